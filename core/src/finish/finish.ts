@@ -1,0 +1,31 @@
+/** Rulers for the length of a finish, as data. The seconds are what is stored; a ruler only gives them a word. */
+export interface Ruler {
+  readonly id: string;
+  readonly label: string;
+  /** Rising: a word holds from its seconds on. */
+  readonly words: readonly { readonly from: number; readonly word: string }[];
+  readonly source: string;
+}
+export const rulers: readonly Ruler[] = [
+  { id: 'slow', label: 'slow ruler', words: [{ from: 0, word: 'short' }, { from: 20, word: 'medium' }, { from: 45, word: 'long' }, { from: 75, word: 'very long' }], source: 'common practice: about 10 s short, 30 s medium, a minute long' },
+  { id: 'handbook', label: 'short ruler', words: [{ from: 0, word: 'short' }, { from: 5, word: 'medium' }, { from: 10, word: 'long' }, { from: 20, word: 'very long' }], source: 'handbooks: under about 5 s short, over about 10 s long' },
+];
+
+export interface FinishReading {
+  readonly seconds: number;
+  readonly words: readonly { readonly ruler: string; readonly word: string; readonly source: string }[];
+  /** Caudalies: one a second of aromatic persistence after spitting (Vedel; Peynaud). */
+  readonly caudalies: number;
+}
+
+/** A finish by every ruler. `seconds` ≥ 0. */
+export function readFinish(seconds: number): FinishReading {
+  return {
+    seconds,
+    caudalies: Math.round(seconds),
+    words: rulers.map((ruler) => ({ ruler: ruler.label, word: [...ruler.words].reverse().find((entry) => seconds >= entry.from)!.word, source: ruler.source })),
+  };
+}
+
+/** The word the written note uses: the slow ruler's. */
+export const finishWord = (seconds: number): string => readFinish(seconds).words[0]!.word;

@@ -1,0 +1,45 @@
+import type { Wording } from '../wine/reason';
+import type { FitReasonId } from './fit';
+
+/** A short name and the sentence of each rule. */
+export const fitTitle: Record<FitReasonId, string> = {
+  start: 'where every pair starts', weight: 'weight meets weight', acid: 'sharp enough', 'acid-short': 'less sharp than the dish', sweet: 'sweet enough', 'sweet-short': 'less sweet than the dish', 'sweet-alone': 'sugar with nothing to lean on', 'rich-sweet': 'sugar against richness',
+  'grip-bound': 'fat and protein take up the tannin', 'grip-unbound': 'nothing to bind the tannin', 'grip-oily': 'tannin on fish turns metallic', 'grip-heat': 'tannin against chilli', 'grip-egg': 'tannin on egg', 'grip-bitter': 'bitter on bitter',
+  'grip-savour': 'savour without salt hardens tannin', 'grip-sweet': 'sweet sauce hardens tannin', burn: 'alcohol feeds the chilli', 'sugar-heat': 'sugar calms the chilli', scrub: 'bubbles scrub the fat', 'acid-fat': 'acid cuts the fat', 'salt-softens': 'salt softens the acid',
+  'oak-smoke': 'oak meets smoke or cream', 'oak-delicate': 'oak smothers it', 'blue-sweet': 'sugar against blue mould', 'blue-dry': 'dry wine against blue mould', awkward: 'an awkward vegetable', 'awkward-fresh': 'fresh and unoaked suits it', 'vinegar-soft': 'too soft for the vinegar',
+  'chocolate-dry': 'dry wine against chocolate', 'char-grip': 'char likes a little grip', echo: 'an echo', place: 'from the same place',
+};
+export const fitWording: Wording<FitReasonId> = {
+  start: () => 'Every pair starts at 50.',
+  weight: (a) => `The wine carries ${a['wine']}, the dish ${a['dish']}, both of 100${a['heavier'] === 'wine' && Number(a['wine']) - Number(a['dish']) > 12 ? ': the wine is heavier' : a['heavier'] === 'dish' && Number(a['dish']) - Number(a['wine']) > 12 ? ': the dish is heavier' : ''}.`,
+  acid: (a) => `Acidity ${a['wine']} against ${a['dish']} on the plate: it stays fresh.`,
+  'acid-short': (a) => `Acidity ${a['wine']} against ${a['dish']} on the plate: it will seem flat.`,
+  sweet: (a) => `Sweetness ${a['wine']} against ${a['dish']} on the plate.`,
+  'sweet-short': (a) => `Sweetness ${a['wine']} against ${a['dish']} on the plate: the wine will seem thin and sour.`,
+  'sweet-alone': (a) => `Sweetness ${a['wine']} beside a dish with no sugar, heat or richness to meet it.`,
+  'rich-sweet': (a) => `Fat ${a['fat']} carries sweetness ${a['wine']}: rich meets rich.`,
+  'grip-bound': (a) => `Tannin ${a['tannin']} finds fat and protein to hold on to.`,
+  'grip-unbound': (a) => `Tannin ${a['tannin']} finds too little fat and protein: the mouth goes dry.`,
+  'grip-oily': (a) => `Fish or shellfish with tannin ${a['tannin']}: iron and oil taste metallic.`,
+  'grip-heat': (a) => `Chilli ${a['heat']} makes tannin ${a['tannin']} rougher.`,
+  'grip-egg': (a) => `Egg coats the mouth and leaves tannin ${a['tannin']} harsh.`,
+  'grip-bitter': (a) => `Bitterness ${a['bitterness']} on the plate adds to tannin ${a['tannin']}.`,
+  'grip-savour': (a) => `Savour ${a['savour']} with little salt makes tannin ${a['tannin']} harder. Disputed for some foods.`,
+  'grip-sweet': (a) => `Sweetness ${a['dish']} on the plate makes a dry wine's tannin ${a['tannin']} harsher.`,
+  burn: (a) => `Chilli ${a['heat']}: alcohol makes it burn more.`,
+  'sugar-heat': (a) => `Sweetness ${a['wine']} takes the edge off chilli ${a['heat']}.`,
+  scrub: (a) => `Bubbles lift fat and salt off the tongue (fat ${a['fat']}).`,
+  'acid-fat': (a) => `Acidity ${a['wine']} cuts through fat ${a['fat']}.`,
+  'salt-softens': (a) => `Salt ${a['salt']} makes the wine softer and rounder.`,
+  'oak-smoke': (a) => `Oak ${a['oak']} meets smoke, char or cream.`,
+  'oak-delicate': (a) => `Oak ${a['oak']} smothers food that is raw, delicate or sharp.`,
+  'blue-sweet': (a) => `Sweetness ${a['wine']} against salt and blue mould: the classic contrast.`,
+  'blue-dry': () => 'Blue mould turns a dry wine bitter, whatever its fat could do for tannin.',
+  awkward: (a) => `${String(a['what']).replace(/^./, (c) => c.toUpperCase())} makes tannin and oak taste metallic.`,
+  'awkward-fresh': (a) => `Sharp and unoaked is what ${a['what']} bears.`,
+  'vinegar-soft': (a) => `Acidity ${a['wine']} is soft beside vinegar.`,
+  'chocolate-dry': () => 'Chocolate is bitter and sweet at once: a dry wine loses.',
+  'char-grip': (a) => `Smoke ${a['smoke']} likes a little grip.`,
+  echo: (a) => `Both have ${a['what']}.`,
+  place: () => 'They grew up together.',
+};

@@ -1,0 +1,200 @@
+import { classOfHue, hueLadders, notchWord, observables, type Observed, type Reading, type ScaleObservable } from '../wine/observables';
+import type { Chip, NoteDocument } from '../wine/note';
+import { list } from '../wine/text';
+import { finishWord } from '../finish/finish';
+
+/** One sentence of the written note, with what it was written from. */
+export interface Statement {
+  readonly id: string;
+  readonly text: string;
+  /** JSON of the observations it says: changes exactly when they do. */
+  readonly from: string;
+  /** The taster's own wording stands instead. */
+  readonly rewritten: boolean;
+  /** The observation moved after the taster rewrote the sentence. */
+  readonly outdated: boolean;
+}
+
+/** How a descriptor is called; the vocabulary lives with the trade's tables and is passed in. */
+export type NameOf = (chip: Chip) => string;
+
+type Draft = { id: string; text: string; from: unknown };
+
+/**
+ * The written note: plain British prose composed from what was recorded and nothing else. An unset observation is never mentioned, each observation is
+ * said once, a span keeps its hedge ("between fresh and lively"). Sentences the taster rewrote stand as they wrote them.
+ */
+export function composeNote(note: NoteDocument, nameOf: NameOf): readonly Statement[] {
+  const drafts = [appearance(note.observed), nose(note, nameOf), palate(note.observed), mouth(note, nameOf), finish(note.observed), judgement(note.observed)];
+  return drafts.flatMap((draft) => {
+    if (draft === undefined) return [];
+    const from = JSON.stringify(draft.from);
+    const own = note.rewritten[draft.id];
+    return [{ id: draft.id, text: own?.text ?? draft.text, from, rewritten: own !== undefined, outdated: own !== undefined && own.from !== from }];
+  });
+}
+
+export const asText = (statements: readonly Statement[]) => statements.map((statement) => statement.text).join(' ');
+
+function word(id: keyof typeof observables, reading: Reading): string {
+  const { notches } = observables[id] as ScaleObservable;
+  if (typeof reading === 'number') return notchWord(notches, reading);
+  const [low, high] = [notchWord(notches, reading[0]), notchWord(notches, reading[1])];
+  return low === high ? low : `between ${low} and ${high}`;
+}
+
+/** The fields of a record that are set: what a statement was written from. */
+function pick(observed: Observed, ids: readonly (keyof Observed)[]): Record<string, unknown> {
+  return Object.fromEntries(ids.filter((id) => observed[id] !== undefined).map((id) => [id, observed[id]]));
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+const an = (next: string) => (/^[aeiou]/i.test(next) ? 'an' : 'a');
+
+function appearance(o: Observed): Draft | undefined {
+  const parts: string[] = [];
+  const hue = o.hue === undefined ? undefined : hueWord(o.hue);
+  const depth = o.depth === undefined ? undefined : word('depth', o.depth);
+  const colour = o.colour !== undefined && (hue === undefined || classOfHue(o.hue!) !== o.colour) ? observables.colour.options[o.colour] : undefined;
+  if (o.clarity !== undefined) parts.push(observables.clarity.options[o.clarity]);
+  const coloured = [depth, colour, hue].filter((part) => part !== undefined).join(' ');
+  if (coloured !== '') parts.push(coloured);
+  let text = parts.join(', ');
+  const rim = o.rim === undefined ? undefined : rimPhrase(o.rim);
+  const rimHue = o.rimHue === undefined ? undefined : hueWord(o.rimHue);
+  if (rimHue !== undefined && o.rimHue !== o.hue) text += `${text === '' ? '' : ' '}fading to ${rim === undefined ? an(rimHue) : `${rim}`} ${rimHue} rim`;
+  else if (rim !== undefined || rimHue !== undefined) text += `${text === '' ? '' : ' '}with ${rim ?? 'an even'} rim`;
+  const more: string[] = [];
+  if (o.bead !== undefined && o.bead !== 'none') more.push(o.bead === 'wall' ? 'a few bubbles on the glass' : `${observables.bead.options[o.bead]} bubbles`);
+  if (o.bead === 'none') more.push('no bubbles');
+  if (o.particles !== undefined && o.particles !== 'none') more.push(observables.particles.options[o.particles]);
+  if (o.particles === 'none') more.push('nothing floating in it');
+  if (o.tears !== undefined) more.push(o.tears === 'none' ? 'no tears' : `${observables.tears.options[o.tears]} tears`);
+  if (more.length > 0) text += `${text === '' ? '' : '; '}${list(more)}`;
+  if (text === '') return undefined;
+  return { id: 'appearance', text: `${capital(text)}.`, from: pick(o, ['clarity', 'colour', 'hue', 'depth', 'rim', 'rimHue', 'bead', 'particles', 'tears']) };
+}
+function rimPhrase(reading: Reading): string {
+  if (typeof reading !== 'number') return `a rim of uncertain width and`;
+  return (['an even', 'a thread-thin', 'a narrow', 'a wide', 'a very wide'] as const)[Math.min(4, Math.floor(reading / 25 + 0.5))]!;
+}
+function hueWord(hue: string): string {
+  const colour = classOfHue(hue)!;
+  return (hueLadders[colour] as Record<string, string>)[hue]!;
+}
+
+function nose(note: NoteDocument, nameOf: NameOf): Draft | undefined {
+  const o = note.observed;
+  const smelt = note.chips.filter((chip) => chip.layer !== 'mouth');
+  const sentences: string[] = [];
+  const still = o.noseStill === undefined ? undefined : word('noseStill', o.noseStill);
+  const swirled = o.noseSwirled === undefined ? undefined : word('noseSwirled', o.noseSwirled);
+  let lead: string;
+  if (still !== undefined && swirled !== undefined) lead = still === swirled ? `The nose is ${still}, before the swirl and after` : `The nose is ${still} at first, ${swirled} after the swirl`;
+  else if (swirled !== undefined) lead = `The nose is ${swirled} after the swirl`;
+  else if (still !== undefined) lead = `The nose is ${still}`;
+  else lead = '';
+  const named = (layer: Chip['layer']) => smelt.filter((chip) => chip.layer === layer).map((chip) => strong(chip, nameOf));
+  const first = named('first');
+  const swirl = named('swirled');
+  const later = named('later');
+  const smells: string[] = [];
+  if (first.length > 0) smells.push(list(first));
+  if (swirl.length > 0) smells.push(first.length > 0 ? `then ${list(swirl)}` : list(swirl));
+  if (later.length > 0) smells.push(`later ${list(later)}`);
+  if (lead !== '' && smells.length > 0) sentences.push(`${lead}: ${smells.join(', ')}.`);
+  else if (lead !== '') sentences.push(`${lead}.`);
+  else if (smells.length > 0) sentences.push(`It smells of ${smells.join(', ')}.`);
+  if (o.health !== undefined) {
+    const says = { sound: 'It smells healthy', trace: 'There is a trace of something that may be a fault', doubtful: 'Its health is in doubt', faulty: 'It smells faulty' } as const;
+    sentences.push(`${says[o.health]}.`);
+  }
+  if (o.noseFineness !== undefined) sentences.push(`What is there is ${word('noseFineness', o.noseFineness)}.`);
+  if (sentences.length === 0) return undefined;
+  return { id: 'nose', text: sentences.join(' '), from: { ...pick(o, ['noseStill', 'noseSwirled', 'health', 'noseFineness']), chips: smelt.map(({ id, term, words, layer, strength }) => ({ id, term, words, layer, strength })) } };
+}
+function strong(chip: Chip, nameOf: NameOf): string {
+  const name = nameOf(chip);
+  return chip.strength === 1 ? `a trace of ${name}` : chip.strength === 3 ? `strong ${name}` : name;
+}
+
+function palate(o: Observed): Draft | undefined {
+  const lead: string[] = [];
+  if (o.sweetness !== undefined) lead.push(word('sweetness', o.sweetness));
+  if (o.acidity !== undefined) lead.push(`${word('acidity', o.acidity)} in acid`);
+  const withs: string[] = [];
+  if (o.tannin !== undefined || o.tanninGrain !== undefined || o.tanninRipeness !== undefined) {
+    const kind = [o.tanninRipeness === undefined ? '' : observables.tanninRipeness.options[o.tanninRipeness], o.tanninGrain === undefined ? '' : observables.tanninGrain.options[o.tanninGrain]].filter((part) => part !== '').join(', ');
+    const amount = o.tannin === undefined ? '' : word('tannin', o.tannin);
+    if (amount === 'none') withs.push('no tannin');
+    else if (amount === '') withs.push(`${kind} tannin`);
+    else withs.push(kind === '' ? `tannin that is ${amount}` : `${kind} tannin that is ${amount}`);
+  }
+  if (o.alcohol !== undefined) withs.push(typeof o.alcohol === 'number' ? `${word('alcohol', o.alcohol)} alcohol` : `alcohol ${word('alcohol', o.alcohol)}`);
+  if (o.body !== undefined) withs.push(typeof o.body === 'number' ? `the weight of ${bodyWord(o.body)}` : `a weight ${word('body', o.body)}`);
+  if (o.bubbles !== undefined) {
+    const bubbles = word('bubbles', o.bubbles);
+    withs.push(bubbles === 'still' ? 'no bubbles in the mouth' : bubbles === 'prickle' ? 'a prickle of gas' : bubbles === 'soft mousse' ? 'a soft mousse' : typeof o.bubbles === 'number' ? `${bubbles} bubbles` : `bubbles ${bubbles}`);
+  }
+  if (o.bitterness !== undefined) {
+    const bitter = word('bitterness', o.bitterness);
+    withs.push(bitter === 'none' ? 'no bitterness' : bitter === 'a trace' ? 'a trace of bitterness' : typeof o.bitterness === 'number' ? `${bitter} bitterness` : `bitterness ${bitter}`);
+  }
+  let text = lead.join(', ');
+  if (withs.length > 0) text += `${text === '' ? 'It has' : ', with'} ${list(withs)}`;
+  const sentences = text === '' ? [] : [`${capital(text)}.`];
+  if (o.intensity !== undefined) sentences.push(`The flavour is ${word('intensity', o.intensity)}.`);
+  if (o.palateHealth !== undefined) sentences.push({ sound: 'It is clean in the mouth.', trace: 'There is a trace of something unclean in the mouth.', doubtful: 'It is doubtful in the mouth.', faulty: 'It is faulty in the mouth.' }[o.palateHealth]);
+  if (o.palateFineness !== undefined) sentences.push(`In the mouth it is ${word('palateFineness', o.palateFineness)}.`);
+  if (sentences.length === 0) return undefined;
+  return { id: 'palate', text: sentences.join(' '), from: pick(o, ['sweetness', 'acidity', 'tannin', 'tanninGrain', 'tanninRipeness', 'alcohol', 'body', 'bubbles', 'bitterness', 'intensity', 'palateHealth', 'palateFineness']) };
+}
+function bodyWord(reading: Reading): string {
+  const said = word('body', reading);
+  return said === 'skimmed' ? 'skimmed milk' : said === 'rich' ? 'rich milk' : said;
+}
+
+function mouth(note: NoteDocument, nameOf: NameOf): Draft | undefined {
+  const fresh = note.chips.filter((chip) => chip.layer === 'mouth');
+  const moved = note.chips.filter((chip) => chip.layer !== 'mouth' && chip.fate !== undefined);
+  const names = (fate: NonNullable<Chip['fate']>) => moved.filter((chip) => chip.fate === fate).map(nameOf);
+  const clauses: string[] = [];
+  const add = (fate: NonNullable<Chip['fate']>, one: string, many: string) => {
+    const found = names(fate);
+    if (found.length > 0) clauses.push(`${list(found)} ${found.length > 1 ? many : one}`);
+  };
+  add('stayed', 'stays', 'stay');
+  add('grew', 'grows', 'grow');
+  add('faded', 'fades', 'fade');
+  add('gone', 'has gone', 'have gone');
+  if (fresh.length > 0) clauses.push(`${list(fresh.map((chip) => strong(chip, nameOf)))} ${fresh.length > 1 ? 'come' : 'comes'} in`);
+  if (clauses.length === 0) return undefined;
+  return { id: 'mouth', text: `In the mouth ${clauses.join('; ')}.`, from: { fresh: fresh.map(({ id, term, words, strength }) => ({ id, term, words, strength })), moved: moved.map(({ id, fate }) => ({ id, fate })) } };
+}
+
+function finish(o: Observed): Draft | undefined {
+  const sentences: string[] = [];
+  if (o.finish !== undefined) sentences.push(`The pleasure lasts ${o.finish.atLeast ? 'at least ' : ''}${secondsWord(o.finish.seconds)}: a ${finishWord(o.finish.seconds)} finish${o.finish.atLeast ? ' or better' : ''}.`);
+  if (o.after !== undefined) sentences.push(`Acid, bitterness or heat stays for ${o.after.atLeast ? 'at least ' : ''}${secondsWord(o.after.seconds)}.`);
+  if (sentences.length === 0) return undefined;
+  return { id: 'finish', text: sentences.join(' '), from: pick(o, ['finish', 'after']) };
+}
+const secondsWord = (s: number) => (Math.round(s) === 1 ? 'one second' : `${Math.round(s)} seconds`);
+
+function judgement(o: Observed): Draft | undefined {
+  const sentences: string[] = [];
+  const traits: string[] = [];
+  if (o.balance !== undefined) traits.push(`${word('balance', o.balance)} in balance`);
+  if (o.complexity !== undefined) traits.push(o.complexity !== undefined && word('complexity', o.complexity) === 'one note' ? 'of a single note' : word('complexity', o.complexity) === 'some layers' ? 'of some layers' : word('complexity', o.complexity));
+  if (traits.length > 0) sentences.push(`It is ${list(traits)}.`);
+  if (o.typicity !== undefined) sentences.push(`As an example of its kind it is ${articled(word('typicity', o.typicity))}.`);
+  if (o.readiness !== undefined) sentences.push(`It is ${observables.readiness.options[o.readiness]}.`);
+  if (o.quality !== undefined) sentences.push(`My mark is ${o.quality} of 100.`);
+  if (o.liking !== undefined) sentences.push(`For my own taste: ${word('liking', o.liking)}.`);
+  if (o.value !== undefined) sentences.push(`For the price it is ${word('value', o.value)}.`);
+  if (o.another !== undefined) sentences.push({ no: 'I would not want another glass.', perhaps: 'Perhaps another glass.', yes: 'I would gladly have another glass.' }[o.another]);
+  if (sentences.length === 0) return undefined;
+  return { id: 'judgement', text: sentences.join(' '), from: pick(o, ['balance', 'complexity', 'typicity', 'readiness', 'quality', 'liking', 'value', 'another']) };
+}
+const articled = (said: string) => (said === 'model' ? 'a model' : said);
+

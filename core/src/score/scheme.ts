@@ -1,0 +1,198 @@
+import { midpoint, observables, valueInWords, type ObservableId, type Observed, type ValueOf } from '../wine/observables';
+import type { Chip } from '../wine/note';
+import type { Reason } from '../wine/reason';
+import { clamp } from '../wine/units';
+
+/** What a criterion may read of a note: an observation, or the number of smells and flavours found. */
+export type Cue = ObservableId | 'descriptors';
+
+/** One thing a criterion looks at: how good it is, 0 (worst) to 1 (best), or undefined when nothing was recorded. */
+export interface Look {
+  readonly cue: Cue;
+  readonly weight: number;
+}
+export interface Criterion {
+  readonly id: string;
+  readonly label: string;
+  readonly section: string;
+  /** Allowed marks from the best to the worst. */
+  readonly marks: readonly number[];
+  readonly looks: readonly Look[];
+}
+/** A way of giving marks, as data. */
+export interface Scheme {
+  readonly id: string;
+  readonly label: string;
+  readonly source: string;
+  readonly criteria: readonly Criterion[];
+  readonly classes: readonly { readonly from: number; readonly word: string }[];
+}
+
+const levels = (best: number, ...others: number[]) => [best, ...others];
+const look = (cue: Cue, weight = 1): Look => ({ cue, weight });
+
+/** The 100-point sheet of the international competition standard for still wines. */
+export const competitionStill: Scheme = {
+  id: 'competition-still',
+  label: '100-point competition sheet, still wine',
+  source: 'OIV-CONCOURS 332A-2009, annex (from memory; columns checked to sum to 100, 86, 72, 56 and 40)',
+  criteria: [
+    { id: 'limpidity', label: 'limpidity', section: 'appearance', marks: levels(5, 4, 3, 2, 1), looks: [look('clarity', 3), look('particles')] },
+    { id: 'aspect', label: 'other aspect', section: 'appearance', marks: levels(10, 8, 6, 4, 2), looks: [look('hue', 2), look('clarity')] },
+    { id: 'nose-genuine', label: 'genuineness', section: 'aroma', marks: levels(6, 5, 4, 3, 2), looks: [look('health')] },
+    { id: 'nose-intensity', label: 'positive intensity', section: 'aroma', marks: levels(8, 7, 6, 4, 2), looks: [look('noseSwirled', 2), look('noseStill')] },
+    { id: 'nose-quality', label: 'quality', section: 'aroma', marks: levels(16, 14, 12, 10, 8), looks: [look('noseFineness', 3), look('descriptors')] },
+    { id: 'taste-genuine', label: 'genuineness', section: 'palate', marks: levels(6, 5, 4, 3, 2), looks: [look('palateHealth')] },
+    { id: 'taste-intensity', label: 'positive intensity', section: 'palate', marks: levels(8, 7, 6, 4, 2), looks: [look('intensity')] },
+    { id: 'persistence', label: 'harmonious persistence', section: 'palate', marks: levels(8, 7, 6, 5, 4), looks: [look('finish', 3), look('after')] },
+    { id: 'taste-quality', label: 'quality', section: 'palate', marks: levels(22, 19, 16, 13, 10), looks: [look('balance', 2), look('palateFineness', 2), look('complexity')] },
+    { id: 'overall', label: 'overall judgement', section: 'overall', marks: levels(11, 10, 9, 8, 7), looks: [look('balance'), look('complexity'), look('finish'), look('typicity')] },
+  ],
+  classes: [],
+};
+
+/** The older 20-point card. */
+export const universityCard: Scheme = {
+  id: 'university-20',
+  label: '20-point university card, the older one',
+  source: 'Amerine & Roessler, Wines: Their Sensory Evaluation; Amerine & Joslyn (from memory; maxima checked to sum to 20)',
+  criteria: [
+    { id: 'appearance', label: 'appearance', section: 'appearance', marks: levels(2, 1, 0), looks: [look('clarity', 2), look('particles')] },
+    { id: 'colour', label: 'colour', section: 'appearance', marks: levels(2, 1, 0), looks: [look('hue')] },
+    { id: 'aroma', label: 'aroma and bouquet', section: 'aroma', marks: levels(4, 3, 2, 1, 0), looks: [look('noseFineness', 2), look('noseSwirled'), look('descriptors')] },
+    { id: 'volatile', label: 'volatile acidity', section: 'aroma', marks: levels(2, 1, 0), looks: [look('health')] },
+    { id: 'acidity', label: 'total acidity', section: 'palate', marks: levels(2, 1, 0), looks: [look('acidity')] },
+    { id: 'sugar', label: 'sweetness', section: 'palate', marks: levels(1, 0), looks: [look('balance')] },
+    { id: 'body', label: 'body', section: 'palate', marks: levels(1, 0), looks: [look('body')] },
+    { id: 'flavour', label: 'flavour', section: 'palate', marks: levels(2, 1, 0), looks: [look('palateFineness', 2), look('intensity')] },
+    { id: 'bitterness', label: 'bitterness and astringency', section: 'palate', marks: levels(2, 1, 0), looks: [look('bitterness', 2), look('tanninGrain')] },
+    { id: 'general', label: 'general quality', section: 'overall', marks: levels(2, 1, 0), looks: [look('balance'), look('complexity'), look('finish')] },
+  ],
+  classes: [
+    { from: 17, word: 'outstanding, no marked defect' },
+    { from: 13, word: 'standard, neither outstanding merit nor defect' },
+    { from: 9, word: 'commercially acceptable, with a noticeable defect' },
+    { from: 5, word: 'below commercial acceptability' },
+    { from: 0, word: 'completely spoiled' },
+  ],
+};
+export const schemes: readonly Scheme[] = [competitionStill, universityCard];
+
+const ranks = (order: readonly string[]) => (value: unknown) => {
+  const at = order.indexOf(value as string);
+  return at < 0 ? undefined : order.length === 1 ? 1 : at / (order.length - 1);
+};
+const rising = (value: unknown) => midpoint(value as number) / 100;
+/** Best between `from` and `to`, falling to `edge` at 0 and 100. */
+const plateau = (from: number, to: number, edge: number) => (value: unknown) => {
+  const x = midpoint(value as number);
+  if (x < from) return edge + ((1 - edge) * x) / from;
+  if (x > to) return 1 - ((1 - edge) * (x - to)) / (100 - to);
+  return 1;
+};
+
+/** How good each observation is, 0–1, worst to best. Colour words that speak of decline in most wines rank lower; style decides the rest. */
+const goodness: Partial<Record<Cue, (value: unknown) => number | undefined>> = {
+  clarity: ranks(['cloudy', 'hazy', 'dull', 'clear', 'brilliant']),
+  particles: (value) => ({ none: 1, crystals: 0.9, deposit: 0.9, cork: 0.5, flakes: 0.2 })[value as string],
+  hue: (value) => ({ brown: 0.3, mahogany: 0.5, tawny: 0.75, oldgold: 0.85, onion: 0.9 })[value as string] ?? 0.95,
+  health: ranks(['faulty', 'doubtful', 'trace', 'sound']),
+  palateHealth: ranks(['faulty', 'doubtful', 'trace', 'sound']),
+  noseStill: rising, noseSwirled: rising, noseFineness: rising, intensity: rising, palateFineness: rising, balance: rising, complexity: rising, typicity: rising,
+  finish: (value) => clamp((value as { seconds: number }).seconds / 50, 0, 1),
+  after: (value) => 1 - clamp((value as { seconds: number }).seconds / 60, 0, 1),
+  acidity: plateau(35, 85, 0.1), body: plateau(15, 90, 0.3), bitterness: (value) => 1 - rising(value),
+  tanninGrain: ranks(['coarse', 'chalk', 'dust', 'silk']),
+  descriptors: (value) => clamp((value as number) / 8, 0, 1),
+};
+
+/** How good an observation is, 0–1; undefined when nothing was recorded. Exported so that the law "better never lowers" can be tested. */
+export function goodnessOf(cue: Cue, observed: Observed, chips: readonly Chip[]): number | undefined {
+  const value = cue === 'descriptors' ? (chips.length === 0 ? undefined : chips.length) : observed[cue];
+  return value === undefined ? undefined : goodness[cue]?.(value);
+}
+
+export type ScoreReasonId = 'looked' | 'not-judged';
+export interface CriterionScore {
+  readonly id: string;
+  readonly label: string;
+  readonly section: string;
+  /** Null when none of its observations was recorded. */
+  readonly mark: number | null;
+  readonly best: number;
+  readonly least: number;
+  /** The level of the sheet, 1 for the best column. */
+  readonly level: number | null;
+  readonly reasons: readonly Reason<ScoreReasonId>[];
+}
+export interface DraftScore {
+  readonly scheme: string;
+  /** Equal ends when every criterion was judged. */
+  readonly low: number;
+  readonly high: number;
+  readonly best: number;
+  readonly criteria: readonly CriterionScore[];
+  /** The class both ends fall into, when the scheme names classes and they agree. */
+  readonly word: string | null;
+}
+
+/**
+ * The draft mark of a note by a scheme. A criterion's level is the fifth (or third, or half) of the range in which the weighted mean goodness of its
+ * recorded observations falls; a criterion with none is "not judged" and widens the total from its least to its best mark.
+ */
+export function draftScore(scheme: Scheme, observed: Observed, chips: readonly Chip[]): DraftScore {
+  const criteria = scheme.criteria.map((criterion) => scoreCriterion(criterion, observed, chips));
+  const sum = (pick: (score: CriterionScore) => number) => criteria.reduce((total, score) => total + pick(score), 0);
+  const low = sum((score) => score.mark ?? score.least);
+  const high = sum((score) => score.mark ?? score.best);
+  const wordAt = (marks: number) => scheme.classes.find((entry) => marks >= entry.from)?.word ?? null;
+  return { scheme: scheme.id, low, high, best: sum((score) => score.best), criteria, word: wordAt(low) === wordAt(high) ? wordAt(low) : null };
+}
+
+function scoreCriterion(criterion: Criterion, observed: Observed, chips: readonly Chip[]): CriterionScore {
+  const seen = criterion.looks.flatMap((entry) => {
+    const good = goodnessOf(entry.cue, observed, chips);
+    return good === undefined ? [] : [{ ...entry, good }];
+  });
+  const best = criterion.marks[0]!;
+  const least = criterion.marks.at(-1)!;
+  const shared = { id: criterion.id, label: criterion.label, section: criterion.section, best, least };
+  if (seen.length === 0) {
+    const args = { reads: criterion.looks.map((entry) => cueLabel(entry.cue)).join(', ') };
+    return { ...shared, mark: null, level: null, reasons: [{ id: 'not-judged', push: 0, unit: 'marks', args }] };
+  }
+  const weight = seen.reduce((sum, entry) => sum + entry.weight, 0);
+  const mean = seen.reduce((sum, entry) => sum + entry.weight * entry.good, 0) / weight;
+  const count = criterion.marks.length;
+  const level = Math.min(count - 1, Math.floor((1 - mean) * count + 1e-9));
+  const mark = criterion.marks[level]!;
+  // Each observation takes its share of the marks above the least one; the shares add up to the mark.
+  const reasons = seen.map((entry): Reason<ScoreReasonId> => ({
+    id: 'looked',
+    push: mean === 0 ? mark / seen.length : (mark * entry.weight * entry.good) / (weight * mean),
+    unit: 'marks',
+    args: { cue: cueLabel(entry.cue), said: cueInWords(entry.cue, observed, chips), share: Math.round((100 * entry.weight) / weight) },
+  }));
+  return { ...shared, mark, level: level + 1, reasons };
+}
+
+const cueLabel = (cue: Cue) => (cue === 'descriptors' ? 'number of smells' : observables[cue].label.toLowerCase());
+function cueInWords(cue: Cue, observed: Observed, chips: readonly Chip[]): string {
+  if (cue === 'descriptors') return `${chips.length} found`;
+  return valueInWords(cue, observed[cue] as ValueOf<ObservableId>);
+}
+
+/** The grade word, from the mean of balance, length, intensity and complexity; undefined below three of the four. */
+export function gradeWord(observed: Observed): { readonly word: string; readonly mean: number; readonly from: readonly string[] } | undefined {
+  const parts: [string, number | undefined][] = [
+    ['balance', observed.balance === undefined ? undefined : midpoint(observed.balance)],
+    ['length', observed.finish === undefined ? undefined : clamp((observed.finish.seconds / 60) * 100, 0, 100)],
+    ['intensity', observed.intensity === undefined ? undefined : midpoint(observed.intensity)],
+    ['complexity', observed.complexity === undefined ? undefined : midpoint(observed.complexity)],
+  ];
+  const seen = parts.filter((part): part is [string, number] => part[1] !== undefined);
+  if (seen.length < 3) return undefined;
+  const mean = seen.reduce((sum, part) => sum + part[1], 0) / seen.length;
+  const word = mean >= 80 ? 'remarkable' : mean >= 62 ? 'fine' : mean >= 45 ? 'good' : mean >= 28 ? 'modest' : 'poor';
+  return { word, mean, from: seen.map((part) => `${part[0]} ${Math.round(part[1])}`) };
+}

@@ -1,0 +1,52 @@
+import { ageOn, factOf, isSouthern, type WineFacts } from '../wine/facts';
+import { colourWord } from '../wine/observables';
+import type { Profile } from '../wine/profile';
+import type { Reason } from '../wine/reason';
+
+export type StyleReasonId = 'sweetness' | 'bubbles' | 'colour' | 'fortified' | 'weight' | 'oak' | 'age' | 'place' | 'skins';
+export interface StyleName {
+  /** "light dry still red of the high terraces, used oak, six years old" */
+  readonly text: string;
+  readonly reasons: readonly Reason<StyleReasonId>[];
+}
+
+const numbers = ['under a year', 'one year', 'two years', 'three years', 'four years', 'five years', 'six years', 'seven years', 'eight years', 'nine years', 'ten years'];
+const years = (n: number) => numbers[n] ?? `${n} years`;
+
+/**
+ * A style name in plain words from the facts and the profile alone. Nothing is said that neither fact nor general style supports.
+ * @param sweetness the lawful or ordinary term, such as "dry"; undefined leaves it out
+ */
+export function describeStyle(facts: WineFacts, profile: Profile, sweetness: string | undefined, day: string): StyleName {
+  const reasons: Reason<StyleReasonId>[] = [];
+  const say = (id: StyleReasonId, text: string, why: string) => {
+    reasons.push({ id, push: 0, unit: 'none', args: { text, why } });
+    return text;
+  };
+  const body = profile.body.value;
+  const words: string[] = [];
+  words.push(say('weight', body < 34 ? 'light' : body < 62 ? 'medium-weight' : 'full', `body ${Math.round(body)} of 100, from ${profile.body.why}`));
+  if (sweetness !== undefined) words.push(say('sweetness', sweetness, `sweetness ${Math.round(profile.sweetness.value)} of 100, from ${profile.sweetness.why}`));
+  const bubbles = factOf(facts, 'bubbles');
+  if (bubbles === 'light') words.push(say('bubbles', 'lightly sparkling', 'stated'));
+  if (bubbles === 'sparkling') words.push(say('bubbles', 'sparkling', 'stated'));
+  if (factOf(facts, 'fortified') === true) words.push(say('fortified', 'fortified', 'stated'));
+  const colour = factOf(facts, 'colour');
+  words.push(colour === undefined ? 'wine' : say('colour', `${colourWord[colour]}${colour === 'rose' || colour === 'amber' ? ' wine' : ''}`, 'stated'));
+  const region = factOf(facts, 'region') ?? factOf(facts, 'country');
+  const tail: string[] = [];
+  if (region !== undefined) tail.push(say('place', `of ${region}`, 'stated'));
+  let text = [words.join(' '), ...tail].join(' ');
+  const skin = factOf(facts, 'skinDays');
+  if (colour === 'amber' && skin !== undefined) text += `, ${say('skins', skin >= 60 ? `${Math.round(skin / 30)} months on its skins` : `${skin} days on its skins`, 'stated')}`;
+  const oak = factOf(facts, 'oak');
+  if (oak !== undefined && oak !== 'none') text += `, ${say('oak', oak === 'used' ? 'some used oak' : oak === 'some' ? 'partly new oak' : 'new oak', 'stated')}`;
+  const age = ageOn(day, factOf(facts, 'vintage'), isSouthern(factOf(facts, 'country')));
+  if (age !== undefined) text += `, ${say('age', `${years(age)} old`, `completed since the harvest of ${day}`)}`;
+  return { text, reasons };
+}
+
+/** An everyday sweetness word from the profile, for wines whose analysis is not known. */
+export function plainSweetness(value: number): string {
+  return value < 22 ? 'dry' : value < 40 ? 'off-dry' : value < 62 ? 'medium-sweet' : 'sweet';
+}

@@ -1,0 +1,209 @@
+import type { ColourClass } from './observables';
+
+/**
+ * The one registry of what can be known of a bottle before it is opened. The form, the CSV columns, the list of what to find out and
+ * the rules of classification read it. Every fact is stored with where it comes from.
+ */
+export const origins = {
+  label: 'label', maker: 'maker', law: 'law', laboratory: 'laboratory', invoice: 'invoice', seen: 'seen', hearsay: 'hearsay', assumed: 'assumed',
+} as const;
+export type Origin = keyof typeof origins;
+
+interface Shared {
+  readonly label: string;
+  readonly group: 'identity' | 'place' | 'analysis' | 'making' | 'bottle';
+  readonly hint?: string;
+}
+export interface NumberFact extends Shared { readonly kind: 'number'; readonly unit: string; readonly low: number; readonly high: number }
+export interface ChoiceFact extends Shared { readonly kind: 'choice'; readonly options: Readonly<Record<string, string>> }
+export interface YesNoFact extends Shared { readonly kind: 'yesno'; readonly yes: string; readonly no: string }
+export interface TextFact extends Shared { readonly kind: 'text' }
+export interface GrapesFact extends Shared { readonly kind: 'grapes' }
+export interface VintageFact extends Shared { readonly kind: 'vintage' }
+export type FactSpec = NumberFact | ChoiceFact | YesNoFact | TextFact | GrapesFact | VintageFact;
+
+export const facts = {
+  colour: { kind: 'choice', group: 'identity', label: 'colour', options: { white: 'white', rose: 'rosé', amber: 'amber', red: 'red' }, hint: 'amber is a white made on its skins' },
+  bubbles: { kind: 'choice', group: 'identity', label: 'bubbles', options: { still: 'still', light: 'lightly sparkling', sparkling: 'sparkling' } },
+  grapes: { kind: 'grapes', group: 'identity', label: 'grapes' },
+  vintage: { kind: 'vintage', group: 'identity', label: 'vintage' },
+  fortified: { kind: 'yesno', group: 'identity', label: 'fortified', yes: 'fortified', no: 'not fortified' },
+
+  country: { kind: 'text', group: 'place', label: 'country', hint: 'two letters: IT, GR, US' },
+  region: { kind: 'text', group: 'place', label: 'region' },
+  site: { kind: 'text', group: 'place', label: 'site', hint: 'village, slope, height' },
+  appellation: { kind: 'text', group: 'place', label: 'appellation', hint: 'as it stands on the label, with its tier' },
+  originShare: { kind: 'number', group: 'place', label: 'grapes from the named place', unit: '%', low: 0, high: 100 },
+  vintageShare: { kind: 'number', group: 'place', label: 'grapes of the named year', unit: '%', low: 0, high: 100 },
+  originKind: { kind: 'choice', group: 'place', label: 'kind of origin', options: { pdo: 'protected designation (PDO)', pgi: 'protected indication (PGI)', ava: 'viticultural area (AVA)', county: 'county, state or country', none: 'none' } },
+
+  abv: { kind: 'number', group: 'analysis', label: 'alcohol', unit: '% vol', low: 0, high: 80 },
+  sugar: { kind: 'number', group: 'analysis', label: 'sugar', unit: 'g/L', low: 0, high: 800 },
+  acidity: { kind: 'number', group: 'analysis', label: 'total acidity, as tartaric', unit: 'g/L', low: 0, high: 30 },
+  pressure: { kind: 'number', group: 'analysis', label: 'overpressure at 20 °C', unit: 'bar', low: 0, high: 12 },
+  totalAbv: { kind: 'number', group: 'analysis', label: 'total alcohol, actual and potential', unit: '% vol', low: 0, high: 80 },
+  naturalAbv: { kind: 'number', group: 'analysis', label: 'natural alcohol of the must', unit: '% vol', low: 0, high: 40 },
+  mustWeight: { kind: 'number', group: 'analysis', label: 'must weight', unit: '°Oe', low: 0, high: 400 },
+
+  method: { kind: 'choice', group: 'making', label: 'method', options: { still: 'still wine', bottle: 'second fermentation in the bottle', tank: 'second fermentation in a tank', ancestral: 'first fermentation finished in the bottle', carbonated: 'gas added' } },
+  oak: { kind: 'choice', group: 'making', label: 'oak', options: { none: 'no oak', used: 'used oak', some: 'some new oak', new: 'new oak' } },
+  woodMonths: { kind: 'number', group: 'making', label: 'in wood', unit: 'months', low: 0, high: 1200 },
+  totalMonths: { kind: 'number', group: 'making', label: 'aged in all', unit: 'months', low: 0, high: 1800 },
+  bottleMonths: { kind: 'number', group: 'making', label: 'aged in bottle before sale', unit: 'months', low: 0, high: 600 },
+  leesMonths: { kind: 'number', group: 'making', label: 'on the lees', unit: 'months', low: 0, high: 600 },
+  skinDays: { kind: 'number', group: 'making', label: 'on the skins', unit: 'days', low: 0, high: 400 },
+  malolactic: { kind: 'yesno', group: 'making', label: 'malolactic', yes: 'malolactic done', no: 'no malolactic' },
+  filtered: { kind: 'yesno', group: 'making', label: 'filtered', yes: 'filtered', no: 'unfiltered' },
+  underFlor: { kind: 'yesno', group: 'making', label: 'under a veil of yeast', yes: 'under a veil of yeast', no: 'no veil' },
+  heated: { kind: 'yesno', group: 'making', label: 'aged warm', yes: 'aged warm, as Madeira', no: 'not heated' },
+  organic: { kind: 'yesno', group: 'making', label: 'organic', yes: 'organic', no: 'not organic' },
+  natural: { kind: 'yesno', group: 'making', label: 'natural', yes: 'sold as natural', no: 'not sold as natural', hint: 'a fact of its own: implies nothing else' },
+  fining: { kind: 'choice', group: 'making', label: 'fining', options: { none: 'none', mineral: 'mineral', egg: 'egg white', milk: 'milk protein', fish: 'fish gelatine' } },
+
+  closure: { kind: 'choice', group: 'bottle', label: 'closure', options: { cork: 'natural cork', technical: 'technical cork', screw: 'screw cap', glass: 'glass stopper', crown: 'crown cap', mushroom: 'sparkling cork and cage', bag: 'bag or keg', can: 'can' } },
+  glass: { kind: 'choice', group: 'bottle', label: 'glass', options: { dark: 'dark glass', green: 'green glass', clear: 'clear glass', none: 'no glass' } },
+} as const satisfies Record<string, FactSpec>;
+
+export type FactId = keyof typeof facts;
+export const factIds = Object.keys(facts) as FactId[];
+
+/** A grape's share of the blend: exact, about, a span, or only a word. Percentages of the whole. */
+export type Share =
+  | { readonly kind: 'exact' | 'about'; readonly percent: number }
+  | { readonly kind: 'between'; readonly low: number; readonly high: number }
+  | { readonly kind: 'mostly' | 'some' | 'unknown' };
+export interface GrapeShare { readonly grape: string; readonly share: Share }
+
+export type Vintage = { readonly kind: 'year'; readonly year: number } | { readonly kind: 'none' } | { readonly kind: 'several'; readonly from: number; readonly to: number };
+
+type ValueIn<Spec> = Spec extends { kind: 'number' }
+  ? number
+  : Spec extends { kind: 'choice'; options: infer O }
+    ? keyof O & string
+    : Spec extends { kind: 'yesno' }
+      ? boolean
+      : Spec extends { kind: 'grapes' }
+        ? readonly GrapeShare[]
+        : Spec extends { kind: 'vintage' }
+          ? Vintage
+          : string;
+export type FactValue<Id extends FactId> = ValueIn<(typeof facts)[Id]>;
+
+export interface Stated<T> { readonly value: T; readonly origin: Origin; readonly on?: string | undefined }
+/** What is known of a wine. An absent fact is unknown, never "no". */
+export type WineFacts = { readonly [Id in FactId]?: Stated<FactValue<Id>> | undefined };
+
+/** One lot of bottles: what stands in the cellar. Money in minor units (cents) with its ISO 4217 currency. */
+export interface Lot {
+  readonly id: string;
+  readonly formatMl: number;
+  readonly held: number;
+  readonly priceMinor?: number | undefined;
+  readonly currency?: string | undefined;
+  readonly merchant?: string | undefined;
+  /** ISO date. */
+  readonly bought?: string | undefined;
+}
+
+/** A wine as it is stored and merged. */
+export interface WineDocument {
+  readonly schema: 1;
+  readonly name: string;
+  readonly producer: string;
+  readonly facts: WineFacts;
+  readonly lots: readonly Lot[];
+  readonly remark: string;
+}
+export const emptyWine: WineDocument = { schema: 1, name: '', producer: '', facts: {}, lots: [], remark: '' };
+
+/** The value of a fact, or undefined when it is not known. */
+export function factOf<Id extends FactId>(from: WineFacts, id: Id): FactValue<Id> | undefined {
+  return from[id]?.value as FactValue<Id> | undefined;
+}
+
+/** The share of a grape as a closed interval of per cent; a word gives the interval it can honestly mean. */
+export function shareBounds(share: Share): readonly [number, number] {
+  switch (share.kind) {
+    case 'exact':
+      return [share.percent, share.percent];
+    case 'about':
+      return [Math.max(0, share.percent - 3), Math.min(100, share.percent + 3)];
+    case 'between':
+      return [share.low, share.high];
+    case 'mostly':
+      return [50, 100];
+    case 'some':
+      return [0, 50];
+    case 'unknown':
+      return [0, 100];
+  }
+}
+
+/**
+ * The shares of a list of grapes as intervals, narrowed by the fact that the whole is 100 %: each grape is at most what the least shares of the
+ * others leave. When `complete` and only one grape is listed without a share it is the whole wine.
+ */
+export function narrowedShares(grapes: readonly GrapeShare[]): readonly { grape: string; low: number; high: number }[] {
+  const bounds = grapes.map((entry) => shareBounds(entry.share));
+  const only = grapes.length === 1 && grapes[0]!.share.kind === 'unknown';
+  return grapes.map((entry, i) => {
+    const [low, high] = bounds[i]!;
+    const othersLow = bounds.reduce((sum, other, j) => (j === i ? sum : sum + other[0]), 0);
+    const othersHigh = bounds.reduce((sum, other, j) => (j === i ? sum : sum + other[1]), 0);
+    // A list on a label names the whole wine only when every other share is known exactly.
+    const rest = grapes.length > 1 && grapes.every((other, j) => j === i || other.share.kind === 'exact') && entry.share.kind === 'unknown';
+    return { grape: entry.grape, low: only ? 0 : rest ? Math.max(low, 100 - othersHigh) : low, high: Math.max(low, Math.min(high, 100 - othersLow)) };
+  });
+}
+
+/** Completed years of age on a day, counted from the harvest: 1 October in the north, 1 April in the south of the vintage year. */
+export function ageOn(day: string, vintage: Vintage | undefined, south = false): number | undefined {
+  if (vintage === undefined || vintage.kind === 'none') return undefined;
+  const year = vintage.kind === 'year' ? vintage.year : vintage.to;
+  const harvest = `${year}-${south ? '04' : '10'}-01`;
+  const years = Number(day.slice(0, 4)) - year;
+  return Math.max(0, day.slice(5) >= harvest.slice(5) ? years : years - 1);
+}
+
+const southern = new Set(['AR', 'AU', 'BO', 'BR', 'CL', 'NZ', 'PE', 'UY', 'ZA']);
+export const isSouthern = (country: string | undefined) => country !== undefined && southern.has(country.toUpperCase());
+
+/** A fact in words with its unit. */
+export function factInWords(id: FactId, value: FactValue<FactId>): string {
+  const spec: FactSpec = facts[id];
+  switch (spec.kind) {
+    case 'number':
+      return `${value as number} ${spec.unit}`.replace(' %', ' %');
+    case 'choice':
+      return spec.options[value as string] ?? String(value);
+    case 'yesno':
+      return (value as boolean) ? spec.yes : spec.no;
+    case 'text':
+      return String(value);
+    case 'vintage': {
+      const vintage = value as Vintage;
+      return vintage.kind === 'year' ? String(vintage.year) : vintage.kind === 'none' ? 'no vintage' : `${vintage.from} to ${vintage.to}`;
+    }
+    case 'grapes':
+      return (value as readonly GrapeShare[]).map((entry) => `${entry.grape}${shareInWords(entry.share)}`).join(', ');
+  }
+}
+
+export function shareInWords(share: Share): string {
+  switch (share.kind) {
+    case 'exact':
+      return ` ${share.percent} %`;
+    case 'about':
+      return ` about ${share.percent} %`;
+    case 'between':
+      return ` ${share.low}–${share.high} %`;
+    case 'mostly':
+      return ', mostly';
+    case 'some':
+      return ', some';
+    case 'unknown':
+      return '';
+  }
+}
+
+export const colourOf = (from: WineFacts): ColourClass | undefined => factOf(from, 'colour');

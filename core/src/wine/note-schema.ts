@@ -1,0 +1,49 @@
+import { z } from 'zod';
+import { observables, observableIds, type Observable } from './observables';
+import type { NoteDocument } from './note';
+
+const reading = z.union([
+  z.number().min(0).max(100),
+  z.tuple([z.number().min(0).max(100), z.number().min(0).max(100)]).refine(([low, high]) => low <= high, 'a span runs from low to high'),
+]);
+
+function valueSchema(observable: Observable): z.ZodType {
+  switch (observable.kind) {
+    case 'scale':
+      return reading;
+    case 'choice':
+      return z.enum(Object.keys(observable.options) as [string, ...string[]]);
+    case 'seconds':
+      return z.strictObject({ seconds: z.number().min(0).max(3600), atLeast: z.boolean().optional() });
+    case 'mark':
+      return z.number().int().min(observable.low).max(observable.high);
+  }
+}
+
+const observed = z.strictObject(Object.fromEntries(observableIds.map((id) => [id, valueSchema(observables[id]).optional()])));
+
+const line = (max: number) => z.string().max(max);
+
+/** The stored note. Derived from the registry of observables, so a new observation needs no change here. */
+export const noteDocument = z.strictObject({
+  schema: z.literal(1),
+  observed,
+  chips: z
+    .array(
+      z
+        .strictObject({
+          id: line(64).min(1),
+          term: line(64).optional(),
+          words: line(200).optional(),
+          layer: z.enum(['first', 'swirled', 'later', 'mouth']),
+          strength: z.union([z.literal(1), z.literal(2), z.literal(3)]),
+          fate: z.enum(['stayed', 'grew', 'faded', 'gone']).optional(),
+        })
+        .refine((chip) => chip.term !== undefined || (chip.words ?? '').trim() !== '', 'name the smell'),
+    )
+    .max(200),
+  deck: z.record(line(64), z.enum(['no', 'trace', 'yes'])),
+  markBeforeDraft: z.number().int().min(0).max(100).nullable(),
+  rewritten: z.record(line(64), z.strictObject({ text: line(2000), from: line(2000) })),
+  remark: line(10_000),
+}) as unknown as z.ZodType<NoteDocument>;

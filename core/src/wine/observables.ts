@@ -1,0 +1,158 @@
+/**
+ * The one registry of what a taster can record. The note's type and schema, the forms, the CSV columns, the rose, the score sheets and the
+ * written note are read from it. A new observation is one entry here.
+ */
+export const quarters = ['appearance', 'aroma', 'palate', 'finish', 'verdict'] as const;
+export type Quarter = (typeof quarters)[number];
+
+export const colourClasses = ['white', 'rose', 'amber', 'red'] as const;
+export type ColourClass = (typeof colourClasses)[number];
+export const colourWord: Record<ColourClass, string> = { white: 'white', rose: 'rosé', amber: 'amber', red: 'red' };
+
+/** The eight bearings of the rose, clockwise from north. */
+export const bearings = ['acidity', 'sweetness', 'bubbles', 'tannin', 'alcohol', 'body', 'intensity', 'length'] as const;
+export type Bearing = (typeof bearings)[number];
+
+interface Shared {
+  readonly quarter: Quarter;
+  readonly label: string;
+  /** What to attend to, in a few words. */
+  readonly hint?: string;
+  /** Asked only for these colour classes, once a class is recorded. */
+  readonly colours?: readonly ColourClass[];
+  readonly bearing?: Bearing;
+}
+export interface ScaleObservable extends Shared {
+  readonly kind: 'scale';
+  /** Words at 0, 25, 50, 75 and 100. */
+  readonly notches: readonly [string, string, string, string, string];
+}
+export interface ChoiceObservable extends Shared {
+  readonly kind: 'choice';
+  /** Option id → the word shown. */
+  readonly options: Readonly<Record<string, string>>;
+}
+export interface SecondsObservable extends Shared {
+  readonly kind: 'seconds';
+}
+export interface MarkObservable extends Shared {
+  readonly kind: 'mark';
+  /** Marks out of 100. */
+  readonly low: number;
+  readonly high: number;
+}
+export type Observable = ScaleObservable | ChoiceObservable | SecondsObservable | MarkObservable;
+
+const scale = <const S extends Omit<ScaleObservable, 'kind'>>(spec: S) => ({ kind: 'scale', ...spec }) as const;
+const choice = <const S extends Omit<ChoiceObservable, 'kind'>>(spec: S) => ({ kind: 'choice', ...spec }) as const;
+const stopwatch = <const S extends Omit<SecondsObservable, 'kind'>>(spec: S) => ({ kind: 'seconds', ...spec }) as const;
+const mark = <const S extends Omit<MarkObservable, 'kind'>>(spec: S) => ({ kind: 'mark', ...spec }) as const;
+
+/** Every hue a wine can be given, in the order each class passes through with age. */
+export const hueLadders = {
+  white: { colourless: 'nearly colourless', greenish: 'green-tinged', lemon: 'lemon', straw: 'straw', gold: 'gold', oldgold: 'old gold', brown: 'brown' },
+  rose: { pink: 'pink', salmon: 'salmon', onion: 'onion skin' },
+  amber: { honey: 'honey', orange: 'orange', copper: 'copper' },
+  red: { purple: 'purple', ruby: 'ruby', garnet: 'garnet', brick: 'brick', tawny: 'tawny', mahogany: 'mahogany' },
+} as const satisfies Record<ColourClass, Record<string, string>>;
+const hues = { ...hueLadders.white, ...hueLadders.rose, ...hueLadders.amber, ...hueLadders.red };
+
+export const observables = {
+  clarity: choice({ quarter: 'appearance', label: 'Clarity', hint: 'tilt the glass over white',
+    options: { brilliant: 'brilliant', clear: 'clear', dull: 'dull', hazy: 'hazy', cloudy: 'cloudy' } }),
+  particles: choice({ quarter: 'appearance', label: 'In it', hint: 'crystals and a deposit are harmless',
+    options: { none: 'nothing', crystals: 'crystals', deposit: 'a fine deposit', flakes: 'flakes', cork: 'cork crumbs' } }),
+  colour: choice({ quarter: 'appearance', label: 'Colour', options: colourWord }),
+  hue: choice({ quarter: 'appearance', label: 'Hue at the core', hint: 'look straight down', options: hues }),
+  depth: scale({ quarter: 'appearance', label: 'Depth', hint: 'can you read through it?', notches: ['watery', 'light', 'middling', 'deep', 'opaque'] }),
+  rimHue: choice({ quarter: 'appearance', label: 'Hue at the rim', options: hues }),
+  rim: scale({ quarter: 'appearance', label: 'Width of the rim', notches: ['none', 'a thread', 'a band', 'wide', 'very wide'] }),
+  bead: choice({ quarter: 'appearance', label: 'Bubbles seen', hint: 'wait a minute after the pour',
+    options: { none: 'none', wall: 'a few on the glass', fine: 'fine and steady', medium: 'steady', coarse: 'large and short-lived' } }),
+  tears: choice({ quarter: 'appearance', label: 'Tears', hint: 'alcohol and sugar, never quality', options: { none: 'none', quick: 'thin and quick', slow: 'thick and slow' } }),
+
+  noseStill: scale({ quarter: 'aroma', label: 'Before the swirl', hint: 'still glass, short sniffs', notches: ['shy', 'quiet', 'open', 'loud', 'soaring'] }),
+  noseSwirled: scale({ quarter: 'aroma', label: 'After the swirl', notches: ['shy', 'quiet', 'open', 'loud', 'soaring'] }),
+  health: choice({ quarter: 'aroma', label: 'Is it healthy?', hint: 'fault before pleasure',
+    options: { sound: 'sound', trace: 'a trace of something', doubtful: 'doubtful', faulty: 'faulty' } }),
+  noseFineness: scale({ quarter: 'aroma', label: 'Fineness of the nose', notches: ['rough', 'plain', 'tidy', 'fine', 'superb'] }),
+
+  sweetness: scale({ quarter: 'palate', label: 'Sweetness', bearing: 'sweetness', hint: 'tip of the first sip', notches: ['bone dry', 'dry', 'off-dry', 'sweet', 'luscious'] }),
+  acidity: scale({ quarter: 'palate', label: 'Acidity', bearing: 'acidity', hint: 'how it waters', notches: ['flat', 'soft', 'fresh', 'lively', 'racy'] }),
+  tannin: scale({ quarter: 'palate', label: 'Tannin', bearing: 'tannin', hint: 'how the cheeks dry', notches: ['none', 'light', 'present', 'firm', 'gripping'] }),
+  tanninGrain: choice({ quarter: 'palate', label: 'Grain of the tannin', options: { silk: 'silky', dust: 'dusty', chalk: 'chalky', coarse: 'coarse' } }),
+  tanninRipeness: choice({ quarter: 'palate', label: 'Ripeness of the tannin', options: { green: 'green', ripe: 'ripe', dry: 'drying out' } }),
+  alcohol: scale({ quarter: 'palate', label: 'Alcohol', bearing: 'alcohol', hint: 'warmth going down', notches: ['faint', 'mild', 'warm', 'hot', 'fiery'] }),
+  body: scale({ quarter: 'palate', label: 'Body', bearing: 'body', hint: 'weight, like milk', notches: ['water', 'skimmed', 'whole milk', 'rich', 'cream'] }),
+  bubbles: scale({ quarter: 'palate', label: 'Bubbles', bearing: 'bubbles', notches: ['still', 'prickle', 'soft mousse', 'lively', 'fierce'] }),
+  intensity: scale({ quarter: 'palate', label: 'Intensity', bearing: 'intensity', hint: 'how loud in the mouth', notches: ['shy', 'quiet', 'open', 'loud', 'soaring'] }),
+  bitterness: scale({ quarter: 'palate', label: 'Bitterness', hint: 'at the back, after', notches: ['none', 'a trace', 'noticeable', 'strong', 'harsh'] }),
+  palateHealth: choice({ quarter: 'palate', label: 'Clean in the mouth?', options: { sound: 'sound', trace: 'a trace of something', doubtful: 'doubtful', faulty: 'faulty' } }),
+  palateFineness: scale({ quarter: 'palate', label: 'Fineness in the mouth', notches: ['rough', 'plain', 'tidy', 'fine', 'superb'] }),
+
+  finish: stopwatch({ quarter: 'finish', label: 'Pleasant flavour lasts', bearing: 'length', hint: 'from the swallow until it has gone' }),
+  after: stopwatch({ quarter: 'finish', label: 'Acid, bitterness or heat lasts', hint: 'what stays when the pleasure has gone' }),
+
+  balance: scale({ quarter: 'verdict', label: 'Balance', hint: 'does anything stick out?', notches: ['clashing', 'uneven', 'holding', 'composed', 'seamless'] }),
+  complexity: scale({ quarter: 'verdict', label: 'Complexity', hint: 'does it keep changing?', notches: ['one note', 'plain', 'some layers', 'layered', 'many-sided'] }),
+  quality: mark({ quarter: 'verdict', label: 'Quality, your mark', hint: 'before you see the draft', low: 40, high: 100 }),
+  liking: scale({ quarter: 'verdict', label: 'Liking', hint: 'yours alone', notches: ['not for me', 'so-so', 'pleasant', 'a pleasure', 'love it'] }),
+  value: scale({ quarter: 'verdict', label: 'Value', hint: 'for its price', notches: ['overpriced', 'dear', 'fair', 'good', 'a steal'] }),
+  typicity: scale({ quarter: 'verdict', label: 'Typicity', hint: 'true to its kind', notches: ['astray', 'loose', 'recognisable', 'true', 'model'] }),
+  readiness: choice({ quarter: 'verdict', label: 'Readiness', options: { young: 'too young', rising: 'still rising', ready: 'at its best', fading: 'fading', past: 'past it' } }),
+  another: choice({ quarter: 'verdict', label: 'Another glass?', options: { no: 'no', perhaps: 'perhaps', yes: 'yes' } }),
+} as const satisfies Record<string, Observable>;
+
+export type ObservableId = keyof typeof observables;
+export const observableIds = Object.keys(observables) as ObservableId[];
+
+/** A scale reading: a point, or a short span when the taster is unsure. 0–100. */
+export type Reading = number | readonly [number, number];
+/** A stopped watch. `atLeast` when the taster broke off before it ended. Whole seconds up to an hour. */
+export interface Stop {
+  readonly seconds: number;
+  readonly atLeast?: boolean | undefined;
+}
+
+type ValueIn<Spec> = Spec extends { kind: 'choice'; options: infer O } ? keyof O & string : Spec extends { kind: 'scale' } ? Reading : Spec extends { kind: 'seconds' } ? Stop : number;
+export type ValueOf<Id extends ObservableId> = ValueIn<(typeof observables)[Id]>;
+
+/** What was recorded. An absent id means "not looked at", never "none". */
+export type Observed = { readonly [Id in ObservableId]?: ValueOf<Id> | undefined };
+
+export const idsOf = (quarter: Quarter) => observableIds.filter((id) => observables[id].quarter === quarter);
+
+/** Midpoint of a reading. */
+export function midpoint(reading: Reading): number {
+  return typeof reading === 'number' ? reading : (reading[0] + reading[1]) / 2;
+}
+
+/** The word nearest to a value on a scale of five notches; halfway belongs to the higher word. */
+export function notchWord(notches: ScaleObservable['notches'], value: number): string {
+  return notches[Math.min(4, Math.max(0, Math.floor(value / 25 + 0.5)))]!;
+}
+
+/** The colour class a hue belongs to. */
+export function classOfHue(hue: string): ColourClass | undefined {
+  return colourClasses.find((colour) => hue in hueLadders[colour]);
+}
+
+/** The observation's value as words with its unit, for lists, exports and reasons. */
+export function valueInWords(id: ObservableId, value: ValueOf<ObservableId>): string {
+  const observable: Observable = observables[id];
+  switch (observable.kind) {
+    case 'choice':
+      return observable.options[value as string] ?? String(value);
+    case 'seconds': {
+      const stop = value as Stop;
+      return `${stop.atLeast ? 'at least ' : ''}${stop.seconds} s`;
+    }
+    case 'mark':
+      return `${value as number} of 100`;
+    case 'scale': {
+      const reading = value as Reading;
+      if (typeof reading === 'number') return `${notchWord(observable.notches, reading)} (${reading})`;
+      return `between ${notchWord(observable.notches, reading[0])} (${reading[0]}) and ${notchWord(observable.notches, reading[1])} (${reading[1]})`;
+    }
+  }
+}

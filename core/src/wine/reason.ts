@@ -1,0 +1,28 @@
+/**
+ * Why a judgement came out as it did. Every judgement of Rose Compass is a value together with its reasons;
+ * the screen renders reasons, it never invents them.
+ */
+export interface Reason<Id extends string = string> {
+  /** Key into the topic's wording table. */
+  readonly id: Id;
+  /** How far this reason moves the total, in `unit`. Zero for a reason that only explains. */
+  readonly push: number;
+  readonly unit: 'strain' | 'fit' | 'marks' | 'none';
+  /** Values the sentence needs, already in display units. */
+  readonly args: Readonly<Record<string, string | number>>;
+  /** Published source or "common practice". */
+  readonly source?: string;
+}
+
+/** Sum of the pushes of a list of reasons, in the reasons' own unit. */
+export function totalPush(reasons: readonly Reason[]): number {
+  return reasons.reduce((sum, reason) => sum + reason.push, 0);
+}
+
+/** A table of sentences, one for each id of the union: a missing sentence does not compile. */
+export type Wording<Id extends string> = Readonly<Record<Id, (args: Readonly<Record<string, string | number>>) => string>>;
+
+/** The sentence of a reason. */
+export function sentence<Id extends string>(wording: Wording<Id>, reason: Reason<Id>): string {
+  return wording[reason.id](reason.args);
+}

@@ -1,0 +1,72 @@
+import type { Echo } from '@rose/core/pairing/dish';
+
+/** Families of smells, in the order a prompt deck asks for them, with two examples a beginner can picture. */
+export const families = {
+  citrus: { label: 'citrus', examples: 'lemon, orange peel', echo: 'citrus' },
+  orchard: { label: 'apple and pear', examples: 'green apple, ripe pear', echo: 'orchard' },
+  stone: { label: 'stone fruit', examples: 'peach, apricot', echo: 'stone-fruit' },
+  tropical: { label: 'tropical fruit', examples: 'pineapple, passion fruit', echo: 'tropical' },
+  red: { label: 'red berries', examples: 'cherry, raspberry', echo: 'red-fruit' },
+  dark: { label: 'dark berries', examples: 'blackcurrant, plum', echo: 'dark-fruit' },
+  dried: { label: 'dried or cooked fruit', examples: 'raisin, fig, jam', echo: 'dried-fruit' },
+  flower: { label: 'flowers', examples: 'rose, violet, blossom', echo: 'flower' },
+  herb: { label: 'green herbs and leaves', examples: 'grass, mint, tomato leaf', echo: 'green-herb' },
+  dryherb: { label: 'dried herbs', examples: 'oregano, thyme, hay', echo: 'dried-herb' },
+  vegetable: { label: 'vegetables', examples: 'green pepper, asparagus', echo: 'green-herb' },
+  spice: { label: 'spices', examples: 'pepper, clove, cinnamon', echo: 'sweet-spice' },
+  nut: { label: 'nuts', examples: 'almond, walnut', echo: 'nut' },
+  earth: { label: 'earth and forest', examples: 'mushroom, wet leaves', echo: 'earth' },
+  stony: { label: 'stone and salt', examples: 'wet stone, sea air', echo: 'saline' },
+  bread: { label: 'bread and yeast', examples: 'bread crust, biscuit', echo: 'bread' },
+  dairy: { label: 'milk and butter', examples: 'butter, yoghurt', echo: 'butter' },
+  wood: { label: 'oak, toast, smoke', examples: 'vanilla, toast, cedar', echo: 'smoke' },
+  honey: { label: 'honey and wax', examples: 'honey, beeswax', echo: 'honey' },
+  sweet: { label: 'caramel and chocolate', examples: 'caramel, cocoa, coffee', echo: 'dried-fruit' },
+  petrol: { label: 'petrol', examples: 'kerosene, rubber ball', echo: null },
+  animal: { label: 'animal', examples: 'leather, horse', echo: 'earth' },
+  fault: { label: 'something wrong', examples: 'damp cellar, vinegar, bad egg', echo: null },
+} as const satisfies Record<string, { label: string; examples: string; echo: Echo | null }>;
+export type FamilyId = keyof typeof families;
+
+/** Where a smell usually comes from. */
+export const descriptorOrigins = { grape: 'the grape', making: 'the making', ageing: 'the ageing', fault: 'a fault, or a doubt' } as const;
+
+export interface Descriptor {
+  readonly id: string;
+  readonly name: string;
+  readonly family: FamilyId;
+  readonly origin: keyof typeof descriptorOrigins;
+  readonly synonyms: readonly string[];
+}
+type Row = readonly [name: string, ...synonyms: string[]];
+const rows = (family: FamilyId, origin: Descriptor['origin'], ...list: Row[]): Descriptor[] =>
+  list.map(([name, ...synonyms]) => ({ id: name.replace(/[^a-z]+/gi, '-').toLowerCase(), name, family, origin, synonyms }));
+
+export const descriptors: readonly Descriptor[] = [
+  ...rows('citrus', 'grape', ['lemon', 'lemon juice'], ['lemon peel', 'lemon zest'], ['lime', 'lime juice'], ['grapefruit', 'pomelo'], ['orange peel', 'orange zest', 'orange rind'], ['blood orange'], ['mandarin', 'tangerine', 'clementine'], ['bergamot', 'earl grey'], ['candied citrus', 'candied peel', 'marmalade']),
+  ...rows('orchard', 'grape', ['green apple', 'granny smith', 'sour apple'], ['ripe apple', 'red apple', 'yellow apple'], ['baked apple', 'apple pie', 'apple compote'], ['pear', 'ripe pear', 'williams pear'], ['quince'], ['white grape', 'grapey', 'fresh grapes'], ['gooseberry']),
+  ...rows('stone', 'grape', ['peach', 'white peach', 'yellow peach'], ['apricot'], ['nectarine'], ['mirabelle', 'yellow plum']),
+  ...rows('tropical', 'grape', ['pineapple'], ['passion fruit', 'maracuja'], ['mango'], ['lychee', 'litchi'], ['melon', 'honeydew'], ['guava'], ['papaya']),
+  ...rows('tropical', 'making', ['banana', 'banana sweets', 'pear drops']),
+  ...rows('red', 'grape', ['sour cherry', 'morello', 'unripe cherry'], ['red cherry', 'cherry'], ['strawberry', 'wild strawberry'], ['raspberry'], ['redcurrant', 'red currant'], ['cranberry'], ['pomegranate'], ['red plum']),
+  ...rows('dark', 'grape', ['blackcurrant', 'cassis', 'black currant'], ['blackberry', 'bramble'], ['black cherry'], ['blueberry', 'bilberry'], ['mulberry'], ['black plum', 'plum', 'damson', 'sloe'], ['elderberry']),
+  ...rows('dried', 'ageing', ['raisin', 'sultana'], ['fig', 'dried fig'], ['prune'], ['date', 'dates'], ['dried apricot'], ['dried cranberry']),
+  ...rows('dried', 'making', ['jam', 'cooked fruit', 'compote'], ['stewed fruit', 'stewed plums']),
+  ...rows('flower', 'grape', ['rose', 'rose petal', 'rosewater'], ['violet'], ['white blossom', 'apple blossom', 'blossom', 'hawthorn'], ['elderflower'], ['orange blossom', 'neroli'], ['jasmine'], ['honeysuckle'], ['lavender'], ['chamomile', 'camomile'], ['geranium flower'], ['acacia'], ['dried flowers', 'potpourri']),
+  ...rows('herb', 'grape', ['cut grass', 'grass', 'lawn'], ['mint', 'spearmint'], ['eucalyptus'], ['fennel', 'anise', 'aniseed', 'dill'], ['basil'], ['tomato leaf', 'tomato stem'], ['blackcurrant leaf', 'box tree', 'cassis bud'], ['nettle'], ['bay leaf', 'laurel'], ['parsley']),
+  ...rows('dryherb', 'grape', ['dried oregano', 'oregano'], ['thyme'], ['rosemary'], ['sage'], ['hay', 'dried grass', 'straw smell'], ['black tea', 'tea leaves', 'tea'], ['wild herbs', 'garrigue', 'maquis', 'scrub']),
+  ...rows('vegetable', 'grape', ['green pepper', 'bell pepper', 'capsicum'], ['asparagus'], ['green bean', 'peas'], ['olive', 'black olive', 'tapenade'], ['beetroot'], ['tomato', 'dried tomato']),
+  ...rows('spice', 'grape', ['black pepper', 'pepper', 'peppercorn'], ['white pepper'], ['ginger'], ['saffron'], ['liquorice', 'licorice']),
+  ...rows('spice', 'making', ['clove', 'cloves'], ['cinnamon'], ['nutmeg'], ['allspice'], ['cardamom']),
+  ...rows('nut', 'ageing', ['almond', 'marzipan'], ['walnut'], ['hazelnut'], ['bitter almond'], ['roasted nuts', 'toasted nuts', 'nutty'], ['chestnut']),
+  ...rows('earth', 'ageing', ['mushroom', 'porcini'], ['wet leaves', 'forest floor', 'undergrowth', 'sous bois'], ['truffle'], ['earth', 'soil', 'turned earth'], ['tobacco', 'cigar box'], ['iron', 'blood', 'rust']),
+  ...rows('stony', 'grape', ['wet stone', 'pebbles', 'slate'], ['flint', 'gunflint'], ['chalk'], ['sea air', 'sea breeze', 'saline', 'iodine', 'oyster shell'], ['volcanic ash', 'ash', 'warm stone', 'cinder'], ['graphite', 'pencil lead']),
+  ...rows('bread', 'making', ['bread', 'bread dough', 'yeast'], ['brioche', 'pastry'], ['biscuit', 'shortbread'], ['toast', 'bread crust'], ['beer', 'ale']),
+  ...rows('dairy', 'making', ['butter', 'melted butter'], ['cream'], ['yoghurt', 'yogurt', 'sour milk'], ['cheese rind']),
+  ...rows('wood', 'making', ['vanilla'], ['oak', 'wood', 'planed wood'], ['cedar'], ['coconut'], ['smoke', 'wood smoke'], ['charred wood', 'char', 'burnt wood'], ['resin', 'pine', 'pine needle'], ['sawdust'], ['incense']),
+  ...rows('honey', 'ageing', ['honey'], ['beeswax', 'wax'], ['lanolin', 'wet wool']),
+  ...rows('sweet', 'ageing', ['caramel', 'burnt sugar', 'toffee'], ['dark chocolate', 'chocolate', 'cocoa'], ['coffee', 'espresso', 'mocha'], ['molasses', 'treacle'], ['maple', 'curry leaf']),
+  ...rows('petrol', 'ageing', ['petrol', 'kerosene', 'diesel', 'paraffin']),
+  ...rows('animal', 'ageing', ['leather', 'saddle'], ['game', 'meat', 'venison'], ['cured meat', 'bacon', 'ham'], ['musk', 'fur']),
+  ...rows('fault', 'fault', ['damp cellar', 'musty', 'wet cardboard', 'mould', 'corked'], ['bruised apple', 'cider', 'oxidised'], ['vinegar', 'acetic'], ['nail varnish', 'nail polish', 'acetone', 'glue'], ['bad egg', 'rotten egg', 'drain'], ['struck match', 'burnt match', 'sulphur'], ['onion', 'garlic'], ['rubber', 'burnt rubber', 'tyre'], ['horse', 'stable', 'farmyard', 'barnyard', 'sweaty saddle'], ['plaster', 'sticking plaster', 'medicinal'], ['mouse', 'mouse cage'], ['geranium leaf', 'crushed geranium'], ['cooked cabbage', 'cabbage'], ['stale nuts', 'rancid nuts']),
+];

@@ -1,0 +1,111 @@
+import { composeDish, type Component, type Dish } from '@rose/core/pairing/dish';
+import { fitClass, fitOf, rankFits, type Fit, type FitClass, type PairingWine } from '@rose/core/pairing/fit';
+import type { Loads } from '@rose/core/wine/profile';
+import { generalStyles, generalStyle, type GeneralStyle } from '../styles/index';
+import { allergens, cooking, ingredients, partKinds, type Allergen, type Cooking, type Ingredient, type PartKind } from './data';
+
+export { allergens, cooking, ingredients, partKinds, type Allergen, type Cooking, type Ingredient, type PartKind };
+
+const ingredientById = new Map(ingredients.map((entry) => [entry.id, entry]));
+const cookingById = new Map(cooking.map((entry) => [entry.id, entry]));
+export const ingredient = (id: string): Ingredient | undefined => ingredientById.get(id);
+export const wayOfCooking = (id: string): Cooking | undefined => cookingById.get(id);
+
+/** A part of a dish by id; grams a guest, the ingredient's usual portion when not given. A way of cooking has no grams. */
+export interface DishPart {
+  readonly part: string;
+  readonly grams?: number | undefined;
+}
+
+/** Composes a dish from part ids. Unknown ids are left out and named. */
+export function dishOf(parts: readonly DishPart[]): Dish & { readonly unknown: readonly string[] } {
+  const components: Component[] = [];
+  const ways: Cooking[] = [];
+  const unknown: string[] = [];
+  for (const entry of parts) {
+    const found = ingredientById.get(entry.part);
+    const way = cookingById.get(entry.part);
+    if (found !== undefined) components.push({ ...found, grams: entry.grams ?? found.portion });
+    else if (way !== undefined) ways.push(way);
+    else unknown.push(entry.part);
+  }
+  return { ...composeDish(components, ways), unknown };
+}
+
+export const styleWine = (style: GeneralStyle): PairingWine => ({ id: style.id, name: style.name, loads: style.loads, colour: style.colour, echoes: style.echoes });
+export const styleWines: readonly PairingWine[] = generalStyles.map(styleWine);
+
+/**
+ * The one entry point of pairing: how a dish, as part ids with amounts in grams a guest, fits a general style or a wine.
+ * @param wine a general style's id, or a wine's profile with its class and smells
+ * @returns the fit: 50 plus the pushes of its reasons, unclipped
+ */
+export function pair(parts: readonly DishPart[], wine: string | { loads: Loads; colour: PairingWine['colour']; echoes?: PairingWine['echoes'] }): Fit {
+  const subject = typeof wine === 'string' ? styleWine(generalStyle(wine)) : { id: 'wine', name: 'wine', loads: wine.loads, colour: wine.colour, echoes: wine.echoes ?? [] };
+  return fitOf(dishOf(parts), subject);
+}
+
+export const fitClasses: Record<FitClass, string> = { white: 'white', rose: 'rosé', amber: 'amber', red: 'red', bubbles: 'bubbles', sweet: 'sweet or fortified' };
+/** Below this a class has no advice to give. */
+export const worthOffering = 55;
+export const stayAway = 38;
+
+export interface Advice {
+  readonly dish: Dish;
+  readonly ranked: readonly Fit[];
+  /** The best of each class, or none when nothing reaches `worthOffering`. */
+  readonly byClass: Readonly<Record<FitClass, { readonly best: Fit; readonly offered: boolean } | undefined>>;
+  readonly avoid: readonly Fit[];
+}
+
+/** What to drink with a dish out of a list of wines: ranked, the best of every class, and what to stay away from (worst first). */
+export function advise(parts: readonly DishPart[], wines: readonly PairingWine[]): Advice {
+  const dish = dishOf(parts);
+  const ranked = rankFits(dish, wines);
+  const byId = new Map(wines.map((wine) => [wine.id, wine]));
+  const byClass = Object.fromEntries(
+    (Object.keys(fitClasses) as FitClass[]).map((kind) => {
+      const best = ranked.find((fit) => fitClass(byId.get(fit.wine)!) === kind);
+      return [kind, best === undefined ? undefined : { best, offered: best.fit >= worthOffering }];
+    }),
+  ) as Advice['byClass'];
+  return { dish, ranked, byClass, avoid: ranked.filter((fit) => fit.fit < stayAway || (fit.clash !== undefined && fit.fit < 50)).reverse() };
+}
+
+export interface Swap {
+  readonly out: string;
+  readonly into: string;
+  readonly best: Fit;
+  /** How far the plate moves, as the root mean square over its axes, 0–100. */
+  readonly distance: number;
+}
+
+/**
+ * The smallest swap of one part for another of its kind (or one way of cooking for another) that changes the best wine. Every swap is tried;
+ * "smallest" is the one whose plate moves least.
+ */
+export function smallestSwap(parts: readonly DishPart[], wines: readonly PairingWine[]): Swap | undefined {
+  if (wines.length < 2) return undefined;
+  const before = dishOf(parts);
+  const best = rankFits(before, wines)[0]!.wine;
+  let found: Swap | undefined;
+  for (const [at, entry] of parts.entries()) {
+    for (const other of alternatives(entry.part)) {
+      if (parts.some((present) => present.part === other)) continue;
+      const swapped = parts.map((present, i) => (i === at ? { part: other, ...(ingredientById.get(entry.part)?.kind === 'base' && entry.grams !== undefined ? { grams: entry.grams } : {}) } : present));
+      const after = dishOf(swapped);
+      const distance = Math.sqrt(Object.keys(before.taste).reduce((sum, axis) => sum + (before.taste[axis as keyof typeof before.taste] - after.taste[axis as keyof typeof after.taste]) ** 2, 0) / 10);
+      if (found !== undefined && distance >= found.distance) continue;
+      const top = rankFits(after, wines)[0]!;
+      if (top.wine !== best) found = { out: entry.part, into: other, best: top, distance };
+    }
+  }
+  return found;
+}
+
+/** Parts that can stand in for another: the same kind of ingredient, or another way of cooking. */
+export function alternatives(part: string): readonly string[] {
+  const found = ingredientById.get(part);
+  if (found !== undefined) return ingredients.filter((entry) => entry.kind === found.kind && entry.id !== part).map((entry) => entry.id);
+  return cookingById.has(part) ? cooking.filter((entry) => entry.id !== part).map((entry) => entry.id) : [];
+}
