@@ -5,7 +5,10 @@ import { descriptors, families, type Descriptor, type FamilyId } from './data';
 
 export { descriptors, families, type Descriptor, type FamilyId };
 
-const byId = new Map(descriptors.map((entry) => [entry.id, entry]));
+/** A whole family as a smell: what a prompt deck records for somebody who has no finer word yet. */
+export const familyTerm = (family: FamilyId) => `family-${family}`;
+const wholeFamilies = (Object.keys(families) as FamilyId[]).map((family): Descriptor => ({ id: familyTerm(family), name: families[family].label, family, origin: family === 'fault' ? 'fault' : 'grape', synonyms: [] }));
+const byId = new Map([...descriptors, ...wholeFamilies].map((entry) => [entry.id, entry]));
 export const descriptor = (id: string): Descriptor | undefined => byId.get(id);
 
 /** How a chip is called: the taster's own words, else the descriptor's name. */

@@ -1,0 +1,9 @@
+import { notFound } from 'next/navigation';
+import { Gallery } from '@/features/settings/gallery';
+
+export const dynamic = 'force-dynamic';
+/** Every piece of the design system in all its states; in development, or where ROSE_GALLERY asks for it. */
+export default function Page() {
+  if (process.env.NODE_ENV !== 'development' && process.env['ROSE_GALLERY'] !== '1') notFound();
+  return <Gallery />;
+}

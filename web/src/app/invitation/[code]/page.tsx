@@ -1,0 +1,9 @@
+import { headers } from 'next/headers';
+import { AcceptInvitation, SignUp } from '@/features/account/door';
+import { whoIs } from '@/server/who';
+
+export default async function Page({ params }: { params: Promise<{ code: string }> }) {
+  const { code } = await params;
+  const actor = await whoIs(await headers());
+  return actor.kind === 'anyone' ? <SignUp invitation={code} /> : <AcceptInvitation code={code} name={actor.name} />;
+}

@@ -1,0 +1,7 @@
+import type { Metadata } from 'next';
+import { SignUp } from '@/features/account/door';
+
+export const metadata: Metadata = { title: 'Make an account' };
+export default function Page() {
+  return <SignUp />;
+}

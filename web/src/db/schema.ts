@@ -1,0 +1,7 @@
+export * from './auth';
+export * from './venue';
+export * from './cellar';
+export * from './flight';
+export * from './tasting';
+export * from './note';
+export * from './pairing';

@@ -1,0 +1,140 @@
+'use client';
+import { useEffect, useRef, useState } from 'react';
+import { ComboBox } from 'react-aria-components/ComboBox';
+import { Input } from 'react-aria-components/Input';
+import { Label } from 'react-aria-components/Label';
+import { ListBox, ListBoxItem } from 'react-aria-components/ListBox';
+import { Popover } from 'react-aria-components/Popover';
+import styled from 'styled-components';
+import { v4 } from 'uuid';
+import { fates, layers, strengths, type Chip, type Fate, type Layer, type NoteDocument, type Strength } from '@rose/core/wine/note';
+import { chipName, completions, families, familyTerm, descriptor, type FamilyId } from '@rose/knowledge/descriptors/index';
+import { Button, Key } from '@/ui/button';
+import { Choice } from '@/ui/choice';
+import { useKey } from '@/ui/frame';
+import type { SetObservation } from './desk';
+import { Fields } from './fields';
+
+type Change = (change: (document: NoteDocument) => NoteDocument) => void;
+const withChip = (chip: Chip) => (d: NoteDocument): NoteDocument => ({ ...d, chips: d.chips.some((entry) => entry.id === chip.id) ? d.chips.map((entry) => (entry.id === chip.id ? chip : entry)) : [...d.chips, chip] });
+const withoutChip = (id: string) => (d: NoteDocument): NoteDocument => ({ ...d, chips: d.chips.filter((entry) => entry.id !== id) });
+
+const Field = styled(ComboBox)`display: grid; gap: 4px; label { font-size: 13px; color: var(--soft); } input { width: 100%; min-height: 48px; padding: 8px 14px; border: 1px solid var(--line); border-radius: 12px; background: var(--raised); font-size: 16px; }`;
+const Drop = styled(Popover)`width: var(--trigger-width); background: var(--raised); border: 1px solid var(--line); border-radius: 12px; box-shadow: 0 12px 40px rgb(0 0 0 / 14%); overflow: auto;`;
+const Item = styled(ListBoxItem)`padding: 9px 14px; min-height: 42px; cursor: pointer; outline: none; &[data-focused] { background: var(--sunk); } small { color: var(--soft); margin-left: 8px; }`;
+const Chips = styled.ul`
+  list-style: none; margin: 12px 0; padding: 0; display: flex; flex-wrap: wrap; gap: 8px; button.chip { border: 1px solid var(--line); background: var(--raised); border-radius: 20px; min-height: 40px; padding: 0 14px; cursor: pointer; display: inline-flex; gap: 8px; align-items: baseline; } button.chip[aria-expanded='true'] { border-color: var(--madder); } small { color: var(--soft); font-size: 12.5px; }
+  button.chip[data-strength='3'] { font-weight: 650; } button.chip[data-layer='mouth'] { border-color: var(--sea); } button.chip[data-fate='gone'] { text-decoration: line-through; color: var(--soft); }
+`;
+const Card = styled.div`border: 1px solid var(--line); border-radius: 12px; background: var(--raised); padding: 12px 16px; margin: 0 0 14px; display: grid; gap: 10px; .row { display: grid; gap: 4px; } .row > span { color: var(--soft); font-size: 13px; }`;
+const Deck = styled.ul`
+  list-style: none; margin: 10px 0 0; padding: 0; display: grid; gap: 8px; li { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 10px; align-items: center; border: 1px solid var(--line); border-radius: 12px; padding: 10px 14px; background: var(--raised); } small { display: block; color: var(--soft); } .answers { display: flex; gap: 6px; }
+`;
+
+/** Smells by typing over names and synonyms; a word the vocabulary does not know is kept as the taster's own. */
+function NameSmell({ label, layer, change }: { label: string; layer: Layer; change: Change }) {
+  const [text, setText] = useState('');
+  const box = useRef<HTMLInputElement>(null);
+  const found = completions(text);
+  const own = text.trim();
+  const items = [...found.map((entry) => ({ id: entry.descriptor.id, name: entry.descriptor.name, says: entry.by === undefined ? families[entry.descriptor.family].label : `${entry.by} · ${families[entry.descriptor.family].label}` })), ...(own !== '' && !found.some((entry) => entry.descriptor.name.toLowerCase() === own.toLowerCase()) ? [{ id: 'own', name: own, says: 'your own words' }] : [])];
+  useKey((key, event) => {
+    if (key !== '/') return;
+    event.preventDefault();
+    box.current?.focus();
+  });
+  const add = (key: string) => {
+    const chip: Chip = { id: v4(), ...(key === 'own' ? { words: own.slice(0, 200) } : { term: key }), layer, strength: 2 };
+    change((d) => (chip.term !== undefined && d.chips.some((entry) => entry.term === chip.term && entry.layer === chip.layer) ? d : withChip(chip)(d)));
+    setText('');
+  };
+  return (
+    <Field aria-label={label} items={items} inputValue={text} onInputChange={setText} selectedKey={null} allowsEmptyCollection={false} menuTrigger="input" onSelectionChange={(key) => key !== null && add(String(key))}>
+      <Label>{label} <Key>/</Key></Label>
+      <Input ref={box} placeholder="sour cherry, wet stone, grandmother’s cupboard" onKeyDown={(event) => {
+        if (event.key === 'Enter' && items.length > 0 && !event.currentTarget.getAttribute('aria-activedescendant')) {
+          event.preventDefault();
+          add(items[0]!.id);
+        }
+      }} />
+      <Drop><ListBox<(typeof items)[number]>>{(item) => <Item id={item.id} textValue={item.name}>{item.name}<small>{item.says}</small></Item>}</ListBox></Drop>
+    </Field>
+  );
+}
+
+function ChipList({ chips, change, withFate }: { chips: readonly Chip[]; change: Change; withFate: boolean }) {
+  const [openId, setOpenId] = useState<string | null>(null);
+  const chip = chips.find((entry) => entry.id === openId);
+  return (
+    <>
+      <Chips aria-label="Smells found">
+        {chips.map((entry) => (
+          <li key={entry.id}><button type="button" className="chip" data-strength={entry.strength} data-layer={entry.layer} data-fate={entry.fate} aria-expanded={entry.id === openId} onClick={() => setOpenId(entry.id === openId ? null : entry.id)}>{chipName(entry)} <small>{withFate ? (entry.fate ?? (entry.layer === 'mouth' ? 'new' : 'and now?')) : entry.strength === 2 ? layers[entry.layer] : strengths[entry.strength]}</small></button></li>
+        ))}
+      </Chips>
+      {chip !== undefined && (
+        <Card>
+          <strong>{chipName(chip)} <span style={{ fontWeight: 400, color: 'var(--soft)' }}>{chip.term === undefined ? 'your own words' : families[descriptor(chip.term)?.family ?? 'citrus'].label}</span></strong>
+          {withFate && chip.layer !== 'mouth' && <div className="row"><span>In the mouth it</span><Choice bare name={`fate-${chip.id}`} label="What became of it in the mouth" options={fates} value={chip.fate} onChange={(fate) => change(withChip(Object.fromEntries(Object.entries({ ...chip, fate: fate as Fate | undefined }).filter(([, value]) => value !== undefined)) as unknown as Chip))} /></div>}
+          <div className="row"><span>How strong</span><Choice bare name={`strength-${chip.id}`} label="How strong" options={strengths} value={String(chip.strength)} onChange={(strength) => strength !== undefined && change(withChip({ ...chip, strength: Number(strength) as Strength }))} /></div>
+          {chip.layer !== 'mouth' && <div className="row"><span>When it came</span><Choice bare name={`layer-${chip.id}`} label="When it came" options={{ first: layers.first, swirled: layers.swirled, later: layers.later }} value={chip.layer} onChange={(layer) => layer !== undefined && change(withChip({ ...chip, layer: layer as Layer }))} /></div>}
+          <div><Button size="small" onPress={() => { change(withoutChip(chip.id)); setOpenId(null); }}>Take it out</Button></div>
+        </Card>
+      )}
+    </>
+  );
+}
+
+export function Aroma({ doc, change, set }: { doc: NoteDocument; change: Change; set: SetObservation }) {
+  const smelt = doc.chips.filter((chip) => chip.layer !== 'mouth');
+  const swirled = doc.observed.noseSwirled !== undefined;
+  const [deck, setDeck] = useState(false);
+  useEffect(() => setDeck(Object.keys(doc.deck).length > 0), []); // eslint-disable-line react-hooks/exhaustive-deps -- open at first where it was used
+  return (
+    <>
+      <Fields quarter="aroma" observed={doc.observed} set={set} />
+      <h3 style={{ margin: '20px 0 8px' }}>What do you smell?</h3>
+      <NameSmell label={swirled ? 'Name a smell, after the swirl' : 'Name a smell, still glass'} layer={swirled ? 'swirled' : 'first'} change={change} />
+      <ChipList chips={smelt} change={change} withFate={false} />
+      {!deck ? <p><Button onPress={() => setDeck(true)}>It only smells of wine: ask me</Button></p> : <PromptDeck doc={doc} change={change} layer={swirled ? 'swirled' : 'first'} />}
+    </>
+  );
+}
+
+/** "Do you get this?", family by family, for those who only smell wine. */
+function PromptDeck({ doc, change, layer }: { doc: NoteDocument; change: Change; layer: Layer }) {
+  const answer = (family: FamilyId, said: 'no' | 'trace' | 'yes') => {
+    const id = `deck-${family}`;
+    change((d) => {
+      const cleared = d.deck[family] === said;
+      const answers = Object.fromEntries(Object.entries({ ...d.deck, [family]: said }).filter(([key]) => key !== family || !cleared)) as NoteDocument['deck'];
+      const rest = withoutChip(id)({ ...d, deck: answers });
+      return cleared || said === 'no' ? rest : withChip({ id, term: familyTerm(family), layer, strength: said === 'trace' ? 1 : 2 })(rest);
+    });
+  };
+  return (
+    <>
+      <h3>Do you get…</h3>
+      <Deck>
+        {(Object.keys(families) as FamilyId[]).map((family) => (
+          <li key={family}>
+            <span><strong>{families[family].label}</strong><small>{families[family].examples}</small></span>
+            <span className="answers">{(['no', 'trace', 'yes'] as const).map((said) => <Button key={said} size="small" label={`${families[family].label}: ${said}`} pressed={doc.deck[family] === said} onPress={() => answer(family, said)}>{said}</Button>)}</span>
+          </li>
+        ))}
+      </Deck>
+      <p style={{ color: 'var(--soft)', marginTop: 8 }}>Smells only of wine? That is fine: <strong>nothing yet</strong> is an answer. Leave the rest open.</p>
+    </>
+  );
+}
+
+/** What became of the nose in the mouth, and what came new. */
+export function Flavours({ doc, change }: { doc: NoteDocument; change: Change }) {
+  return (
+    <>
+      <h3 style={{ margin: '20px 0 8px' }}>Flavours</h3>
+      <NameSmell label="Name a flavour that is new in the mouth" layer="mouth" change={change} />
+      <ChipList chips={doc.chips} change={change} withFate />
+    </>
+  );
+}

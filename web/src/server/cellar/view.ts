@@ -1,0 +1,49 @@
+import { describeStyle, plainSweetness } from '@rose/core/style/style';
+import { classOfHue } from '@rose/core/wine/observables';
+import { factIds, factInWords, facts, factOf, type FactId, type FactValue } from '@rose/core/wine/facts';
+import { glassColour } from '@rose/core/appearance/colour';
+import { sentence } from '@rose/core/wine/reason';
+import { classifyWording } from '@rose/core/classify/wording';
+import { sourceInWords } from '@rose/core/classify/classify';
+import { classifyWine, sweetnessTerm } from '@rose/knowledge/jurisdictions/index';
+import type { KnownWine } from './profiles';
+
+/** One computed statement of law, ready to read. */
+export interface ClaimView {
+  readonly id: string;
+  readonly title: string;
+  readonly verdict: 'meets' | 'fails' | 'unknown';
+  readonly because: readonly string[];
+  readonly source: string;
+}
+export function lawOf(known: KnownWine): readonly ClaimView[] {
+  return classifyWine(known.document.facts).map((claim) => ({ id: claim.id, title: claim.title, verdict: claim.verdict, because: claim.reasons.map((reason) => sentence(classifyWording, reason)), source: sourceInWords(claim.source) }));
+}
+
+/** The style name of a wine, from facts and profile. */
+export function styleNameOf(known: KnownWine): string {
+  const term = sweetnessTerm(known.document.facts);
+  const word = term.verdict === 'meets' ? term.title.toLowerCase().replace(', as a sparkling wine', '') : plainSweetness(known.profile.sweetness.value);
+  return describeStyle(known.document.facts, known.profile, word, new Date().toISOString().slice(0, 10)).text;
+}
+
+/** The colour of the wine as expected in the glass, as "#rrggbb" from core to rim. */
+export function expectedColour(known: KnownWine): readonly string[] {
+  const style = known.style.style;
+  const colour = factOf(known.document.facts, 'colour') ?? style.colour;
+  const fallback = { white: 'lemon', rose: 'salmon', amber: 'orange', red: 'ruby' } as const;
+  const hue = classOfHue(style.hue) === colour ? style.hue : fallback[colour];
+  return glassColour({ hue: hue as 'straw', depth: style.depth, rim: colour === 'red' ? 50 : 30 })!.stops;
+}
+
+/** What to find out before the evening: facts that computations asked for and did not find. */
+export function missingFacts(known: KnownWine): readonly { readonly id: FactId; readonly label: string }[] {
+  const asked = new Set(classifyWine(known.document.facts).flatMap((claim) => claim.missing));
+  for (const id of ['abv', 'sugar', 'acidity', 'vintage', 'grapes', 'closure'] as const) if (factOf(known.document.facts, id) === undefined) asked.add(id);
+  return factIds.filter((id) => asked.has(id)).map((id) => ({ id, label: facts[id].label }));
+}
+
+export const factLine = (known: KnownWine, id: FactId): string | undefined => {
+  const value = factOf(known.document.facts, id);
+  return value === undefined ? undefined : factInWords(id, value as FactValue<FactId>);
+};

@@ -1,0 +1,42 @@
+import { z } from 'zod';
+import { receive, type Answer, type Stored, type Write } from '@rose/core/document/protocol';
+import type { Tx } from '../db/client';
+import { Problem, badField } from './problem';
+import type { Reply } from './command';
+
+/** What a document command takes: the write of the save protocol. A document that is new has base revision 0. */
+export const writeInput = <D>(document: z.ZodType<D>) => z.strictObject({ id: z.uuid(), writeId: z.string().min(1).max(64), baseRevision: z.number().int().min(0), document });
+export const savedOutput = z.object({ id: z.string(), revision: z.number() });
+
+/** How a kind of document is kept. */
+export interface Store<D> {
+  /** Reads and locks the row; undefined when there is none. `deleted` rows take no writes. */
+  lock(tx: Tx, venueId: string, id: string): Promise<(Stored<D> & { readonly deleted: boolean }) | undefined>;
+  /** Inserts unless the id is taken; says whether it did. */
+  insert(tx: Tx, venueId: string, id: string, stored: Stored<D>): Promise<boolean>;
+  update(tx: Tx, venueId: string, id: string, stored: Stored<D>): Promise<void>;
+}
+
+/** Applies a write under a row lock by the save protocol's own rule, and answers 409 with the present document when the write is stale. */
+export async function saveDocument<D>(tx: Tx, store: Store<D>, venueId: string, id: string, write: Write<D>, reply: Reply): Promise<{ id: string; revision: number }> {
+  let row = await store.lock(tx, venueId, id);
+  if (row === undefined) {
+    if (write.baseRevision !== 0) throw new Problem(404, 'not-found', 'There is nothing of that id here to change.');
+    const first = { revision: 1, document: write.document, writes: [write.writeId] };
+    if (await store.insert(tx, venueId, id, first)) return finish(id, { kind: 'saved', writeId: write.writeId, revision: 1 }, reply);
+    row = await store.lock(tx, venueId, id);
+    if (row === undefined) throw badField('id', 'this id is taken elsewhere');
+  }
+  if (row.deleted) throw new Problem(410, 'deleted', 'This was deleted. Bring it back before you change it.');
+  const { stored, answer } = receive(row, write);
+  if (stored !== row) await store.update(tx, venueId, id, stored);
+  return finish(id, answer, reply);
+}
+
+function finish<D>(id: string, answer: Answer<D>, reply: Reply): { id: string; revision: number } {
+  reply.etag = `"${answer.revision}"`;
+  if (answer.kind === 'stale') {
+    throw new Problem(409, 'stale', 'Somebody else changed this meanwhile.', { revision: answer.revision, document: answer.document, applied: answer.applied, writeId: answer.writeId }, { etag: `"${answer.revision}"` });
+  }
+  return { id, revision: answer.revision };
+}

@@ -1,0 +1,121 @@
+import { z } from 'zod';
+import { connections } from '../db/client';
+import type { Actor, Operation, Reply } from './command';
+import { count } from './limits';
+import { log } from './log';
+import { Problem, forbidden, unknownActor } from './problem';
+import { operations } from './registry';
+import { ownOrigin } from './setting';
+import { whoIs } from './who';
+
+/** Whether an actor may call an operation. */
+export function permits(operation: Operation, actor: Actor): boolean {
+  if (operation.allow === 'anyone') return true;
+  if (operation.allow === 'user') return actor.kind !== 'anyone';
+  return actor.kind === 'member' && operation.allow.includes(actor.role);
+}
+
+/** Runs an operation for an actor: rights, input, limit, transaction. The one way in, for requests, pages and the demo alike. */
+export async function perform(operation: Operation, actor: Actor, rawInput: unknown, reply: Reply): Promise<unknown> {
+  if (!permits(operation, actor)) throw actor.kind === 'anyone' ? unknownActor() : forbidden();
+  const parsed = operation.input.safeParse(rawInput);
+  if (!parsed.success) throw invalid(parsed.error);
+  if (operation.limit !== undefined) await count(operation.name, operation.limit.points, operation.limit.seconds, operation.limit.key(parsed.data, actor));
+  const { db } = connections();
+  if (operation.kind === 'query') return operation.run(db, actor, parsed.data, reply);
+  return db.transaction((tx) => operation.run(tx as never, actor, parsed.data, reply));
+}
+
+function invalid(error: z.ZodError): Problem {
+  const errors = error.issues.flatMap((issue) => {
+    const keys = issue.code === 'unrecognized_keys' ? issue.keys : [''];
+    return keys.map((key) => ({ field: [...issue.path.map(String), ...(key === '' ? [] : [key])].join('.') || 'body', message: issue.code === 'unrecognized_keys' ? 'is not a field here' : issue.message }));
+  });
+  return new Problem(422, 'invalid', `${errors[0]!.field}: ${errors[0]!.message}`, { errors });
+}
+
+// Addresses with fewer names in them are tried first: /wines/countries before /wines/{id}.
+const compiled = [...operations].sort((a, b) => a.path.split('{').length - b.path.split('{').length).map((operation) => ({
+  operation,
+  pattern: new RegExp(`^${operation.path.replace(/[.]/g, '\\.').replace(/\{(\w+)\}/g, '(?<$1>[^/]+)')}$`),
+}));
+const biggestBody = 4_000_000;
+
+/** Answers a request to /api/v1. `path` is what follows it, such as "/notes/…". */
+export async function handle(request: Request, path: string): Promise<Response> {
+  const started = performance.now();
+  let name = 'unknown';
+  try {
+    const matches = compiled.flatMap(({ operation, pattern }) => {
+      const match = pattern.exec(path);
+      return match === null ? [] : [{ operation, params: match.groups ?? {} }];
+    });
+    const found = matches.find((match) => match.operation.method === request.method);
+    if (found === undefined) {
+      if (matches.length === 0) throw new Problem(404, 'not-found', 'There is nothing at this address.');
+      throw new Problem(405, 'method', `This address answers ${matches.map((match) => match.operation.method).join(', ')}.`, {}, { allow: matches.map((match) => match.operation.method).join(', ') });
+    }
+    name = found.operation.name;
+    const byToken = request.headers.get('authorization') !== null;
+    if (request.method !== 'GET' && !byToken && !ownOrigin(request.headers.get('origin'), request.headers.get('host'))) throw new Problem(403, 'origin', 'This write did not come from one of our own pages.');
+    const actor = await whoIs(request.headers);
+    const input = { ...(await readInput(request)), ...Object.fromEntries(Object.entries(found.params).map(([key, value]) => [key, decodeURIComponent(value)])) };
+    const ifMatch = request.headers.get('if-match')?.match(/^"?(\d+)"?$/)?.[1];
+    if (ifMatch !== undefined && 'document' in input) input['baseRevision'] = Number(ifMatch);
+    if (byToken && found.operation.browserOnly === true) throw forbidden();
+    if (byToken && actor.kind === 'member') await count('token', 600, 60, request.headers.get('authorization')!);
+    const reply: Reply = { cookies: [] };
+    const output = await perform(found.operation, actor, input, reply);
+    log.info({ op: name, ms: Math.round(performance.now() - started), status: reply.status ?? 200 });
+    return respond(output, reply);
+  } catch (error) {
+    const problem = error instanceof Problem ? error : unexpected(error);
+    log[problem.status >= 500 ? 'error' : 'info']({ op: name, ms: Math.round(performance.now() - started), status: problem.status, problem: problem.slug });
+    return new Response(JSON.stringify(problem), { status: problem.status, headers: { 'content-type': 'application/problem+json', 'cache-control': 'no-store', ...problem.headers } });
+  }
+}
+
+/** What is not a Problem: a database that is away, or a bug. Neither shows its details. */
+function unexpected(error: unknown): Problem {
+  const chain: unknown[] = [];
+  for (let at: unknown = error; at !== undefined && at !== null && chain.length < 5; at = (at as { cause?: unknown }).cause) chain.push(at);
+  const codes = chain.map((entry) => (entry as { code?: unknown }).code);
+  const text = chain.map((entry) => (entry instanceof Error ? entry.message : '')).join(' ');
+  if (codes.some((code) => ['ECONNREFUSED', 'ECONNRESET', 'ENOTFOUND', '57P01', '57P03', '08006', '08003', '08001', 'EPIPE', 'ETIMEDOUT'].includes(String(code))) || /timeout|Connection terminated/i.test(text)) {
+    return new Problem(503, 'database-away', 'The database does not answer. What you wrote is kept on this device and will be sent when it is back.', {}, { 'retry-after': '5' });
+  }
+  if (codes.includes('23505')) return new Problem(409, 'taken', 'Something with this id or name exists already.');
+  if (codes.includes('23503')) return new Problem(422, 'invalid', 'Something this refers to does not exist here.', { errors: [{ field: 'body', message: 'refers to something that does not exist here' }] });
+  if (codes.includes('22021') || codes.includes('22P05')) return new Problem(422, 'invalid', 'A text holds a character that cannot be stored.', { errors: [{ field: 'body', message: 'holds a character that cannot be stored' }] });
+  log.error({ bug: chain.map((entry) => (entry instanceof Error ? (entry.stack ?? entry.message) : String(entry))).join('\n caused by ') });
+  return new Problem(500, 'unexpected', 'Something went wrong here. Nothing was changed; try again.');
+}
+
+async function readInput(request: Request): Promise<Record<string, unknown>> {
+  const url = new URL(request.url);
+  const fromQuery = Object.fromEntries(url.searchParams);
+  if (request.method === 'GET' || request.method === 'DELETE') return fromQuery;
+  const text = await request.text();
+  if (text.length > biggestBody) throw new Problem(413, 'too-large', 'This is more than four megabytes: send it in parts.');
+  if (text === '') return fromQuery;
+  try {
+    const body: unknown = JSON.parse(text);
+    if (typeof body === 'object' && body !== null && !Array.isArray(body)) return { ...fromQuery, ...body };
+  } catch {
+    // Falls through to the sentence below.
+  }
+  throw new Problem(400, 'not-json', 'The body must be a JSON object.');
+}
+
+function respond(output: unknown, reply: Reply): Response {
+  const headers = new Headers({ 'cache-control': 'no-store' });
+  for (const cookie of reply.cookies) headers.append('set-cookie', cookie);
+  if (reply.etag !== undefined) headers.set('etag', reply.etag);
+  if (reply.file !== undefined) {
+    headers.set('content-type', reply.file.type);
+    headers.set('content-disposition', `attachment; filename="${reply.file.name}"`);
+    return new Response(reply.file.body, { status: 200, headers });
+  }
+  headers.set('content-type', 'application/json');
+  return new Response(JSON.stringify(output ?? {}), { status: reply.status ?? 200, headers });
+}

@@ -1,0 +1,15 @@
+import type { Operation } from './command';
+import * as accountCommands from './account/commands';
+import * as accountQueries from './account/queries';
+import * as cellarCommands from './cellar/commands';
+import * as cellarQueries from './cellar/queries';
+import * as flightOperations from './flight/operations';
+import * as noteOperations from './note/operations';
+import * as notebookQueries from './notebook/queries';
+import * as pairingOperations from './pairing/operations';
+import { health } from './health';
+
+const isOperation = (value: unknown): value is Operation => typeof value === 'object' && value !== null && 'kind' in value && 'path' in value && 'allow' in value;
+
+/** Every command and query there is. The API, its OpenAPI document and the table of who may do what are folds over this list. */
+export const operations: readonly Operation[] = [accountCommands, accountQueries, cellarCommands, cellarQueries, flightOperations, noteOperations, notebookQueries, pairingOperations, { health }].flatMap((module) => Object.values(module).filter(isOperation));

@@ -1,0 +1,56 @@
+import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { randomBytes } from 'node:crypto';
+import { networkInterfaces } from 'node:os';
+import path from 'node:path';
+
+/** What the environment says, read once a call so that tests can change it. */
+const env = (name: string) => process.env[name] ?? '';
+
+export const dataFolder = (): string => env('ROSE_DATA') || path.join(process.cwd(), '.rose');
+export const host = (): string => env('HOST') || '127.0.0.1';
+export const port = (): string => env('PORT') || '4747';
+export const isLoopback = (name: string): boolean => name === 'localhost' || name === '::1' || name === '[::1]' || /^127\./.test(name);
+/** Where links in letters lead. */
+export const origin = (): string => (env('ROSE_ORIGIN') || `http://${isLoopback(host()) ? host() : (lanAddresses()[0] ?? host())}:${port()}`).replace(/\/$/, '');
+/** The demo's way in exists only in demo mode while the server is bound to a loopback address. */
+export const demoOpen = (): boolean => env('ROSE_DEMO') === '1' && isLoopback(host());
+/** Forwarded headers are believed only behind a proxy that the operator declared. */
+export const behindProxy = (): boolean => env('ROSE_PROXY') === '1';
+
+export function lanAddresses(): readonly string[] {
+  return Object.values(networkInterfaces()).flatMap((list) => (list ?? []).filter((entry) => entry.family === 'IPv4' && !entry.internal).map((entry) => entry.address));
+}
+
+/** A secret of this installation, made once, readable by its owner only. */
+export function secret(name: string): string {
+  const file = path.join(dataFolder(), `${name}.secret`);
+  try {
+    return readFileSync(file, 'utf8');
+  } catch {
+    mkdirSync(dataFolder(), { recursive: true, mode: 0o700 });
+    const made = randomBytes(32).toString('base64url');
+    try {
+      writeFileSync(file, made, { mode: 0o600, flag: 'wx' });
+      return made;
+    } catch {
+      return readFileSync(file, 'utf8');
+    }
+  }
+}
+
+/**
+ * Whether a browser's write comes from our own pages. The Origin must name the host the request was sent to, and that host must be ROSE_ORIGIN's, an IP
+ * address or localhost: a foreign name that was made to point here (DNS rebinding) is refused.
+ */
+export function ownOrigin(originHeader: string | null, hostHeader: string | null): boolean {
+  if (originHeader === null) return false;
+  if (env('ROSE_ORIGIN') !== '' && originHeader === origin()) return true;
+  let from: URL;
+  try {
+    from = new URL(originHeader);
+  } catch {
+    return false;
+  }
+  if (from.host !== hostHeader) return false;
+  return isLoopback(from.hostname) || /^\d+\.\d+\.\d+\.\d+$/.test(from.hostname) || from.hostname.startsWith('[') || env('ROSE_HOSTS').split(',').includes(from.hostname);
+}

@@ -1,0 +1,34 @@
+import { and, eq, isNull } from 'drizzle-orm';
+import { connections } from '../db/client';
+import { apiToken, member, user } from '../db/schema';
+import { accounts } from './accounts';
+import type { Actor } from './command';
+import { hashCode } from './secret-code';
+
+export const venueCookie = 'rose_venue';
+
+/** Who a request comes from: a token for programs, else the session's user with the venue they chose last. */
+export async function whoIs(headers: Headers): Promise<Actor> {
+  const { db } = connections();
+  const bearer = headers.get('authorization')?.match(/^Bearer (\S+)$/)?.[1];
+  if (bearer !== undefined) {
+    const [row] = await db
+      .select({ userId: user.id, name: user.name, email: user.email, venueId: member.venueId, role: member.role, tokenId: apiToken.id })
+      .from(apiToken)
+      .innerJoin(member, and(eq(member.venueId, apiToken.venueId), eq(member.userId, apiToken.userId)))
+      .innerJoin(user, eq(user.id, apiToken.userId))
+      .where(and(eq(apiToken.tokenHash, hashCode(bearer)), isNull(apiToken.revokedAt)));
+    if (row === undefined) return { kind: 'anyone' };
+    await db.update(apiToken).set({ usedAt: new Date() }).where(and(eq(apiToken.venueId, row.venueId), eq(apiToken.id, row.tokenId)));
+    return { kind: 'member', userId: row.userId, name: row.name, email: row.email, venueId: row.venueId, role: row.role, via: 'token' };
+  }
+  const cookie = headers.get('cookie');
+  if (cookie === null || !cookie.includes('rose.')) return { kind: 'anyone' };
+  const found = await accounts().api.getSession({ headers: new Headers({ cookie }) });
+  if (found === null) return { kind: 'anyone' };
+  const person = { userId: found.user.id, name: found.user.name, email: found.user.email };
+  const rows = await db.select({ venueId: member.venueId, role: member.role }).from(member).where(eq(member.userId, person.userId)).orderBy(member.joinedAt);
+  const wanted = cookie.match(new RegExp(`${venueCookie}=([0-9a-f-]{36})`))?.[1];
+  const chosen = rows.find((row) => row.venueId === wanted) ?? rows[0];
+  return chosen === undefined ? { kind: 'user', ...person } : { kind: 'member', ...person, ...chosen, via: 'session' };
+}

@@ -1,0 +1,27 @@
+'use client';
+import { useEffect, useState, useSyncExternalStore } from 'react';
+import type { Clash } from '@rose/core/document/merge';
+import { DocumentSession, type Snapshot, type Source } from './session';
+
+export interface OpenDocument<D> extends Snapshot<D> {
+  /** Changes the document; name the field so that quick changes of it are one step of undo. */
+  readonly change: (next: (document: D) => D, field?: string) => void;
+  readonly undo: () => void;
+  readonly settle: (clash: Clash, side: 'mine' | 'theirs') => void;
+  /** Sends at once. */
+  readonly flush: () => Promise<void>;
+}
+
+/** The one way to save a document. */
+export function useDocument<D>(source: Source<D>): OpenDocument<D> {
+  const [session] = useState(() => new DocumentSession(source));
+  useEffect(() => session.start(), [session]);
+  const snapshot = useSyncExternalStore(session.subscribe, session.snapshot, session.snapshot);
+  return {
+    ...snapshot,
+    change: (next, field) => session.change(next, field),
+    undo: () => session.undo(),
+    settle: (clash, side) => session.settle(clash, side),
+    flush: () => session.send(),
+  };
+}
