@@ -52,7 +52,9 @@ export const hueLab: Readonly<Record<string, Lab>> = {
 };
 
 /** How much colour the wine has for a depth of 0–100, relative to middling (50): absorbance is proportional to it. */
-export const depthFactor = (depth: number) => 0.12 * Math.exp((clamp(depth, 0, 100) / 50) * Math.log(1 / 0.12));
+export const depthFactor = (depth: number) => lightest * Math.exp((clamp(depth, 0, 100) / 50) * Math.log(1 / lightest));
+/** The colour of a wine of no depth at all, as a share of middling. */
+const lightest = 0.3;
 
 /**
  * The colour of a layer of wine by Beer–Lambert: each linear channel is transmitted as exp(−absorbance · colour · thickness).

@@ -35,7 +35,7 @@ export interface School {
   readonly height: Readonly<Record<ProfileKey, number>>;
 }
 
-const masking: Record<ProfileKey, number> = { sweetness: 34, tannin: 24, oak: 12, intensity: 16, body: 14, alcohol: 12, acidity: 8, bubbles: 3, length: 0, fragility: 0 };
+const masking: Record<ProfileKey, number> = { sweetness: 34, tannin: 24, oak: 12, intensity: 16, body: 14, alcohol: 12, acidity: 6, bubbles: 1, length: 0, fragility: 0 };
 const height: Record<ProfileKey, number> = { body: 4, intensity: 3, tannin: 3, alcohol: 3, sweetness: 3, oak: 1.5, acidity: 1, bubbles: 0, length: 0, fragility: 0 };
 const base = { masking, height, ladder: 4, precedence: 5, youngFirst: 0.5, sweetWelcome: false };
 
@@ -87,6 +87,9 @@ function rungIndex(wine: OrderWine, school: School): number {
   return rungs.indexOf(light ? 'white' : wine.rung);
 }
 
+/** How easily a wine is masked, 0.25–1.3: a loud or sweet wine holds its own. */
+const delicacy = (to: OrderWine) => Math.min(1.3, Math.max(0.25, 1.7 - Math.max(to.loads.intensity, to.loads.sweetness) / 65));
+
 /** Strain of tasting `to` right after `from`: what the stronger wine masks. */
 function neighbourReasons(from: OrderWine, to: OrderWine, school: School): Reason<OrderReasonId>[] {
   const reasons: Reason<OrderReasonId>[] = [];
@@ -97,9 +100,7 @@ function neighbourReasons(from: OrderWine, to: OrderWine, school: School): Reaso
       reasons.push({ id: 'alcohol-not-proven', push: 0.001 * (from.loads.alcohol - to.loads.alcohol), unit: 'strain', args: { from: from.name, to: to.name }, source: 'EU 2019/33 art. 44' });
       continue;
     }
-    // What the later wine lacks in loudness makes it easier to mask.
-    const delicate = 1 + (100 - to.loads.intensity) / 200;
-    const push = weight * delicate * drop(from.loads[key], to.loads[key]);
+    const push = weight * delicacy(to) * drop(from.loads[key], to.loads[key]);
     reasons.push({ id: `masks-${key}`, push, unit: 'strain', args: { from: from.name, to: to.name, drop: Math.round(from.loads[key] - to.loads[key]) }, source });
   }
   return reasons;

@@ -109,7 +109,7 @@ function nose(note: NoteDocument, nameOf: NameOf): Draft | undefined {
     const says = { sound: 'It smells healthy', trace: 'There is a trace of something that may be a fault', doubtful: 'Its health is in doubt', faulty: 'It smells faulty' } as const;
     sentences.push(`${says[o.health]}.`);
   }
-  if (o.noseFineness !== undefined) sentences.push(`What is there is ${word('noseFineness', o.noseFineness)}.`);
+  if (o.noseFineness !== undefined) sentences.push(`A ${word('noseFineness', o.noseFineness)} nose.`.replace(/^A (between .*) nose\.$/, 'A nose $1.'));
   if (sentences.length === 0) return undefined;
   return { id: 'nose', text: sentences.join(' '), from: { ...pick(o, ['noseStill', 'noseSwirled', 'health', 'noseFineness']), chips: smelt.map(({ id, term, words, layer, strength }) => ({ id, term, words, layer, strength })) } };
 }
@@ -145,7 +145,7 @@ function palate(o: Observed): Draft | undefined {
   const sentences = text === '' ? [] : [`${capital(text)}.`];
   if (o.intensity !== undefined) sentences.push(`The flavour is ${word('intensity', o.intensity)}.`);
   if (o.palateHealth !== undefined) sentences.push({ sound: 'It is clean in the mouth.', trace: 'There is a trace of something unclean in the mouth.', doubtful: 'It is doubtful in the mouth.', faulty: 'It is faulty in the mouth.' }[o.palateHealth]);
-  if (o.palateFineness !== undefined) sentences.push(`In the mouth it is ${word('palateFineness', o.palateFineness)}.`);
+  if (o.palateFineness !== undefined) sentences.push(`A ${word('palateFineness', o.palateFineness)} palate.`.replace(/^A (between .*) palate\.$/, 'A palate $1.'));
   if (sentences.length === 0) return undefined;
   return { id: 'palate', text: sentences.join(' '), from: pick(o, ['sweetness', 'acidity', 'tannin', 'tanninGrain', 'tanninRipeness', 'alcohol', 'body', 'bubbles', 'bitterness', 'intensity', 'palateHealth', 'palateFineness']) };
 }

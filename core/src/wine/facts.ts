@@ -173,7 +173,7 @@ export function factInWords(id: FactId, value: FactValue<FactId>): string {
   const spec: FactSpec = facts[id];
   switch (spec.kind) {
     case 'number':
-      return `${value as number} ${spec.unit}`.replace(' %', ' %');
+      return `${value as number} ${spec.unit}`.replace(' ', '\u00a0');
     case 'choice':
       return spec.options[value as string] ?? String(value);
     case 'yesno':

@@ -32,5 +32,8 @@ export const euCategories: readonly NamedClass[] = [
   { id: 'aerated-sparkling', title: 'Aerated sparkling wine', source: { ...categories, article: 'annex VII part II (7)' }, anyOf: [[{ kind: 'is', fact: 'method', oneOf: ['carbonated'] }, { kind: 'at-least', fact: 'pressure', value: 3 }]] },
   { id: 'semi-sparkling', title: 'Semi-sparkling wine', source: { ...categories, article: 'annex VII part II (8)' }, anyOf: [[{ kind: 'is', fact: 'method', oneOf: ['bottle', 'tank', 'ancestral', 'still'] }, { kind: 'at-least', fact: 'pressure', value: 1 }, { kind: 'at-most', fact: 'pressure', value: 2.5 }, { kind: 'at-least', fact: 'abv', value: 7 }]] },
   { id: 'aerated-semi-sparkling', title: 'Aerated semi-sparkling wine', source: { ...categories, article: 'annex VII part II (9)' }, anyOf: [[{ kind: 'is', fact: 'method', oneOf: ['carbonated'] }, { kind: 'at-least', fact: 'pressure', value: 1 }, { kind: 'at-most', fact: 'pressure', value: 2.5 }, { kind: 'at-least', fact: 'abv', value: 7 }]] },
-  { id: 'wine', title: 'Wine', source: { ...categories, article: 'annex VII part II (1)' }, anyOf: [[{ kind: 'no', fact: 'fortified' }, { kind: 'is', fact: 'bubbles', oneOf: ['still'] }, { kind: 'at-least', fact: 'abv', value: 9 }, { kind: 'at-least', fact: 'acidity', value: 3.5 }]] },
+  { id: 'wine', title: 'Wine', source: { ...categories, article: 'annex VII part II (1)' }, anyOf: [
+    [{ kind: 'is', fact: 'bubbles', oneOf: ['still'] }, { kind: 'at-least', fact: 'abv', value: 9 }, { kind: 'at-most', fact: 'abv', value: 15 }, { kind: 'at-least', fact: 'acidity', value: 3.5 }],
+    [{ kind: 'is', fact: 'bubbles', oneOf: ['still'] }, { kind: 'no', fact: 'fortified' }, { kind: 'is', fact: 'originKind', oneOf: ['pdo'] }, { kind: 'at-least', fact: 'abv', value: 4.5 }, { kind: 'at-least', fact: 'acidity', value: 3.5 }],
+  ] },
 ];

@@ -5,7 +5,7 @@ import { count } from './limits';
 import { log } from './log';
 import { Problem, forbidden, unknownActor } from './problem';
 import { operations } from './registry';
-import { ownOrigin } from './setting';
+import { behindProxy, ownOrigin } from './setting';
 import { whoIs } from './who';
 
 /** Whether an actor may call an operation. */
@@ -57,7 +57,7 @@ export async function handle(request: Request, path: string): Promise<Response> 
     }
     name = found.operation.name;
     const byToken = request.headers.get('authorization') !== null;
-    if (request.method !== 'GET' && !byToken && !ownOrigin(request.headers.get('origin'), request.headers.get('host'))) throw new Problem(403, 'origin', 'This write did not come from one of our own pages.');
+    if (request.method !== 'GET' && !byToken && !ownOrigin(request.headers.get('origin'), (behindProxy() ? request.headers.get('x-forwarded-host') : null) ?? request.headers.get('host'))) throw new Problem(403, 'origin', 'This write did not come from one of our own pages.');
     const actor = await whoIs(request.headers);
     const input = { ...(await readInput(request)), ...Object.fromEntries(Object.entries(found.params).map(([key, value]) => [key, decodeURIComponent(value)])) };
     const ifMatch = request.headers.get('if-match')?.match(/^"?(\d+)"?$/)?.[1];

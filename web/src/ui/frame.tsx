@@ -11,7 +11,8 @@ const Top = styled.header`
   nav { display: flex; gap: 26px; } nav a { display: flex; align-items: center; text-decoration: none; color: var(--soft); border-bottom: 2px solid transparent; margin-bottom: -1px; padding: 0 1px; }
   nav a:hover { color: var(--ink); } nav a[aria-current='page'] { color: var(--ink); font-weight: 650; border-color: var(--madder); }
   .end { margin-left: auto; display: flex; align-items: center; gap: 6px; color: var(--soft); font-size: 14px; } .end a { text-decoration: none; padding: 10px 8px; }
-  @media (max-width: 760px) { padding: 0 14px; gap: 14px; .brand span, .end .venue, .end .keys { display: none; } nav { gap: 16px; overflow-x: auto; scrollbar-width: none; } }
+  @media (max-width: 760px) { padding: 0 14px; gap: 14px; .brand span, .end .venue, .end .keys { display: none; } nav { gap: 15px; } .end a { padding: 10px 4px; } }
+  @media (max-width: 480px) { .brand { display: none; } .end button { padding: 0; font-size: 0; } .end button::after { content: '◯'; font-size: 20px; } }
 `;
 const Skip = styled.a`position: absolute; left: -999px; &:focus { left: 12px; top: 8px; background: var(--raised); padding: 8px 14px; z-index: 30; }`;
 const White = styled.button`position: fixed; inset: 0; z-index: 100; background: #ffffff; border: 0; cursor: pointer; color: #6b6e70; font: 400 13px var(--sans); display: flex; align-items: flex-end; justify-content: center; padding: 18px;`;

@@ -2,7 +2,8 @@
 import Link from 'next/link';
 import { useState, type FormEvent, type ReactNode } from 'react';
 import styled from 'styled-components';
-import { ApiProblem, api } from '@/ui/api';
+import { useAct } from '@/ui/act';
+import { api } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { TextField, Trouble } from '@/ui/field';
 import { Mark } from '@/ui/frame';
@@ -13,26 +14,6 @@ const Room = styled.main`
   h1 { font-size: 34px; margin-bottom: 4px; } .soft { color: var(--soft); } .also { display: flex; gap: 18px; font-size: 14px; flex-wrap: wrap; } hr { border: 0; border-top: 1px solid var(--line); width: 100%; margin: 6px 0; }
 `;
 
-/** One act: a form, one POST, errors beside their fields. */
-export function useAct() {
-  const [problem, setProblem] = useState<ApiProblem | Error | null>(null);
-  const [busy, setBusy] = useState(false);
-  const run = async (act: () => Promise<unknown>) => {
-    setBusy(true);
-    setProblem(null);
-    try {
-      await act();
-      return true;
-    } catch (error) {
-      setProblem(error as Error);
-      return false;
-    } finally {
-      setBusy(false);
-    }
-  };
-  const of = (field: string) => (problem instanceof ApiProblem ? problem.of(field) : undefined);
-  return { run, busy, problem, of };
-}
 /** Moves on with a fresh page, so that the server sees the new cookies. */
 const go = (to: string) => window.location.assign(to);
 

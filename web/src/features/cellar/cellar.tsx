@@ -4,16 +4,16 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { v7 } from 'uuid';
-import { bearings } from '@rose/core/wine/observables';
 import { api } from '@/ui/api';
 import { Button, ButtonLink, Key } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
 import { Frame, Page, useKey } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
+import { petalsOf } from '@/ui/petals';
 import { Rose } from '@/ui/rose';
 import type { WineSummary } from '@/server/cellar/queries';
 
-export interface Listing { readonly items: readonly WineSummary[]; readonly next: string | null; readonly count: number }
+interface Listing { readonly items: readonly WineSummary[]; readonly next: string | null; readonly count: number }
 const Filters = styled.form`display: grid; grid-template-columns: minmax(200px, 2fr) repeat(5, minmax(110px, 1fr)); gap: 10px; margin-bottom: 18px; @media (max-width: 900px) { grid-template-columns: 1fr 1fr; > :first-child { grid-column: 1 / -1; } }`;
 const List = styled.ul`
   list-style: none; margin: 0; padding: 0; border-top: 1px solid var(--line);
@@ -23,7 +23,6 @@ const List = styled.ul`
   .num { text-align: right; } .soft { color: var(--soft); font-size: 14px; } .ask { color: var(--amber); font-size: 13px; }
   @media (max-width: 900px) { a { grid-template-columns: 40px minmax(0, 1fr) auto; } .rose, .wide { display: none; } }
 `;
-export const petalsOf = (loads: WineSummary['loads']) => bearings.map((key) => ({ key, label: key, value: loads[key] }));
 
 export function Cellar({ venue, mayEdit, first, filters, countries }: { venue: string; mayEdit: boolean; first: Listing; filters: Record<string, string>; countries: readonly string[] }) {
   const router = useRouter();
@@ -112,7 +111,7 @@ export function Cellar({ venue, mayEdit, first, filters, countries }: { venue: s
     </Frame>
   );
 }
-export function countryName(code: string): string {
+function countryName(code: string): string {
   try {
     return new Intl.DisplayNames('en-GB', { type: 'region' }).of(code) ?? code;
   } catch {

@@ -11,7 +11,6 @@ import { orderWording } from '@rose/core/order/wording';
 import { flightQuantities } from '@rose/core/quantity/flight';
 import { sentence } from '@rose/core/wine/reason';
 import { signed } from '@rose/core/wine/text';
-import type { WineSummary } from '@/server/cellar/queries';
 import { api } from '@/ui/api';
 import { Button, Key } from '@/ui/button';
 import { CourseLine } from '@/ui/course-line';
@@ -20,9 +19,9 @@ import { useDocument } from '@/ui/document/use-document';
 import { SelectField, TextField } from '@/ui/field';
 import { Frame, Page } from '@/ui/frame';
 import { solve } from '@/workers/solve';
+import type { FlightWine } from './flight-wine';
 import { whenInWords } from './flights';
 
-export interface FlightWine { readonly summary: WineSummary; readonly order: OrderWine }
 const WineLine = dynamic(() => import('./wine-line').then((module) => module.WineLine), { ssr: false, loading: () => <p className="soft">Setting out the glasses.</p> });
 const WinePicker = dynamic(() => import('./wine-picker').then((module) => module.WinePicker), { ssr: false });
 

@@ -10,9 +10,9 @@ import type { OrderJudgement, Pin } from '@rose/core/order/order';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/field';
 import { Glass } from '@/ui/glass';
+import { petalsOf } from '@/ui/petals';
 import { Rose } from '@/ui/rose';
-import { petalsOf } from '../cellar/cellar';
-import type { FlightWine } from './chart';
+import type { FlightWine } from './flight-wine';
 
 const List = styled(GridList<FlightWine>)`display: grid; margin: 6px 0 12px; border-top: 1px solid var(--line);`;
 const Item = styled(GridListItem)`

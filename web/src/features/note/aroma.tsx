@@ -12,10 +12,9 @@ import { chipName, completions, families, familyTerm, descriptor, type FamilyId 
 import { Button, Key } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { useKey } from '@/ui/frame';
-import type { SetObservation } from './desk';
+import type { ChangeNote as Change, SetObservation } from './observation';
 import { Fields } from './fields';
 
-type Change = (change: (document: NoteDocument) => NoteDocument) => void;
 const withChip = (chip: Chip) => (d: NoteDocument): NoteDocument => ({ ...d, chips: d.chips.some((entry) => entry.id === chip.id) ? d.chips.map((entry) => (entry.id === chip.id ? chip : entry)) : [...d.chips, chip] });
 const withoutChip = (id: string) => (d: NoteDocument): NoteDocument => ({ ...d, chips: d.chips.filter((entry) => entry.id !== id) });
 

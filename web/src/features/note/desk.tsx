@@ -5,16 +5,19 @@ import { useEffect, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { noteShape } from '@rose/core/document/merge';
 import { glassColour } from '@rose/core/appearance/colour';
-import { bearings, idsOf, midpoint, observables, quarters, type ObservableId, type Quarter, type Reading, type ValueOf } from '@rose/core/wine/observables';
+import { idsOf, observables, quarters, type ObservableId, type Quarter } from '@rose/core/wine/observables';
 import { withObservation, type NoteDocument } from '@rose/core/wine/note';
+import type { NoteView } from '@/server/note/operations';
 import { Button, Key } from '@/ui/button';
 import { Clashes, SaveState } from '@/ui/document/save-state';
 import { useDocument } from '@/ui/document/use-document';
 import { Frame, useKey } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
+import { petalsOfNote } from '@/ui/petals';
 import { Rose } from '@/ui/rose';
 import { Watch, useWatch } from '@/ui/watch';
 import { Fields } from './fields';
+import type { SetObservation } from './observation';
 
 const Aroma = dynamic(() => import('./aroma').then((module) => module.Aroma), { loading: () => <Wait /> });
 const Flavours = dynamic(() => import('./aroma').then((module) => module.Flavours), { loading: () => <Wait /> });
@@ -43,11 +46,9 @@ const Bar = styled.div`
   display: flex; gap: 10px; margin-top: 22px; align-items: center;
   @media (max-width: 760px) { position: fixed; left: 0; right: 0; bottom: 0; margin: 0; padding: 10px 16px calc(10px + env(safe-area-inset-bottom)); background: var(--paper); border-top: 1px solid var(--line); z-index: 4; > :last-child { flex: 1; } }
 `;
-export const quarterName: Record<Quarter, string> = { appearance: 'Appearance', aroma: 'Aroma', palate: 'Palate', finish: 'Finish', verdict: 'Judgement' };
+const quarterName: Record<Quarter, string> = { appearance: 'Appearance', aroma: 'Aroma', palate: 'Palate', finish: 'Finish', verdict: 'Judgement' };
 const guide: Record<Quarter, string> = { appearance: 'Tilt it over something white.', aroma: 'Still glass first, then swirl; short sniffs.', palate: 'Work it round the mouth, let air over it, wait.', finish: 'Swallow or spit, and press.', verdict: 'Six questions. Your mark comes before the draft.' };
 
-export interface NoteView { readonly id: string; readonly revision: number; readonly document: NoteDocument; readonly mayEdit: boolean; readonly taster: string; readonly code: string; readonly tasting: { id: string; name: string; kind: string }; readonly wine: { id: string; name: string; producer: string } | null; readonly tastedAt: string }
-export type SetObservation = <Id extends ObservableId>(id: Id, value: ValueOf<Id> | undefined) => void;
 
 export function Desk({ venue, note }: { venue: string; note: NoteView }) {
   const open = useDocument({ kind: 'note', id: note.id, path: `/notes/${note.id}`, document: note.document, revision: note.revision, shape: noteShape });
@@ -94,7 +95,7 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
           <span className="soft">{note.tasting.kind === 'solo' ? `Assessed by ${note.taster}, ${note.tastedAt.slice(0, 10)}` : `${note.tasting.name} · ${note.taster}`}</span>
           <h1>{note.wine === null ? title : <Link href={`/wines/${note.wine.id}`} style={{ textDecoration: 'none' }}>{title}</Link>}</h1>
           <div style={{ marginTop: 4 }}><SaveState open={open} /></div>
-          <div className="compass"><Rose size={230} title={`What you recorded of ${title}`} petals={bearings.map((key) => ({ key, label: key, value: bearingValue(doc, key) }))} /></div>
+          <div className="compass"><Rose size={230} title={`What you recorded of ${title}`} petals={petalsOfNote(doc)} /></div>
           <div className="look desk-only">
             <Glass stops={colour?.stops} size={104} tilt label={colour === undefined ? 'no colour recorded' : `The glass as recorded: ${colour.inWords}`} />
             <span>{doc.observed.hue === undefined ? <span className="soft">Choose a hue, and the glass is drawn.</span> : <><strong>{colour!.inWords}</strong><br /><span className="soft">core to rim over white</span></>}</span>
@@ -138,12 +139,6 @@ function Panel({ quarter, doc, set, children }: { quarter: Quarter; doc: NoteDoc
   return <><Fields quarter={quarter} observed={doc.observed} set={set} />{children}</>;
 }
 
-/** The value of a bearing as recorded, or null when it was not looked at. Length is 0–100 over a minute. */
-export function bearingValue(doc: NoteDocument, key: (typeof bearings)[number]): number | null {
-  if (key === 'length') return doc.observed.finish === undefined ? null : Math.min(100, (doc.observed.finish.seconds / 60) * 100);
-  const reading = doc.observed[key] as Reading | undefined;
-  return reading === undefined ? null : midpoint(reading);
-}
 /** How much of a quarter was looked at, 0–1. */
 function done(doc: NoteDocument, quarter: Quarter): number {
   const ids = idsOf(quarter);

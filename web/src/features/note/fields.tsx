@@ -5,7 +5,7 @@ import { hueLab, labToLinear, linearToHex } from '@rose/core/appearance/colour';
 import { colourClasses, hueLadders, idsOf, observables, type Observable, type ObservableId, type Observed, type Quarter, type Reading } from '@rose/core/wine/observables';
 import { Choice } from '@/ui/choice';
 import { Scale } from '@/ui/scale';
-import type { SetObservation } from './desk';
+import type { SetObservation } from './observation';
 
 /** The form of a quarter, read from the registry of observables. */
 export function Fields({ quarter, observed, set, only }: { quarter: Quarter; observed: Observed; set: SetObservation; only?: readonly ObservableId[] }) {

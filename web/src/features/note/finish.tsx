@@ -4,7 +4,7 @@ import { readFinish } from '@rose/core/finish/finish';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { Button } from '@/ui/button';
 import { Watch, type WatchControl } from '@/ui/watch';
-import type { SetObservation } from './desk';
+import type { SetObservation } from './observation';
 
 const Stops = styled.dl`
   margin: 18px 0 0; border-top: 1px solid var(--line); div { display: grid; grid-template-columns: minmax(0, 1fr) auto auto; gap: 14px; align-items: center; padding: 10px 0; border-bottom: 1px solid var(--line); } dt { font-weight: 600; } dd { margin: 0; } small { display: block; color: var(--soft); font-weight: 400; }

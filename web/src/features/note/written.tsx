@@ -10,6 +10,7 @@ import { plain } from '@rose/core/wine/text';
 import { chipName } from '@rose/knowledge/descriptors/index';
 import { Button } from '@/ui/button';
 import { SelectField, TextArea } from '@/ui/field';
+import type { ChangeNote as Change } from './observation';
 
 const Prose = styled.div`
   font: 400 20px/1.42 var(--serif); p { margin: 0 0 8px; border-radius: 6px; } button.say { all: unset; cursor: text; display: block; } button.say:hover { background: var(--sunk); } button.say:focus-visible { outline: 2px solid var(--madder); outline-offset: 2px; }
@@ -20,7 +21,6 @@ const Score = styled.section`
   border-top: 1px solid var(--line); margin-top: 18px; padding-top: 14px; .figure { font: 600 44px/1 var(--serif); font-variant-numeric: lining-nums; } .soft { color: var(--soft); font-size: 14px; }
   ul { list-style: none; margin: 10px 0 0; padding: 0; } li { border-bottom: 1px solid var(--line); } summary { display: flex; justify-content: space-between; gap: 10px; padding: 7px 0; cursor: pointer; list-style: none; } details p { color: var(--soft); font-size: 13.5px; margin: 0 0 8px; }
 `;
-type Change = (change: (document: NoteDocument) => NoteDocument) => void;
 
 /** The note as it writes itself, and, after the taster's own mark, the draft mark with its arithmetic. */
 export function Written({ doc, change }: { doc: NoteDocument; change: Change; noteId: string }) {

@@ -3,7 +3,6 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
-import { bearings } from '@rose/core/wine/observables';
 import { glassColour } from '@rose/core/appearance/colour';
 import type { NotebookItem } from '@/server/notebook/queries';
 import { api } from '@/ui/api';
@@ -11,10 +10,10 @@ import { Button, ButtonLink, Key } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
 import { Frame, Page, useKey } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
+import { petalsOfNote } from '@/ui/petals';
 import { Rose } from '@/ui/rose';
-import { bearingValue } from '../note/desk';
 
-export interface NotebookPage { readonly items: readonly NotebookItem[]; readonly next: string | null; readonly count: number; readonly countIsExact: boolean }
+interface NotebookPage { readonly items: readonly NotebookItem[]; readonly next: string | null; readonly count: number; readonly countIsExact: boolean }
 const Filters = styled.form`display: grid; grid-template-columns: minmax(220px, 2fr) repeat(5, minmax(110px, 1fr)); gap: 10px; margin-bottom: 16px; @media (max-width: 900px) { grid-template-columns: 1fr 1fr; > :first-child { grid-column: 1 / -1; } }`;
 const List = styled.ul`
   list-style: none; margin: 0; padding: 0; border-top: 1px solid var(--line); li { display: grid; grid-template-columns: 30px 44px 60px minmax(0, 1fr) 76px; gap: 14px; padding: 14px 4px; border-bottom: 1px solid var(--line); align-items: start; } .name { font: 500 20px/1.25 var(--serif); text-decoration: none; } .name:hover { text-decoration: underline; } .text { font: 400 16.5px/1.45 var(--serif); margin: 3px 0 0; } .mark { font: 600 24px/1.1 var(--serif); text-align: right; font-variant-numeric: lining-nums; } small { color: var(--soft); display: block; font: 400 13px var(--sans); } input { width: 20px; height: 20px; margin-top: 10px; accent-color: var(--madder); }
@@ -85,7 +84,7 @@ export function Notebook({ venue, first, filters }: { venue: string; first: Note
                 <li key={note.id}>
                   <input type="checkbox" aria-label={`Compare ${title} by ${note.taster}`} checked={picked.includes(note.id)} onChange={() => setPicked(picked.includes(note.id) ? picked.filter((id) => id !== note.id) : [...picked.slice(-1), note.id])} />
                   <span className="wide"><Glass stops={glassColour(note.document.observed)?.stops} size={40} label="" /></span>
-                  <span className="wide"><Rose size={56} title={title} petals={bearings.map((key) => ({ key, label: key, value: bearingValue(note.document, key) }))} /></span>
+                  <span className="wide"><Rose size={56} title={title} petals={petalsOfNote(note.document)} /></span>
                   <span><Link className="name" href={`/notes/${note.id}`} prefetch={false}>{title}{note.wine?.vintage == null ? '' : ` ${note.wine.vintage}`}</Link><small>{note.taster} · {new Date(note.tastedAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' })}{note.wine === null ? ' · label hidden' : ` · ${note.wine.producer}`}</small><p className="text">{note.text === '' ? 'Nothing recorded yet.' : note.text.length > 320 ? `${note.text.slice(0, 320)}…` : note.text}</p></span>
                   <span className="mark">{note.quality ?? '–'}<small>of 100</small></span>
                 </li>

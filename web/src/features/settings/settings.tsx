@@ -3,12 +3,12 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { schools } from '@rose/core/order/order';
+import { useAct } from '@/ui/act';
 import { api } from '@/ui/api';
 import { Button, ButtonLink } from '@/ui/button';
 import { dropAllDrafts } from '@/ui/document/drafts';
 import { SelectField, TextField, Trouble } from '@/ui/field';
 import { Frame, Page } from '@/ui/frame';
-import { useAct } from '../account/door';
 
 interface Who { name: string; email: string; role: string | null; venue: { id: string; name: string; settings: { country: string; currency: string; timeZone: string; school: string } } | null; venues: { id: string; name: string; role: string }[] }
 interface People { members: { userId: string; name: string; email: string; role: string }[]; invitations: { id: string; email: string; role: string; expiresAt: string }[] }

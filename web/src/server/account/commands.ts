@@ -39,7 +39,7 @@ async function foundVenue(tx: Tx, userId: string, name: string): Promise<string>
   await tx.insert(member).values({ venueId: id, userId, role: 'owner' });
   return id;
 }
-async function useInvitation(tx: Tx, code: string, userId: string, address: string): Promise<string> {
+async function takeInvitation(tx: Tx, code: string, userId: string, address: string): Promise<string> {
   const [found] = await tx.select().from(invitation).where(and(eq(invitation.codeHash, hashCode(code)), isNull(invitation.usedAt), isNull(invitation.revokedAt))).for('update');
   if (found === undefined || found.expiresAt < new Date()) throw new Problem(410, 'invitation', 'This invitation was used, withdrawn or is too old. Ask for a new one.');
   if (found.email !== address) throw new Problem(403, 'invitation', `This invitation is for another address. Come in with the one it was sent to.`);
@@ -57,7 +57,7 @@ export const signUp = command({
     const made = await through(reply, () => accounts().api.signUpEmail({ body: { name: input.name, email: input.email, password: input.password }, returnHeaders: true }), 'An account with this address exists already. Sign in, or ask for a new password.');
     const userId = made.response.user.id;
     try {
-      chooseVenue(reply, input.invitation === undefined ? await foundVenue(tx, userId, input.venue!) : await useInvitation(tx, input.invitation, userId, input.email));
+      chooseVenue(reply, input.invitation === undefined ? await foundVenue(tx, userId, input.venue!) : await takeInvitation(tx, input.invitation, userId, input.email));
     } catch (error) {
       // The account library commits on its own; an account that could not get its venue is taken back.
       reply.cookies.length = 0;
@@ -174,7 +174,7 @@ export const acceptInvitation = command({
   name: 'member.accept', method: 'POST', path: '/invitations/accepted', summary: 'Accepts an invitation with the code of its letter', allow: 'user', browserOnly: true,
   input: z.strictObject({ code: z.string().min(1).max(100) }), output: done, limit: { points: 20, seconds: 3600, key: (input) => input.code },
   async run(tx, actor, input, reply) {
-    chooseVenue(reply, await useInvitation(tx, input.code, actor.userId, actor.email));
+    chooseVenue(reply, await takeInvitation(tx, input.code, actor.userId, actor.email));
     return ok;
   },
 });

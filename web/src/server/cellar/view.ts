@@ -1,6 +1,6 @@
 import { describeStyle, plainSweetness } from '@rose/core/style/style';
 import { classOfHue } from '@rose/core/wine/observables';
-import { factIds, factInWords, facts, factOf, type FactId, type FactValue } from '@rose/core/wine/facts';
+import { factIds, facts, factOf, type FactId } from '@rose/core/wine/facts';
 import { glassColour } from '@rose/core/appearance/colour';
 import { sentence } from '@rose/core/wine/reason';
 import { classifyWording } from '@rose/core/classify/wording';
@@ -42,8 +42,3 @@ export function missingFacts(known: KnownWine): readonly { readonly id: FactId; 
   for (const id of ['abv', 'sugar', 'acidity', 'vintage', 'grapes', 'closure'] as const) if (factOf(known.document.facts, id) === undefined) asked.add(id);
   return factIds.filter((id) => asked.has(id)).map((id) => ({ id, label: facts[id].label }));
 }
-
-export const factLine = (known: KnownWine, id: FactId): string | undefined => {
-  const value = factOf(known.document.facts, id);
-  return value === undefined ? undefined : factInWords(id, value as FactValue<FactId>);
-};

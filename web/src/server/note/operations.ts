@@ -10,7 +10,7 @@ import { noteDocument } from '@rose/core/wine/note-schema';
 import { sentence } from '@rose/core/wine/reason';
 import { chipName } from '@rose/knowledge/descriptors/index';
 import type { Reader } from '../../db/client';
-import { glass, glassIdentity, member, note, participant, tasting, wine } from '../../db/schema';
+import { glass, glassIdentity, member, note, participant, tasting, tastingKind, wine } from '../../db/schema';
 import { command, everyRole, hosts, query, type Member } from '../command';
 import { savedOutput, saveDocument, writeInput } from '../document';
 import { Problem, forbidden, notFound } from '../problem';
@@ -81,6 +81,7 @@ export const restoreNote = command({
   },
 });
 
+export type NoteView = Awaited<ReturnType<typeof readNote>>;
 /** Reads a note with what a member may know of its glass. A host reads every note, a helper only their own. */
 export async function readNote(db: Reader, actor: Member, id: string) {
   const [row] = await db
@@ -105,7 +106,7 @@ export async function readNote(db: Reader, actor: Member, id: string) {
 export const getNote = query({
   name: 'note.get', method: 'GET', path: '/notes/{id}', summary: 'A note with its glass; the wine only once it is revealed', allow: everyRole, input: one,
   output: z.object({
-    id: z.string(), revision: z.number(), document: noteDocument, mine: z.boolean(), mayEdit: z.boolean(), taster: z.string(), tastedAt: z.string(), code: z.string(), tasting: z.object({ id: z.string(), name: z.string(), kind: z.string() }),
+    id: z.string(), revision: z.number(), document: noteDocument, mine: z.boolean(), mayEdit: z.boolean(), taster: z.string(), tastedAt: z.string(), code: z.string(), tasting: z.object({ id: z.string(), name: z.string(), kind: z.enum(tastingKind.enumValues) }),
     wine: z.object({ id: z.string(), name: z.string(), producer: z.string() }).nullable(),
   }),
   async run(db, actor, input, reply) {

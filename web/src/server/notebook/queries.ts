@@ -71,7 +71,7 @@ export const listNotes = query({
     if (input.cursor !== undefined && after === undefined) throw badField('cursor', 'is not one of ours');
     const beyond = after === undefined ? undefined : sql`(${note.tastedAt} < ${String(after[0])}::timestamptz or (${note.tastedAt} = ${String(after[0])}::timestamptz and ${note.id} > ${String(after[1])}::uuid))`;
     const rows = await read(db, and(condition, beyond), input.limit + 1);
-    const counted = await db.execute<{ n: number }>(sql`select count(*)::int as n from (select 1 from ${note} where ${condition} limit ${countCeiling + 1}) as some`);
+    const counted = await db.execute<{ n: number }>(sql`select count(*)::int as n from (select 1 from ${note} where ${condition} limit ${countCeiling + 1}) as counted`);
     const n = counted.rows[0]!.n;
     const shown = rows.slice(0, input.limit);
     const last = shown.at(-1);

@@ -1,0 +1,15 @@
+/** The arrows of the house. @type {import('dependency-cruiser').IConfiguration} */
+module.exports = {
+  forbidden: [
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true, dependencyTypesNot: ['type-only'] } },
+    { name: 'core-knows-nobody', severity: 'error', from: { path: '^core/' }, to: { path: '^(knowledge|web)/' } },
+    { name: 'knowledge-knows-core-only', severity: 'error', from: { path: '^knowledge/' }, to: { path: '^web/' } },
+    { name: 'database-from-server-only', severity: 'error', from: { path: '^web/src/(app|features|ui|workers)/' }, to: { path: '^web/src/db/' } },
+    { name: 'client-takes-only-types-of-server', severity: 'error', from: { path: '^web/src/(features|ui|workers)/' }, to: { path: '^web/src/server/', dependencyTypesNot: ['type-only'] } },
+    { name: 'ui-knows-no-feature', severity: 'error', from: { path: '^web/src/ui/' }, to: { path: '^web/src/(features|app)/' } },
+    { name: 'server-knows-no-interface', severity: 'error', from: { path: '^web/src/server/' }, to: { path: '^web/src/(features|ui|app|workers)/' } },
+    { name: 'guests-see-public-tables-only', severity: 'error', from: { path: '^web/src/server/guest/' }, to: { path: '^web/src/db/(cellar|note|flight|venue)' } },
+    { name: 'no-sibling-features', severity: 'error', from: { path: '^web/src/features/([^/]+)/' }, to: { path: '^web/src/features/([^/]+)/', pathNot: '^web/src/features/$1/' } },
+  ],
+  options: { doNotFollow: { path: 'node_modules' }, exclude: { path: '\\.test\\.ts$|/testing/' }, tsPreCompilationDeps: 'specify', tsConfig: { fileName: 'tsconfig.json' }, enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'default'] } },
+};

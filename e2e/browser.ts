@@ -1,0 +1,55 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import puppeteer, { type Browser, type Page } from 'puppeteer-core';
+
+export const desktop = { width: 1280, height: 800 };
+export const phone = { width: 390, height: 844, isMobile: true, hasTouch: true, deviceScaleFactor: 2 };
+
+/** Debian's Chromium with a folder of its own; closed by `close`. */
+export async function openBrowser(...more: string[]): Promise<{ browser: Browser; close: () => Promise<void> }> {
+  const folder = mkdtempSync(path.join(tmpdir(), 'rose-browser-'));
+  const browser = await puppeteer.launch({
+    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium', userDataDir: folder, defaultViewport: desktop,
+    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--force-color-profile=srgb', ...more],
+  });
+  return {
+    browser,
+    async close() {
+      await browser.close();
+      rmSync(folder, { recursive: true, force: true, maxRetries: 3 });
+    },
+  };
+}
+
+/** Opens a page and waits until it has hydrated. */
+export async function visit(page: Page, url: string): Promise<void> {
+  await page.goto(url, { waitUntil: 'load' });
+  await page.waitForFunction(() => Object.keys(document.querySelector('main') ?? document.body).some((key) => key.startsWith('__react')), { timeout: 20_000 });
+}
+
+/** Presses the first visible button or link with this text. */
+export async function press(page: Page, text: string): Promise<void> {
+  const handle = await page.waitForSelector(`::-p-xpath(//*[self::button or self::a][contains(normalize-space(.), "${text}") and not(@disabled)])`, { visible: true, timeout: 15_000 });
+  await handle!.evaluate((element) => element.scrollIntoView({ block: 'center' }));
+  await handle!.click();
+}
+/** The text of the page, spaces single. */
+export const textOf = (page: Page) => page.evaluate(() => document.body.innerText.replace(/\s+/g, ' '));
+export async function waitForText(page: Page, text: string, timeout = 15_000): Promise<void> {
+  await page.waitForFunction((wanted) => document.body.innerText.replace(/\s+/g, ' ').includes(wanted), { timeout }, text);
+}
+/** The input of the label with this text. */
+export async function fill(page: Page, label: string, value: string): Promise<void> {
+  const handle = await page.waitForSelector(`::-p-xpath(//label[starts-with(normalize-space(.), "${label}")])`, { timeout: 10_000 });
+  const id = await handle!.evaluate((element) => element.getAttribute('for'));
+  const input = (await page.$(`[id="${id}"]`))!;
+  await input.click({ count: 3 });
+  await input.press('Backspace');
+  await input.type(value);
+}
+export async function comeIn(page: Page, base: string): Promise<void> {
+  await visit(page, `${base}/come-in`);
+  await press(page, 'Come in as the demo');
+  await page.waitForFunction(() => location.pathname === '/cellar', { timeout: 20_000 });
+}

@@ -1,0 +1,164 @@
+import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
+import type { Browser, Page } from 'puppeteer-core';
+import { comeIn, fill, openBrowser, press, textOf, visit, waitForText } from './browser';
+
+const base = inject('base');
+let browser: Browser;
+let close: () => Promise<void>;
+let page: Page;
+const complaints: string[] = [];
+
+beforeAll(async () => {
+  ({ browser, close } = await openBrowser());
+  page = await browser.newPage();
+  page.on('pageerror', (error) => complaints.push((error as Error).message));
+  page.on('console', (message) => message.type() === 'error' && complaints.push(message.text()));
+});
+afterAll(() => close());
+
+const choose = async (name: string, value: string) => {
+  const radio = (await page.waitForSelector(`input[type=radio][name="${name}"][value="${value}"]`))!;
+  await radio.evaluate((element) => element.scrollIntoView({ block: 'center' }));
+  await radio.click();
+};
+const setScale = async (id: string, value: number) => {
+  const range = (await page.waitForSelector(`#${id}-range`))!;
+  const box = (await range.evaluateHandle((element) => element.closest('div')!.parentElement!.querySelector('input[inputmode=numeric]')!)) as never as { click(options: object): Promise<void>; type(text: string): Promise<void> };
+  await range.evaluate((element) => element.scrollIntoView({ block: 'center' }));
+  await box.click({ count: 3 });
+  await box.type(String(value));
+};
+const saved = () => waitForText(page, 'Saved', 20_000);
+
+describe('the whole path, from a wine to the notebook', () => {
+  it('comes in as the demo’s host', async () => {
+    await comeIn(page, base);
+    await waitForText(page, '26 wines');
+  });
+
+  it('adds a wine, and its law is computed beside it', async () => {
+    await press(page, 'Add a wine');
+    await page.waitForFunction(() => location.pathname.endsWith('/edit'));
+    await fill(page, 'Name', 'Night Ferry');
+    await fill(page, 'Producer', 'Haus am Steg');
+    await fill(page, 'sugar', '7');
+    await fill(page, 'total acidity', '5');
+    await fill(page, 'alcohol', '12.5');
+    const colour = await page.$('::-p-xpath(//label[starts-with(., "colour")]/following-sibling::select)');
+    await colour!.select('white');
+    const bubbles = await page.$('::-p-xpath(//label[starts-with(., "bubbles")]/following-sibling::select)');
+    await bubbles!.select('still');
+    await press(page, 'Save');
+    await saved();
+    await press(page, 'Done');
+    await waitForText(page, 'In law');
+    const text = await textOf(page);
+    expect(text).toContain('7 g/L of sugar less 5 of acidity is at most 2');
+    expect(text).toContain('annex III part B, art. 52');
+  });
+
+  it('puts it into a flight, and the best order comes with its reasons', async () => {
+    await page.select('::-p-xpath(//label[starts-with(., "Add to a flight")]/following-sibling::select)', 'new');
+    await page.waitForFunction(() => location.pathname.startsWith('/flights/'), { timeout: 15_000 });
+    await waitForText(page, 'With Night Ferry');
+    for (const name of ['Anvil', 'Salt Lamp']) {
+      const box = (await page.waitForSelector('input[placeholder="name, maker, grape or place"]'))!;
+      await box.evaluate((element) => element.scrollIntoView({ block: 'center' }));
+      await box.click();
+      await box.type(name);
+      await page.waitForFunction((wanted) => [...document.querySelectorAll('[role=option]')].some((option) => option.textContent!.startsWith(wanted)), {}, name);
+      const option = await page.$(`::-p-xpath(//*[@role="option"][starts-with(., "${name}")])`);
+      await option!.click();
+      await waitForText(page, name);
+    }
+    await press(page, 'Take the best order');
+    await waitForText(page, 'the best there is');
+    const order = await page.$$eval('[data-wine]', (elements) => elements.map((element) => element.closest('[role=row]')!.textContent));
+    expect(order[0]).toContain('Salt Lamp');
+    expect(order[2]).toContain('Anvil');
+    // Moved by the keyboard, it is judged at once.
+    await press(page, '→');
+    await waitForText(page, 'the best is');
+    await press(page, 'Undo');
+    await waitForText(page, 'the best there is');
+    await saved();
+  });
+
+  it('assesses a glass: the rose and the note write themselves, and it is saved as one goes', async () => {
+    await visit(page, `${base}/cellar?q=Night+Ferry`);
+    await press(page, 'Night Ferry');
+    await press(page, 'Assess a glass');
+    await page.waitForFunction(() => location.pathname.startsWith('/notes/'), { timeout: 15_000 });
+    await choose('clarity', 'brilliant');
+    await choose('colour', 'white');
+    await choose('hue', 'lemon');
+    await setScale('depth', 30);
+    await waitForText(page, 'Brilliant, light lemon');
+    await page.keyboard.press('Escape');
+    await press(page, 'On to aroma');
+    await setScale('noseSwirled', 62);
+    await choose('health', 'sound');
+    const smell = (await page.waitForSelector('input[placeholder^="sour cherry"]'))!;
+    await smell.click();
+    await smell.type('granny');
+    await waitForText(page, 'granny smith');
+    await smell.press('Enter');
+    await waitForText(page, 'green apple');
+    await press(page, 'On to palate');
+    await setScale('acidity', 78);
+    await setScale('sweetness', 14);
+    await setScale('intensity', 60);
+    await waitForText(page, 'lively in acid');
+    await press(page, 'On to finish');
+    await press(page, 'Swallowed');
+    await waitForText(page, '0:01');
+    await press(page, 'It has gone');
+    await press(page, 'On to judgement');
+    await setScale('balance', 70);
+    await setScale('complexity', 55);
+  });
+
+  it('gives the draft mark after the taster’s own', async () => {
+    expect(await textOf(page)).not.toContain('100-point competition sheet');
+    await fill(page, 'Quality, your mark', '84');
+    await press(page, 'Show the draft mark');
+    await waitForText(page, 'Your own mark: 84');
+    const text = await textOf(page);
+    expect(text).toMatch(/\d\d–\d\d of 100, as some criteria are not judged/);
+    await saved();
+  });
+
+  it('keeps everything through a reload, and finds it in the notebook', async () => {
+    await page.reload();
+    await waitForText(page, 'Judgement');
+    await waitForText(page, 'My mark is 84 of 100');
+    await visit(page, `${base}/notebook?q=granny+smith+apple`);
+    expect(await textOf(page)).toContain('No note fits this');
+    await visit(page, `${base}/notebook?q=green+apple+lively`);
+    await waitForText(page, 'Night Ferry');
+  });
+
+  it('builds a dish and sees why each wine fits', async () => {
+    await visit(page, `${base}/table`);
+    await press(page, 'Build a dish');
+    await page.waitForFunction(() => location.search.includes('new'));
+    await fill(page, 'Name', 'Mussels with lemon');
+    for (const part of ['mussels', 'steamed', 'lemon juice']) {
+      const box = (await page.waitForSelector('input[placeholder^="octopus"]'))!;
+      await box.click();
+      await box.type(part);
+      await page.waitForFunction((wanted) => [...document.querySelectorAll('[role=option]')].some((option) => option.textContent === wanted), {}, part);
+      await (await page.$(`::-p-xpath(//*[@role="option"][.="${part}"])`))!.click();
+    }
+    await waitForText(page, 'molluscs');
+    await waitForText(page, 'together');
+    await page.select('::-p-xpath(//label[starts-with(., "Out of")]/following-sibling::select)', 'cellar');
+    await waitForText(page, 'weight meets weight');
+    await saved();
+    await waitForText(page, 'The smallest change');
+  });
+
+  it('left no complaint in the browser’s console', () => {
+    expect(complaints).toEqual([]);
+  });
+});

@@ -1,0 +1,24 @@
+'use client';
+import { useState } from 'react';
+import { ApiProblem } from './api';
+
+/** One act: a form, one POST, errors beside their fields. The other way to save. */
+export function useAct() {
+  const [problem, setProblem] = useState<ApiProblem | Error | null>(null);
+  const [busy, setBusy] = useState(false);
+  const run = async (act: () => Promise<unknown>) => {
+    setBusy(true);
+    setProblem(null);
+    try {
+      await act();
+      return true;
+    } catch (error) {
+      setProblem(error as Error);
+      return false;
+    } finally {
+      setBusy(false);
+    }
+  };
+  const of = (field: string) => (problem instanceof ApiProblem ? problem.of(field) : undefined);
+  return { run, busy, problem, of };
+}
