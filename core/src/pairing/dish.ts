@@ -6,7 +6,7 @@ export type DishAxis = (typeof dishAxes)[number];
 export const plateAxes = dishAxes.slice(0, 8) as readonly DishAxis[];
 export const dishAxisLabel: Record<DishAxis, string> = { weight: 'weight', fat: 'fat', acid: 'acid', salt: 'salt', sweetness: 'sweetness', heat: 'heat', savour: 'savour', smoke: 'smoke', bitterness: 'bitterness', protein: 'protein' };
 
-export const dishFlags = ['oilyFish', 'seafood', 'raw', 'egg', 'blueMould', 'fried', 'delicate', 'vinegar', 'artichoke', 'asparagus', 'chocolate', 'cream', 'redMeat'] as const;
+export const dishFlags = ['oilyFish', 'seafood', 'raw', 'egg', 'blueMould', 'fried', 'delicate', 'vinegar', 'artichoke', 'asparagus', 'chocolate', 'cream', 'redMeat', 'whiteMeat'] as const;
 export type DishFlag = (typeof dishFlags)[number];
 
 /** Smells that food and wine can share. */

@@ -15,7 +15,7 @@ export interface PairingWine {
 }
 
 export const fitRules = [
-  'weight', 'acid', 'acid-short', 'sweet', 'sweet-short', 'sweet-alone', 'rich-sweet', 'grip-bound', 'grip-unbound', 'grip-oily', 'grip-heat', 'grip-egg', 'grip-bitter', 'grip-savour', 'grip-sweet',
+  'weight', 'acid', 'acid-short', 'sweet', 'sweet-short', 'sweet-alone', 'rich-sweet', 'grip-bound', 'grip-unbound', 'grip-oily', 'grip-heat', 'grip-egg', 'grip-mild', 'grip-bitter', 'grip-savour', 'grip-sweet',
   'burn', 'sugar-heat', 'scrub', 'acid-fat', 'salt-softens', 'oak-smoke', 'oak-delicate', 'blue-sweet', 'blue-dry', 'awkward', 'awkward-fresh', 'vinegar-soft', 'chocolate-dry', 'char-grip', 'echo', 'place',
 ] as const;
 export type FitReasonId = 'start' | (typeof fitRules)[number];
@@ -87,15 +87,16 @@ function pushes(dish: Dish, wine: PairingWine, samePlace: boolean, push: Push): 
   const lean = Math.max(has('blueMould') ? 100 : 0, d.heat * 1.3, 1.8 * Math.max(0, d.sweetness - 12), d.fat > 70 ? 80 : 0, has('chocolate') ? 90 : 0, d.salt > 60 && d.fat > 45 ? 45 : 0);
   const alone = Math.max(0, w.sweetness - 27 - lean);
   push('sweet-alone', -(0.42 + d.savour / 300) * alone, { wine: round(w.sweetness) });
-  if (w.sweetness > 45) push('rich-sweet', (Math.max(0, d.fat - 65) / 30) * Math.min(1, (w.sweetness - 45) / 30) * 16, { wine: round(w.sweetness), fat: round(d.fat) });
+  if (w.sweetness > 45) push('rich-sweet', (Math.max(0, d.fat - 65) / 30) * Math.min(1, (w.sweetness - 45) / 30) * 20, { wine: round(w.sweetness), fat: round(d.fat) });
 
   // Tannin wants fat and protein. Iron and iodine make it metallic.
   const grip = Math.max(0, w.tannin - 22) / 78;
-  const cushion = clamp(0.55 * d.protein + 0.5 * Math.min(d.fat, 60) + (has('redMeat') ? 14 : 0) - (has('seafood') || has('oilyFish') ? 30 : 0), 0, 100);
-  if (!has('blueMould')) push('grip-bound', grip * Math.max(0, cushion - 30) * 0.34, { tannin: round(w.tannin) }, 'Peyrot des Gachons et al. 2012, Curr. Biol. 22:R829; Lesschaeve & Noble 2005');
-  push('grip-unbound', -grip * Math.max(0, 62 - cushion) * 0.5, { tannin: round(w.tannin) });
+  const cushion = clamp(0.5 * d.protein + 0.85 * Math.min(d.fat, 55) + 0.1 * d.salt + (has('redMeat') ? 14 : 0) - (has('seafood') || has('oilyFish') ? 30 : 0), 0, 100);
+  if (!has('blueMould')) push('grip-bound', grip * Math.max(0, cushion - 36) * 0.34 * Math.min(1, d.protein / 55), { tannin: round(w.tannin) }, 'Peyrot des Gachons et al. 2012, Curr. Biol. 22:R829; Lesschaeve & Noble 2005');
+  push('grip-unbound', -grip * Math.max(0, 58 - cushion) * 0.5, { tannin: round(w.tannin) });
   if (has('oilyFish')) push('grip-oily', -grip * 26 - (wine.colour === 'red' ? 3 : 0), { tannin: round(w.tannin) }, 'Tamura et al. 2009, JAFC 57:8550');
   else if (has('seafood')) push('grip-oily', -grip * 20 - (wine.colour === 'red' ? 4 : 0), { tannin: round(w.tannin) }, 'Tamura et al. 2009, JAFC 57:8550');
+  if (has('whiteMeat')) push('grip-mild', -Math.max(0, grip - 0.4) * 22, { tannin: round(w.tannin) });
   if (has('egg')) push('grip-egg', -grip * 18, { tannin: round(w.tannin) });
   push('grip-heat', -grip * d.heat * 0.32, { tannin: round(w.tannin), heat: round(d.heat) });
   push('grip-bitter', -grip * Math.max(0, d.bitterness - 15) * 0.3, { tannin: round(w.tannin), bitterness: round(d.bitterness) });

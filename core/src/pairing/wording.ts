@@ -4,7 +4,7 @@ import type { FitReasonId } from './fit';
 /** A short name and the sentence of each rule. */
 export const fitTitle: Record<FitReasonId, string> = {
   start: 'where every pair starts', weight: 'weight meets weight', acid: 'sharp enough', 'acid-short': 'less sharp than the dish', sweet: 'sweet enough', 'sweet-short': 'less sweet than the dish', 'sweet-alone': 'sugar with nothing to lean on', 'rich-sweet': 'sugar against richness',
-  'grip-bound': 'fat and protein take up the tannin', 'grip-unbound': 'nothing to bind the tannin', 'grip-oily': 'tannin on fish turns metallic', 'grip-heat': 'tannin against chilli', 'grip-egg': 'tannin on egg', 'grip-bitter': 'bitter on bitter',
+  'grip-bound': 'fat and protein take up the tannin', 'grip-unbound': 'nothing to bind the tannin', 'grip-oily': 'tannin on fish turns metallic', 'grip-heat': 'tannin against chilli', 'grip-egg': 'tannin on egg', 'grip-mild': 'more grip than mild meat holds', 'grip-bitter': 'bitter on bitter',
   'grip-savour': 'savour without salt hardens tannin', 'grip-sweet': 'sweet sauce hardens tannin', burn: 'alcohol feeds the chilli', 'sugar-heat': 'sugar calms the chilli', scrub: 'bubbles scrub the fat', 'acid-fat': 'acid cuts the fat', 'salt-softens': 'salt softens the acid',
   'oak-smoke': 'oak meets smoke or cream', 'oak-delicate': 'oak smothers it', 'blue-sweet': 'sugar against blue mould', 'blue-dry': 'dry wine against blue mould', awkward: 'an awkward vegetable', 'awkward-fresh': 'fresh and unoaked suits it', 'vinegar-soft': 'too soft for the vinegar',
   'chocolate-dry': 'dry wine against chocolate', 'char-grip': 'char likes a little grip', echo: 'an echo', place: 'from the same place',
@@ -23,6 +23,7 @@ export const fitWording: Wording<FitReasonId> = {
   'grip-oily': (a) => `Fish or shellfish with tannin ${a['tannin']}: iron and oil taste metallic.`,
   'grip-heat': (a) => `Chilli ${a['heat']} makes tannin ${a['tannin']} rougher.`,
   'grip-egg': (a) => `Egg coats the mouth and leaves tannin ${a['tannin']} harsh.`,
+  'grip-mild': (a) => `Tannin ${a['tannin']} is more than mild white meat can hold.`,
   'grip-bitter': (a) => `Bitterness ${a['bitterness']} on the plate adds to tannin ${a['tannin']}.`,
   'grip-savour': (a) => `Savour ${a['savour']} with little salt makes tannin ${a['tannin']} harder. Disputed for some foods.`,
   'grip-sweet': (a) => `Sweetness ${a['dish']} on the plate makes a dry wine's tannin ${a['tannin']} harsher.`,

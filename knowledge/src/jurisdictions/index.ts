@@ -42,8 +42,9 @@ export function sweetnessTerm(facts: WineFacts): Claim {
 export function euCategory(facts: WineFacts): Claim {
   const claims = euCategories.map((category) => claim(category, facts, sameGrape));
   const bubbles = factOf(facts, 'bubbles');
-  const plausible = claims.filter((entry) => (bubbles === 'sparkling' ? entry.id.endsWith('sparkling') && !entry.id.includes('semi') : bubbles === 'light' ? entry.id.includes('semi') : entry.id === 'wine' || entry.id === 'liqueur'));
-  return plausible.find((entry) => entry.verdict === 'meets') ?? plausible.filter((entry) => factOf(facts, 'fortified') !== true || entry.id === 'liqueur').find((entry) => entry.verdict === 'unknown') ?? plausible.at(-1)!;
+  const plausible = claims.filter((entry) => (bubbles === 'sparkling' ? entry.id.endsWith('sparkling') && !entry.id.includes('semi') : bubbles === 'light' ? entry.id.includes('semi') : entry.id === 'wine'));
+  if (factOf(facts, 'fortified') === true) return claims.find((entry) => entry.id === 'liqueur')!;
+  return plausible.find((entry) => entry.verdict === 'meets') ?? plausible.find((entry) => entry.verdict === 'unknown') ?? plausible.at(-1)!;
 }
 
 const art = (text: string, article: string, year: number): Source => ({ text, article, year });

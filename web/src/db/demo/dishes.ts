@@ -11,5 +11,5 @@ export const demoDishes: readonly { readonly name: string; readonly parts: reado
   { name: 'Lamb ribs, sweet and smoky', parts: ['lamb', 'barbecued', 'barbecue', 'cabbage'] },
   { name: 'Green curry of prawns', parts: ['prawns', 'green-curry', 'rice', 'stewed'] },
   { name: 'Blue cheese with figs', parts: ['blue-cheese', 'dried-figs', 'walnuts'] },
-  { name: 'Apricot tart', parts: ['short-pastry', 'stone-fruit', 'sugar', 'baked'] },
+  { name: 'Apricot tart', parts: ['short-pastry', 'apricots', 'sugar', 'baked'] },
 ];

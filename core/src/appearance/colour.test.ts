@@ -1,0 +1,69 @@
+import { lab65, rgb, wcagContrast } from 'culori';
+import { describe, expect, it } from 'vitest';
+import { published } from '../testing/published';
+import { hueLadders, type ColourClass } from '../wine/observables';
+import { deltaE76, glassColour, hexToLinear, hueLab, labToLinear, linearToHex, linearToLab } from './colour';
+
+describe('colour against published values', () => {
+  const rows: [string, number, number, number][] = [['#ffffff', 100, 0, 0], ['#ff0000', 53.24, 80.09, 67.2], ['#00ff00', 87.73, -86.18, 83.18], ['#0000ff', 32.3, 79.19, -107.86], ['#808080', 53.59, 0, 0], ['#000000', 0, 0, 0], ['#ffff00', 97.14, -21.55, 94.48]];
+  for (const [hex, l, a, b] of rows) {
+    published('IEC 61966-2-1 with CIE 15, D65/2°', `${hex} is L ${l}, a ${a}, b ${b}`, () => {
+      const lab = linearToLab(hexToLinear(hex));
+      expect(lab.l).toBeCloseTo(l, 1);
+      expect(lab.a).toBeCloseTo(a, 1);
+      expect(lab.b).toBeCloseTo(b, 1);
+    });
+  }
+  published('Sharma, Wu & Dalal 2005, Color Res. Appl. 30:21', 'the first pair of the test data differs by 4.0011 (1976 formula)', () => {
+    expect(deltaE76({ l: 50, a: 2.6772, b: -79.7751 }, { l: 50, a: 0, b: -82.7485 })).toBeCloseTo(4.0011, 4);
+  });
+  for (const [hue, own] of Object.entries(hueLab)) {
+    published('culori 4, lab65', `the drawn colour of ${hue} is the colour culori gives for the same CIELAB value`, () => {
+      const theirs = rgb({ mode: 'lab65', l: own.l, a: own.a, b: own.b });
+      const ours = hexToLinear(linearToHex(labToLinear(own)));
+      const reference = hexToLinear(linearToHex([theirs.r, theirs.g, theirs.b].map((c) => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4)) as unknown as [number, number, number]));
+      ours.forEach((c, i) => expect(Math.abs(c - reference[i]!)).toBeLessThan(0.01));
+      expect(lab65(linearToHex(labToLinear(own)))).toBeDefined();
+    });
+  }
+});
+
+describe('the colour of a glass', () => {
+  const ladder = (colour: ColourClass) => Object.keys(hueLadders[colour]);
+  const drawn = (hue: string) => glassColour({ hue: hue as 'straw' })!.core;
+  published('textbooks on the colour of ageing red wine (values.md 9: L* up, a* down, b* up)', 'the red ladder runs from purple to mahogany in that direction', () => {
+    const labs = ladder('red').map(drawn);
+    for (let i = 1; i < labs.length; i++) {
+      expect(labs[i]!.l).toBeGreaterThan(labs[i - 1]!.l);
+      expect(labs[i]!.a).toBeLessThan(labs[i - 1]!.a);
+      expect(labs[i]!.b).toBeGreaterThan(labs[i - 1]!.b);
+    }
+  });
+  published('textbooks on the colour of ageing white wine (hue angle falls, b* up)', 'the white ladder runs from nearly colourless to brown in that direction', () => {
+    const labs = ladder('white').map(drawn);
+    const angle = (lab: { a: number; b: number }) => (Math.atan2(lab.b, lab.a) * 180) / Math.PI;
+    for (let i = 1; i < labs.length; i++) {
+      expect(angle(labs[i]!)).toBeLessThan(angle(labs[i - 1]!));
+      expect(labs[i]!.b).toBeGreaterThan(labs[i - 1]!.b);
+    }
+  });
+  for (const hue of Object.keys(hueLab)) {
+    it(`${hue} grows lighter from core to rim, and darker with depth`, () => {
+      for (const depth of [5, 50, 95]) {
+        const stops = glassColour({ hue: hue as 'straw', depth, rim: 60 })!.stops.map((stop) => linearToLab(hexToLinear(stop)).l);
+        for (let i = 1; i < stops.length; i++) expect(stops[i]!).toBeGreaterThanOrEqual(stops[i - 1]! - 0.01);
+      }
+      const at = (depth: number) => glassColour({ hue: hue as 'straw', depth })!.core.l;
+      expect(at(90)).toBeLessThan(at(50));
+      expect(at(50)).toBeLessThan(at(10));
+    });
+  }
+  it('draws nothing before a hue is recorded', () => expect(glassColour({ depth: 40 })).toBeUndefined());
+  it('a difference seen through a glass (ΔE about 3) lies between neighbouring hues of a ladder', () => {
+    for (const colour of ['white', 'rose', 'amber', 'red'] as const) {
+      const labs = ladder(colour).map(drawn);
+      for (let i = 1; i < labs.length; i++) expect(deltaE76(labs[i]!, labs[i - 1]!)).toBeGreaterThan(3);
+    }
+    expect(wcagContrast('#1c1e20', '#f7f7f6')).toBeGreaterThan(4.5);
+  });
+});
