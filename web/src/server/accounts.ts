@@ -16,6 +16,7 @@ function make() {
     baseURL: origin(),
     secret: secret('accounts'),
     telemetry: { enabled: false },
+    logger: { level: 'error' },
     rateLimit: { enabled: false },
     database: drizzleAdapter(connections().accounts, { provider: 'pg', schema: { user: schema.user, session: schema.session, account: schema.account, verification: schema.verification } }),
     emailAndPassword: {

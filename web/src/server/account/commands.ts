@@ -2,7 +2,7 @@ import { and, eq, isNull, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { z } from 'zod';
 import { APIError } from 'better-auth/api';
-import type { Tx } from '../../db/client';
+import { connections, type Tx } from '../../db/client';
 import { apiToken, invitation, member, role, session, user, venue } from '../../db/schema';
 import { accounts } from '../accounts';
 import { command, everyRole, owner, type Reply } from '../command';
@@ -39,10 +39,15 @@ async function foundVenue(tx: Tx, userId: string, name: string): Promise<string>
   await tx.insert(member).values({ venueId: id, userId, role: 'owner' });
   return id;
 }
-async function takeInvitation(tx: Tx, code: string, userId: string, address: string): Promise<string> {
+/** The open invitation of a code, locked until the transaction ends; refused when it is used, withdrawn, too old or for another address. */
+async function openInvitation(tx: Tx, code: string, address: string) {
   const [found] = await tx.select().from(invitation).where(and(eq(invitation.codeHash, hashCode(code)), isNull(invitation.usedAt), isNull(invitation.revokedAt))).for('update');
   if (found === undefined || found.expiresAt < new Date()) throw new Problem(410, 'invitation', 'This invitation was used, withdrawn or is too old. Ask for a new one.');
   if (found.email !== address) throw new Problem(403, 'invitation', `This invitation is for another address. Come in with the one it was sent to.`);
+  return found;
+}
+async function takeInvitation(tx: Tx, code: string, userId: string, address: string): Promise<string> {
+  const found = await openInvitation(tx, code, address);
   await tx.update(invitation).set({ usedAt: new Date() }).where(and(eq(invitation.venueId, found.venueId), eq(invitation.id, found.id)));
   await tx.insert(member).values({ venueId: found.venueId, userId, role: found.role }).onConflictDoNothing();
   return found.venueId;
@@ -54,14 +59,15 @@ export const signUp = command({
   output: done, limit: { points: 10, seconds: 3600, key: (input) => input.email },
   async run(tx, _actor, input, reply) {
     if (input.invitation === undefined && input.venue === undefined) throw badField('venue', 'give the venue a name');
+    if (input.invitation !== undefined) await openInvitation(tx, input.invitation, input.email);
     const made = await through(reply, () => accounts().api.signUpEmail({ body: { name: input.name, email: input.email, password: input.password }, returnHeaders: true }), 'An account with this address exists already. Sign in, or ask for a new password.');
     const userId = made.response.user.id;
     try {
       chooseVenue(reply, input.invitation === undefined ? await foundVenue(tx, userId, input.venue!) : await takeInvitation(tx, input.invitation, userId, input.email));
     } catch (error) {
-      // The account library commits on its own; an account that could not get its venue is taken back.
+      // The account library commits on its own; an account that could not get its venue is taken back there, outside this transaction.
       reply.cookies.length = 0;
-      await tx.delete(user).where(eq(user.id, userId));
+      await connections().accounts.delete(user).where(eq(user.id, userId));
       throw error;
     }
     return ok;

@@ -32,14 +32,14 @@ export const openNote = command({
   name: 'note.open', method: 'POST', path: '/notes', summary: 'Opens a glass of a wine for the caller alone, with an empty note; the same id again changes nothing', allow: everyRole,
   input: z.strictObject({ id: z.uuid(), wineId: z.uuid() }), output: z.object({ id: z.string(), revision: z.number() }),
   async run(tx, actor, input) {
-    const [found] = await tx.select({ name: wine.name }).from(wine).where(and(eq(wine.venueId, actor.venueId), eq(wine.id, input.wineId), isNull(wine.deletedAt)));
+    const [found] = await tx.select({ id: wine.id }).from(wine).where(and(eq(wine.venueId, actor.venueId), eq(wine.id, input.wineId), isNull(wine.deletedAt)));
     if (found === undefined) throw notFound('wine');
     const [present] = await tx.select({ id: note.id, revision: note.revision }).from(note).where(and(eq(note.venueId, actor.venueId), eq(note.id, input.id)));
     if (present !== undefined) return present;
     const now = new Date();
     const [tastingId, glassId, participantId] = [v7(), v4(), v7()];
     const { venueId } = actor;
-    await tx.insert(tasting).values({ venueId, id: tastingId, kind: 'solo', name: found.name, startedAt: now });
+    await tx.insert(tasting).values({ venueId, id: tastingId, kind: 'solo', name: 'A glass alone', startedAt: now });
     // The label is in sight of somebody who assesses a wine from its own page: the glass is revealed from the start.
     await tx.insert(glass).values({ venueId, id: glassId, tastingId, place: 0, code: glassCode(), revealedAt: now });
     await tx.insert(glassIdentity).values({ venueId, glassId, wineId: input.wineId });

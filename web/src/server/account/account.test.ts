@@ -1,0 +1,113 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
+import { eq } from 'drizzle-orm';
+import { connections } from '../../db/client';
+import { account, user } from '../../db/schema';
+import { handle } from '../http';
+import { ownOrigin } from '../setting';
+import { ownDatabase } from '../testing/venue';
+
+let drop: () => Promise<void>;
+beforeAll(async () => {
+  drop = await ownDatabase();
+  process.env['HOST'] = '127.0.0.1';
+  process.env['PORT'] = '4747';
+});
+afterEach(() => {
+  process.env['HOST'] = '127.0.0.1';
+  delete process.env['ROSE_DEMO'];
+});
+afterAll(() => drop());
+
+/** A browser of a kind: keeps cookies between requests. */
+function person() {
+  const jar = new Map<string, string>();
+  return async (method: string, address: string, body?: unknown, headers: Record<string, string> = {}) => {
+    const url = `http://127.0.0.1:4747/api/v1${address}`;
+    const response = await handle(new Request(url, { method, headers: { origin: 'http://127.0.0.1:4747', host: '127.0.0.1:4747', cookie: [...jar].map(([name, value]) => `${name}=${value}`).join('; '), ...headers }, ...(body === undefined ? {} : { body: JSON.stringify(body) }) }), address);
+    for (const cookie of response.headers.getSetCookie()) {
+      const [pair] = cookie.split(';');
+      const at = pair!.indexOf('=');
+      if (/max-age=0/i.test(cookie)) jar.delete(pair!.slice(0, at));
+      else jar.set(pair!.slice(0, at), pair!.slice(at + 1));
+    }
+    return { status: response.status, cookies: response.headers.getSetCookie(), json: (await response.json()) as Record<string, never> };
+  };
+}
+const lastLetter = (to: string) => {
+  const folder = path.join(process.env['ROSE_DATA']!, 'mail');
+  return readdirSync(folder).sort().map((file) => readFileSync(path.join(folder, file), 'utf8')).filter((letter) => letter.includes(`To: ${to}`)).at(-1)!;
+};
+
+describe('accounts', () => {
+  it('sign-up founds a venue, the password is kept as argon2id, cookies are same-site and not for scripts', async () => {
+    const ask = person();
+    const made = await ask('POST', '/account', { name: 'Mira', email: 'Mira@Example.invalid', password: 'a long pass phrase', venue: 'Mole' });
+    expect(made.status).toBe(200);
+    for (const cookie of made.cookies) expect(cookie).toMatch(/HttpOnly.*SameSite=Lax|SameSite=Lax.*HttpOnly/i);
+    expect((await ask('GET', '/me')).json).toMatchObject({ name: 'Mira', email: 'mira@example.invalid', role: 'owner', venue: { name: 'Mole' } });
+    const [row] = await connections().db.select({ password: account.password }).from(account).innerJoin(user, eq(user.id, account.userId)).where(eq(user.email, 'mira@example.invalid'));
+    expect(row!.password).toMatch(/^\$argon2id\$v=19\$m=19456,t=2,p=1\$/);
+    expect((await ask('POST', '/account', { name: 'Mira', email: 'mira@example.invalid', password: 'a long pass phrase', venue: 'Mole' })).status).toBe(422);
+    expect((await ask('DELETE', '/session')).status).toBe(200);
+    expect((await ask('GET', '/me')).status).toBe(401);
+  });
+  it('a wrong password is refused without telling whether the account exists, and tries are counted by account', async () => {
+    const ask = person();
+    const wrong = await ask('POST', '/session', { email: 'mira@example.invalid', password: 'wrong' });
+    const nobody = await ask('POST', '/session', { email: 'nobody@example.invalid', password: 'wrong' });
+    expect([wrong.status, nobody.status]).toEqual([422, 422]);
+    expect(wrong.json['title']).toBe(nobody.json['title']);
+    let last = 0;
+    for (let i = 0; i < 11; i++) last = (await ask('POST', '/session', { email: 'counted@example.invalid', password: 'x' }, { 'x-forwarded-for': `10.0.0.${i}` })).status;
+    expect(last).toBe(429);
+    expect((await ask('POST', '/session', { email: 'mira@example.invalid', password: 'a long pass phrase' })).status).toBe(200);
+  });
+  it('a new password comes by a letter of the simulated post, once', async () => {
+    const ask = person();
+    expect((await ask('POST', '/account/reset-requests', { email: 'nobody@example.invalid' })).status).toBe(200);
+    expect((await ask('POST', '/account/reset-requests', { email: 'mira@example.invalid' })).status).toBe(200);
+    const code = /\/reset\/(\S+)/.exec(lastLetter('mira@example.invalid'))![1]!;
+    expect((await ask('POST', '/account/resets', { code, password: 'short' })).status).toBe(422);
+    expect((await ask('POST', '/account/resets', { code, password: 'another long phrase' })).status).toBe(200);
+    expect((await ask('POST', '/account/resets', { code, password: 'yet another phrase' })).status).toBe(422);
+    expect((await ask('POST', '/session', { email: 'mira@example.invalid', password: 'another long phrase' })).status).toBe(200);
+  });
+  it('an invitation is for its address, once; the last owner stays', async () => {
+    const owner = person();
+    await owner('POST', '/session', { email: 'mira@example.invalid', password: 'another long phrase' });
+    await owner('POST', '/invitations', { email: 'bram@example.invalid', role: 'helper' });
+    const code = /\/invitation\/(\S+)/.exec(lastLetter('bram@example.invalid'))![1]!;
+    const stranger = person();
+    expect((await stranger('POST', '/account', { name: 'Eve', email: 'eve@example.invalid', password: 'a long pass phrase', invitation: code })).status).toBe(403);
+    expect(await connections().db.select().from(user).where(eq(user.email, 'eve@example.invalid'))).toEqual([]);
+    const bram = person();
+    expect((await bram('POST', '/account', { name: 'Bram', email: 'bram@example.invalid', password: 'a long pass phrase', invitation: code })).status).toBe(200);
+    expect((await bram('GET', '/me')).json).toMatchObject({ role: 'helper', venue: { name: 'Mole' } });
+    expect((await stranger('POST', '/account', { name: 'Again', email: 'again@example.invalid', password: 'a long pass phrase', invitation: code })).status).toBe(410);
+    const [mira] = ((await owner('GET', '/members')).json['members'] as unknown as { userId: string; role: string }[]).filter((member) => member.role === 'owner');
+    expect((await owner('PUT', `/members/${mira!.userId}`, { role: 'host' })).status).toBe(409);
+    expect((await bram('GET', '/members')).json['members']).toMatchObject([{ email: '' }, { email: 'bram@example.invalid' }]);
+  });
+});
+describe('the demo’s door', () => {
+  it('is closed unless this is the demo and the server listens on a loopback address', async () => {
+    expect((await person()('POST', '/demo/session', {})).status).toBe(404);
+    process.env['ROSE_DEMO'] = '1';
+    process.env['HOST'] = '0.0.0.0';
+    expect((await person()('POST', '/demo/session', {})).status).toBe(404);
+    process.env['HOST'] = '127.0.0.1';
+    expect((await person()('POST', '/demo/session', {})).json['title']).toContain('demo:reset');
+  });
+});
+describe('our own origin', () => {
+  it('is the host that was asked, when it is an address; never a foreign name that points here', () => {
+    expect(ownOrigin('http://192.168.1.20:4747', '192.168.1.20:4747')).toBe(true);
+    expect(ownOrigin('http://127.0.0.1:4747', '127.0.0.1:4747')).toBe(true);
+    expect(ownOrigin('http://rebound.example:4747', 'rebound.example:4747')).toBe(false);
+    expect(ownOrigin('http://127.0.0.1:9999', '127.0.0.1:4747')).toBe(false);
+    expect(ownOrigin(null, '127.0.0.1:4747')).toBe(false);
+    expect(ownOrigin('null', '127.0.0.1:4747')).toBe(false);
+  });
+});

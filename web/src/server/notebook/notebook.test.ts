@@ -1,0 +1,73 @@
+import { eq } from 'drizzle-orm';
+import { v4 } from 'uuid';
+import { parse } from 'csv-parse/sync';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { noteDocument } from '@rose/core/wine/note-schema';
+import { connections } from '../../db/client';
+import { glass, revealedWine } from '../../db/schema';
+import { saveWine } from '../cellar/commands';
+import { getNote } from '../note/operations';
+import { rewriteSearch } from '../note/search';
+import type { Reply } from '../command';
+import { newWorld, assyrtiko, type World } from '../testing/world';
+import { ownDatabase, run } from '../testing/venue';
+import { exportNotes, listNotes, searchTerms } from './queries';
+
+let drop: () => Promise<void>;
+let world: World;
+beforeAll(async () => {
+  drop = await ownDatabase();
+  world = await newWorld();
+});
+afterAll(() => drop());
+
+const found = async (input: object) => ((await run(listNotes, world.owner, input)) as { items: { id: string }[] }).items.length;
+
+describe('the notebook', () => {
+  it('finds a note by its smells, its words, its remark and its wine, without accents, by the start of a word', async () => {
+    for (const q of ['lemon', 'LEM', 'zebra', 'lively', 'assyrtiko', 'caldera lemon', 'Mikri Vigla', '84']) expect(await found({ q }), q).toBe(1);
+    for (const q of ['strawberry', 'lemon strawberry']) expect(await found({ q }), q).toBe(0);
+    for (const q of ["'", '!!!', "a' | 'b", ':*', '\\', '   ', '<->']) expect(await found({ q }), q).toBeGreaterThanOrEqual(0);
+    expect(searchTerms("L'été & co")).toBe("'l':* & 'ete':* & 'co':*");
+  });
+  it('filters by wine, colour, mark, date and person', async () => {
+    expect(await found({ wineId: world.wineId, colour: 'white', least: 80, mine: 'yes' })).toBe(1);
+    expect(await found({ least: 85 })).toBe(0);
+    expect(await found({ colour: 'red' })).toBe(0);
+    expect(await found({ from: '2999-01-01' })).toBe(0);
+  });
+  it('a change of the wine reaches the search', async () => {
+    await run(saveWine, world.owner, { id: world.wineId, writeId: v4(), baseRevision: 1, document: { ...assyrtiko, name: 'Renamed Ledge', lots: [] } });
+    expect(await found({ q: 'renamed' })).toBe(1);
+  });
+  it('a hidden glass is found by what the taster wrote, never by the facts of its wine, and the view shows nothing', async () => {
+    const { db } = connections();
+    const hide = async (revealedAt: Date | null) => {
+      await db.update(glass).set({ revealedAt }).where(eq(glass.id, world.glassId));
+      await db.transaction((tx) => rewriteSearch(tx, world.owner.venueId, [world.noteId]));
+    };
+    await hide(null);
+    expect(await found({ q: 'assyrtiko' })).toBe(0);
+    expect(await found({ wineId: world.wineId })).toBe(0);
+    expect(await found({ colour: 'white' })).toBe(0);
+    expect(await found({ q: 'lemon' })).toBe(1);
+    expect(JSON.stringify(await run(listNotes, world.owner, { q: 'lemon' }))).not.toMatch(/Ledge|Mikri|Assyrtiko/);
+    expect(JSON.stringify(await run(getNote, world.owner, { id: world.noteId }))).not.toMatch(/Ledge|Mikri|Assyrtiko/);
+    expect(await db.select().from(revealedWine)).toEqual([]);
+    await hide(new Date());
+    expect(await db.select({ glassId: revealedWine.glassId, name: revealedWine.name }).from(revealedWine)).toEqual([{ glassId: world.glassId, name: 'Renamed Ledge' }]);
+  });
+  it('exports JSON that its own schema reads back, CSV with a column an observation, and Markdown', async () => {
+    const file = async (format: string) => {
+      const reply: Reply = { cookies: [] };
+      await exportNotes.run(connections().db, world.owner, exportNotes.input.parse({ format }), reply);
+      return reply.file!.body;
+    };
+    const json = JSON.parse(await file('json')) as { document: unknown }[];
+    expect(json).toHaveLength(1);
+    expect(noteDocument.parse(json[0]!.document)).toEqual(json[0]!.document);
+    const [row] = parse(await file('csv'), { columns: true, bom: true }) as Record<string, string>[];
+    expect(row).toMatchObject({ wine: 'Renamed Ledge', acidity: '82', finish: '30', depth: '20–40', quality: '84', smells: 'lemon' });
+    expect(await file('md')).toMatch(/^## Renamed Ledge 2023, Mikri Vigla\n\nThe owner, \d{4}-/);
+  });
+});
