@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import puppeteer, { type Browser, type Page } from 'puppeteer-core';
+import puppeteer, { type Browser, type ElementHandle, type Page } from 'puppeteer-core';
 
 export const desktop = { width: 1280, height: 800 };
 export const phone = { width: 390, height: 844, isMobile: true, hasTouch: true, deviceScaleFactor: 2 };
@@ -30,9 +30,10 @@ export async function visit(page: Page, url: string): Promise<void> {
 
 /** Presses the first visible button or link with this text. */
 export async function press(page: Page, text: string): Promise<void> {
-  const handle = await page.waitForSelector(`::-p-xpath(//*[self::button or self::a][contains(normalize-space(.), "${text}") and not(@disabled)])`, { visible: true, timeout: 15_000 });
-  await handle!.evaluate((element) => element.scrollIntoView({ block: 'center' }));
-  await handle!.click();
+  const found = await page.waitForFunction((wanted) => [...document.querySelectorAll<HTMLButtonElement>('button, a')].find((element) => (element.textContent ?? '').replace(/\s+/g, ' ').includes(wanted) && !element.disabled && element.getClientRects().length > 0), { timeout: 15_000 }, text);
+  const handle = found.asElement() as ElementHandle<HTMLElement>;
+  await handle.evaluate((element) => element.scrollIntoView({ block: 'center' }));
+  await handle.click();
 }
 /** The text of the page, spaces single. */
 export const textOf = (page: Page) => page.evaluate(() => document.body.innerText.replace(/\s+/g, ' '));

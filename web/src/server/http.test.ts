@@ -43,7 +43,7 @@ describe('the interface for programs', () => {
   published('RFC 9110 (ETag, If-Match, Allow)', 'the revision is the ETag; If-Match stands for the base revision; a wrong method names the right ones', async () => {
     const read = await ask('GET', `/dishes/${world.dishId}`);
     expect(read.etag).toBe('"1"');
-    const document = { ...(read.json['document'] as object), remark: 'by a program' };
+    const document = { ...(read.json['document'] as unknown as object), remark: 'by a program' };
     const saved = await ask('PUT', `/dishes/${world.dishId}`, { body: { writeId: v4(), baseRevision: 0, document }, headers: { 'if-match': read.etag! } });
     expect([saved.status, saved.etag]).toEqual([200, '"2"']);
     const stale = await ask('PUT', `/dishes/${world.dishId}`, { body: { writeId: v4(), baseRevision: 0, document }, headers: { 'if-match': '"1"' } });

@@ -4,7 +4,7 @@ import styled from 'styled-components';
 
 const Wrap = styled.div`
   display: grid; gap: 4px; min-width: 0;
-  label { font-size: 13px; color: var(--soft); } label span { font-weight: 400; }
+  label { font-size: 13px; color: var(--soft); } label span { font-weight: 400; } label[data-hidden='true'] { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); }
   input, select, textarea { min-height: 44px; width: 100%; padding: 8px 12px; border: 1px solid var(--line); border-radius: 10px; background: var(--raised); }
   input[aria-invalid='true'] { border-color: var(--madder); }
   textarea { min-height: 90px; resize: vertical; }
@@ -32,11 +32,11 @@ export function TextArea({ label, hint, error, value, onChange, rows = 3 }: Shar
     </Wrap>
   );
 }
-export function SelectField({ label, hint, error, value, onChange, options, empty }: Shared & { value: string; onChange: (value: string) => void; options: Readonly<Record<string, string>>; empty?: string }) {
+export function SelectField({ label, hint, error, value, onChange, options, empty, hideLabel }: Shared & { hideLabel?: boolean; value: string; onChange: (value: string) => void; options: Readonly<Record<string, string>>; empty?: string }) {
   const id = useId();
   return (
     <Wrap>
-      <label htmlFor={id}>{label}{hint !== undefined && <span> · {hint}</span>}</label>
+      <label htmlFor={id} data-hidden={hideLabel}>{label}{hint !== undefined && <span> · {hint}</span>}</label>
       <select id={id} value={value} onChange={(event) => onChange(event.target.value)}>
         {empty !== undefined && <option value="">{empty}</option>}
         {Object.entries(options).map(([key, word]) => <option key={key} value={key}>{word}</option>)}

@@ -9,7 +9,7 @@ export function Glass({ stops, size, tilt = false, label }: { stops: readonly st
   const id = useId();
   const [rx, ry] = tilt ? [48, 36] : [46, 46];
   return (
-    <Round width={size} height={tilt ? size * 0.78 : size} viewBox={tilt ? '-52 -40 104 80' : '-50 -50 100 100'} role="img" aria-label={label}>
+    <Round width={size} height={tilt ? size * 0.78 : size} viewBox={tilt ? '-52 -40 104 80' : '-50 -50 100 100'} {...(label === '' ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}>
       {stops !== undefined && (
         <radialGradient id={id} cx={tilt ? '0.34' : '0.5'} cy={tilt ? '0.6' : '0.5'} fx={tilt ? '0.3' : '0.5'} fy={tilt ? '0.62' : '0.5'} r={tilt ? '0.72' : '0.5'}>
           {stops.map((colour, i) => <stop key={i} offset={i / (stops.length - 1)} stopColor={colour} />)}

@@ -65,7 +65,7 @@ export function Watch({ watch, size = 'small' }: { watch: WatchControl; size?: '
   const ask = { ready: 'From the swallow', pleasant: 'Pleasant flavour still there?', after: 'Acid, bitterness or heat still there?' }[watch.stage];
   const act = { ready: 'Swallowed', pleasant: 'It has gone', after: 'That has gone too' }[watch.stage];
   return (
-    <Face type="button" data-size={size} data-stage={watch.stage} onClick={watch.press} aria-keyshortcuts="Space" aria-label={`${ask} ${watch.stage === 'ready' ? '' : `${watch.seconds} seconds. `}${act}`}>
+    <Face type="button" data-size={size} data-stage={watch.stage} onClick={watch.press} aria-keyshortcuts="Space">
       <span className="ask">{ask}</span>
       <span className="time">{shown(watch.seconds)}</span>
       <span className="do">{act} <Key>space</Key></span>

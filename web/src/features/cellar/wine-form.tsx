@@ -16,7 +16,7 @@ const groups = { identity: 'What it is', place: 'Where it is from', analysis: 'I
 const Form = styled.div`
   display: grid; grid-template-columns: repeat(2, minmax(0, 1fr)); gap: 30px 44px; align-items: start; section { display: grid; gap: 12px; } h2 { font-size: 22px; border-bottom: 1px solid var(--line); padding-bottom: 6px; } .whole { grid-column: 1 / -1; }
   .fact { display: grid; grid-template-columns: minmax(0, 1fr) 118px; gap: 8px; align-items: end; } .grape { display: grid; grid-template-columns: minmax(0, 1fr) 110px 84px 44px; gap: 8px; align-items: end; } .lot { display: grid; grid-template-columns: 1fr 1fr 1fr 1fr 1.4fr 1.2fr 44px; gap: 8px; align-items: end; }
-  @media (max-width: 820px) { grid-template-columns: 1fr; .lot { grid-template-columns: 1fr 1fr; } }
+  @media (max-width: 820px) { grid-template-columns: 1fr; .lot { grid-template-columns: 1fr 1fr; } .fact:has(.grape) { grid-template-columns: 1fr; } .grape { grid-template-columns: 1fr 1fr; } section.whole { grid-template-columns: 1fr !important; } }
 `;
 type Open = OpenDocument<WineDocument>;
 const originOptions = origins as Readonly<Record<string, string>>;

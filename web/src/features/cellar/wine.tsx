@@ -24,9 +24,9 @@ const Grid = styled.div`
   @media (max-width: 1100px) { grid-template-columns: 1fr 1fr; > :last-child { grid-column: 1 / -1; border-top: 1px solid var(--line); } }
   @media (max-width: 760px) { grid-template-columns: 1fr; min-height: 0; > * { border-right: 0; border-bottom: 1px solid var(--line); padding: 20px 18px; } }
 `;
-const Facts = styled.dl`
+const Facts = styled.div`
   margin: 0; border-top: 1px solid var(--line);
-  div { display: grid; grid-template-columns: 108px 1fr auto; gap: 12px; padding: 7px 0; border-bottom: 1px solid var(--line); align-items: baseline; } dt { color: var(--soft); } dd { margin: 0; font-weight: 500; overflow-wrap: anywhere; } small { color: var(--soft); font-size: 12.5px; } .ask { color: var(--amber); }
+  div { display: grid; grid-template-columns: 108px 1fr auto; gap: 12px; padding: 7px 0; border-bottom: 1px solid var(--line); align-items: baseline; } .what { color: var(--soft); } .is { font-weight: 500; overflow-wrap: anywhere; } small { color: var(--soft); font-size: 12.5px; } .ask { color: var(--amber); }
 `;
 const Law = styled.ul`
   list-style: none; margin: 12px 0 0; padding: 0; border-top: 1px solid var(--line); li { padding: 9px 0 10px; border-bottom: 1px solid var(--line); font-size: 14px; line-height: 1.4; }
@@ -89,12 +89,12 @@ export function WinePage({ venue, mayEdit, wine, notes, flights }: { venue: stri
           <p className="style">{wine.styleName}</p>
           <Facts>
             {shown.map((id) => (
-              <div key={id}><dt>{facts[id].label}</dt><dd>{factInWords(id, factOf(document.facts, id) as FactValue<FactId>)}</dd><small>{origins[document.facts[id]!.origin]}</small></div>
+              <div key={id}><span className="what">{facts[id].label}</span><span className="is">{factInWords(id, factOf(document.facts, id) as FactValue<FactId>)}</span><small>{origins[document.facts[id]!.origin]}</small></div>
             ))}
             {document.lots.map((lot) => (
-              <div key={lot.id}><dt>held</dt><dd>{lot.held} × {formatName(lot.formatMl)}{lot.priceMinor === undefined ? '' : ` at ${new Intl.NumberFormat('en-GB', { style: 'currency', currency: lot.currency! }).format(lot.priceMinor / 100)}`}</dd><small>{[lot.merchant, lot.bought].filter((part) => part !== undefined).join(', ')}</small></div>
+              <div key={lot.id}><span className="what">held</span><span className="is">{lot.held} × {formatName(lot.formatMl)}{lot.priceMinor === undefined ? '' : ` at ${new Intl.NumberFormat('en-GB', { style: 'currency', currency: lot.currency! }).format(lot.priceMinor / 100)}`}</span><small>{[lot.merchant, lot.bought].filter((part) => part !== undefined).join(', ')}</small></div>
             ))}
-            {wine.missing.length > 0 && <div><dt>missing</dt><dd className="ask">{wine.missing.map((fact) => fact.label).join(', ')}</dd><small>find out</small></div>}
+            {wine.missing.length > 0 && <div><span className="what">missing</span><span className="is ask">{wine.missing.map((fact) => fact.label).join(', ')}</span><small>find out</small></div>}
           </Facts>
           {document.remark !== '' && <p className="soft" style={{ marginTop: 10 }}>{document.remark}</p>}
           {problem !== '' && <Trouble role="alert">{problem}</Trouble>}

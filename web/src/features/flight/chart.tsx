@@ -35,9 +35,9 @@ const OrderCard = styled.aside`
   ol { list-style: none; margin: 0; padding: 0; display: grid; gap: 10px; font-size: 14px; line-height: 1.4; border-top: 1px solid var(--line); padding-top: 12px; } .bad { color: var(--madder); font-weight: 650; } .good { color: var(--sea); font-weight: 650; }
   details { font-size: 14px; } summary { cursor: pointer; padding: 6px 0; } li li { margin-left: 14px; } ul { list-style: none; padding: 0; margin: 4px 0 0; display: grid; gap: 4px; color: var(--soft); }
 `;
-const Figures = styled.dl`
+const Figures = styled.div`
   display: grid; grid-template-columns: repeat(auto-fit, minmax(150px, 1fr)); gap: 18px 26px; margin: 26px 0 0; padding-top: 18px; border-top: 1px solid var(--line);
-  dt { font-weight: 650; } dd { margin: 0; } .n { font: 500 27px/1.2 var(--serif); font-variant-numeric: lining-nums; } small { color: var(--soft); display: block; font-size: 13px; }
+  strong { display: block; font-weight: 650; } .n { font: 500 27px/1.2 var(--serif); font-variant-numeric: lining-nums; } small { color: var(--soft); display: block; font-size: 13px; }
 `;
 const Plan = styled.div`display: grid; grid-template-columns: 2fr 1.4fr 90px 90px 90px 120px; gap: 10px; margin: 0 0 20px; @media (max-width: 980px) { grid-template-columns: 1fr 1fr; }`;
 const Table = styled.table`width: 100%; border-collapse: collapse; font-size: 14px; margin-top: 12px; th, td { text-align: right; padding: 6px 0 6px 14px; border-bottom: 1px solid var(--line); } th:first-child, td:first-child { text-align: left; padding-left: 0; } th { color: var(--soft); font-weight: 400; } .short { color: var(--amber); font-weight: 650; }`;
@@ -142,10 +142,10 @@ export function Chart({ venue, mayEdit, id, revision, document, base, wines: loa
         {wines.length > 0 && (
           <>
             <Figures>
-              <div><div className="n">{amounts.bottles}</div><dt>bottles</dt><dd><small>by whole pours, {amounts.wines.reduce((sum, wine) => sum + wine.byVolume, 0)} by volume</small></dd></div>
-              <div><div className="n">{amounts.aHeadMl} mL</div><dt>a guest</dt><dd><small>{wines.length} pours of {flight.pourMl} mL</small></dd></div>
-              <div><div className="n">{amounts.alcoholGrams.toFixed(0)} g</div><dt>pure alcohol, if swallowed</dt><dd><small>{amounts.alcoholIsPartial ? 'of the wines whose alcohol is known' : 'offer spittoons, water and food'}</small></dd></div>
-              <div><div className="n">{flight.guests + (flight.hostPour ? 1 : 0)}</div><dt>pours of each</dt><dd><small>{flight.guests} guests{flight.hostPour ? ' and your check' : ''}, {flight.lossPercent} % lost</small></dd></div>
+              <div><div className="n">{amounts.bottles}</div><strong>bottles</strong><small>by whole pours, {amounts.wines.reduce((sum, wine) => sum + wine.byVolume, 0)} by volume</small></div>
+              <div><div className="n">{amounts.aHeadMl} mL</div><strong>a guest</strong><small>{wines.length} pours of {flight.pourMl} mL</small></div>
+              <div><div className="n">{amounts.alcoholGrams.toFixed(0)} g</div><strong>pure alcohol, if swallowed</strong><small>{amounts.alcoholIsPartial ? 'of the wines whose alcohol is known' : 'offer spittoons, water and food'}</small></div>
+              <div><div className="n">{flight.guests + (flight.hostPour ? 1 : 0)}</div><strong>pours of each</strong><small>{flight.guests} guests{flight.hostPour ? ' and your check' : ''}, {flight.lossPercent} % lost</small></div>
             </Figures>
             <Table>
               <thead><tr><th>wine</th><th>needed</th><th>by volume</th><th>by whole pours</th><th>held</th></tr></thead>

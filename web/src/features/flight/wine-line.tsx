@@ -70,7 +70,7 @@ export function WineLine({ wines, flight, judgement, mayEdit, onOrder, onPins, o
               <span className="rose"><Rose petals={petalsOf(summary.loads)} size={30} tone="ink" title={summary.name} /></span>
               <span className="name"><Link href={`/wines/${summary.id}`}>{summary.name}</Link> <span className="soft">{[summary.grapes, summary.vintage].filter((part) => part !== '').join(' · ')}</span></span>
               <span className="wide">{summary.abv === null ? '' : `${summary.abv} %`}</span>
-              <span className="pin">{mayEdit && <SelectField label="" value={pinOf(summary.id)} onChange={(value) => setPin(summary.id, value)} empty="not pinned" options={{ first: 'pinned first', last: 'pinned last', ...Object.fromEntries(wines.filter((other) => other.summary.id !== summary.id).map((other) => [`adjacent:${other.summary.id}`, `beside ${other.summary.name}`])) }} />}</span>
+              <span className="pin">{mayEdit && <SelectField hideLabel label={`Pin of ${summary.name}`} value={pinOf(summary.id)} onChange={(value) => setPin(summary.id, value)} empty="not pinned" options={{ first: 'pinned first', last: 'pinned last', ...Object.fromEntries(wines.filter((other) => other.summary.id !== summary.id).map((other) => [`adjacent:${other.summary.id}`, `beside ${other.summary.name}`])) }} />}</span>
               {mayEdit && <span className="moves">
                 <Button size="small" label={`Move ${summary.name} earlier`} disabled={at === 0} onPress={() => move(summary.id, at - 1)}>←</Button>
                 <Button size="small" label={`Move ${summary.name} later`} disabled={at === order.length - 1} onPress={() => move(summary.id, at + 1)}>→</Button>

@@ -62,7 +62,7 @@ export function Settings({ who, people, tokens, letters }: { who: Who; people: P
           <section><h2>People</h2>
             {people.members.map((member) => (
               <div className="row" key={member.userId}><span>{member.name}<br /><span className="soft">{member.email}</span></span>
-                {isOwner ? <SelectField label="" value={member.role} onChange={(role) => void after(() => api('PUT', `/members/${member.userId}`, { body: { role } }))} options={roles} /> : <span>{member.role}</span>}
+                {isOwner ? <SelectField hideLabel label={`Part of ${member.name}`} value={member.role} onChange={(role) => void after(() => api('PUT', `/members/${member.userId}`, { body: { role } }))} options={roles} /> : <span>{member.role}</span>}
                 {isOwner ? <Button size="small" label={`Remove ${member.name}`} onPress={() => void after(() => api('DELETE', `/members/${member.userId}`))}>Remove</Button> : <span />}
               </div>
             ))}

@@ -1,0 +1,168 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
+import type { Browser, Page } from 'puppeteer-core';
+import { comeIn, desktop, openBrowser, phone, press, textOf, visit, waitForText } from './browser';
+
+const base = inject('base');
+const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+let browser: Browser;
+let close: () => Promise<void>;
+let page: Page;
+const requests: string[] = [];
+const complaints: string[] = [];
+beforeAll(async () => {
+  ({ browser, close } = await openBrowser());
+  page = await browser.newPage();
+  page.on('request', (request) => requests.push(request.url()));
+  page.on('console', (message) => message.type() === 'error' && complaints.push(`${page.url()} ${message.text()}`));
+  page.on('pageerror', (error) => complaints.push(`${page.url()} ${(error as Error).message}`));
+});
+afterAll(() => close());
+
+/** Accessibility faults of the page, by axe. */
+async function faults(): Promise<string[]> {
+  await page.evaluate(axe);
+  return page.evaluate(async () => {
+    const { violations } = await (window as never as { axe: { run(context: Document, options: object): Promise<{ violations: { id: string; nodes: { html: string; failureSummary: string }[] }[] }> } }).axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] });
+    return violations.flatMap((violation) => violation.nodes.map((node) => `${violation.id}: ${node.html.slice(0, 140)} ${node.failureSummary.split('\n')[1] ?? ''}`));
+  });
+}
+const first = (path: string, text: string) => page.evaluate(async (list, wanted) => {
+  const page = await (await fetch(list)).text();
+  return new RegExp(`href="(/[a-z]+/[0-9a-f-]{36})"[^>]*>(?:(?!href=).)*?${wanted}`).exec(page)?.[1] ?? '';
+}, path, text);
+
+describe('every page', () => {
+  it('has no accessibility fault, nothing cut off sideways, and no raw value, on a desk and on a phone, light and dim', async () => {
+    await visit(page, `${base}/come-in`);
+    const doors = ['/come-in', '/sign-up', '/forgot', '/reset/x', '/invitation/x'];
+    await comeIn(page, base);
+    const addresses = ['/cellar', await first('/cellar', 'Black Scree'), `${await first('/cellar', 'Black Scree')}/edit`, '/wines/import', '/flights', await first('/flights', 'Fire and salt'), '/table', await first('/table', 'Octopus'), '/notebook', await first('/notebook', 'Black Scree'), '/settings', '/gallery', '/nowhere', ...doors];
+    expect(addresses.every((address) => address.startsWith('/') && address.length > 1)).toBe(true);
+    const found: string[] = [];
+    for (const address of addresses) {
+      for (const [size, viewport] of [['desk', desktop], ['phone', phone]] as const) {
+        await page.setViewport(viewport);
+        await visit(page, base + address);
+        await new Promise((resolve) => setTimeout(resolve, 300));
+        found.push(...(await faults()).map((fault) => `${address} ${size} ${fault}`));
+        const sideways = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+        if (sideways > 1) found.push(`${address} ${size} scrolls sideways by ${sideways} px`);
+        const raw = /\bundefined\b|\bNaN\b|\bnull\b|\[object|[0-9a-f]{8}-[0-9a-f]{4}-/.exec(await textOf(page));
+        if (raw !== null) found.push(`${address} ${size} says ${raw[0]}`);
+      }
+    }
+    await page.setViewport(desktop);
+    await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
+    for (const address of ['/cellar', addresses[1]!, addresses[5]!, addresses[7]!, addresses[9]!]) {
+      await visit(page, base + address);
+      found.push(...(await faults()).map((fault) => `${address} dim ${fault}`));
+    }
+    await page.emulateMediaFeatures([]);
+    expect([...new Set(found)].slice(0, 20)).toEqual([]);
+  }, 240_000);
+  it('asks nobody outside for anything', () => {
+    expect(requests.filter((url) => !url.startsWith(base) && !url.startsWith('data:') && !url.startsWith('blob:'))).toEqual([]);
+  });
+  it('breaks no content security policy', () => {
+    expect(complaints.filter((complaint) => !complaint.includes('404'))).toEqual([]);
+  });
+  it('sets its security headers', async () => {
+    const response = await fetch(`${base}/come-in`);
+    expect(response.headers.get('content-security-policy')).toMatch(/script-src 'self' 'nonce-[^']+' 'strict-dynamic'/);
+    expect(response.headers.get('x-content-type-options')).toBe('nosniff');
+    expect(response.headers.get('x-powered-by')).toBeNull();
+  });
+});
+
+describe('a note by keyboard alone', () => {
+  it('goes round the compass with keys, names a smell, stops the watch, and is saved', async () => {
+    await page.setViewport(desktop);
+    await visit(page, base + (await first('/cellar', 'Quay Jar')));
+    await page.focus('main');
+    const tabTo = async (reached: () => boolean, limit = 140) => {
+      for (let i = 0; i < limit; i++) {
+        if (await page.evaluate(reached)) return;
+        await page.keyboard.press('Tab');
+      }
+      throw new Error('the keyboard did not get there');
+    };
+    await tabTo(() => document.activeElement?.textContent === 'Assess a glass');
+    await page.keyboard.press('Enter');
+    await page.waitForFunction(() => location.pathname.startsWith('/notes/'), { timeout: 15_000 });
+    await waitForText(page, 'Tilt it over something white');
+    await tabTo(() => (document.activeElement as HTMLInputElement).name === 'clarity');
+    await page.keyboard.press('Space');
+    await page.keyboard.press('ArrowRight');
+    await waitForText(page, 'Clear.');
+    await page.keyboard.press('3');
+    await waitForText(page, 'Work it round the mouth');
+    await tabTo(() => document.activeElement?.id === 'acidity-range');
+    for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight');
+    await page.keyboard.down('Shift');
+    await page.keyboard.press('ArrowRight');
+    await page.keyboard.up('Shift');
+    expect(await page.$eval('#acidity-range', (element) => (element as HTMLInputElement).value)).toBe('76');
+    await waitForText(page, 'Lively in acid');
+    await page.keyboard.press('Delete');
+    await page.waitForFunction(() => !document.body.innerText.includes('Lively in acid'));
+    await page.keyboard.press('ArrowRight');
+    await page.keyboard.press('2');
+    await waitForText(page, 'What do you smell?');
+    await page.keyboard.press('/');
+    await page.keyboard.type('apricot');
+    await waitForText(page, 'stone fruit');
+    await page.keyboard.press('Enter');
+    await waitForText(page, 'It smells of apricot');
+    await page.keyboard.press('Escape');
+    await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+    await page.keyboard.press('4');
+    await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+    await page.keyboard.press('Space');
+    await waitForText(page, '0:01');
+    await page.keyboard.press('Space');
+    await waitForText(page, 'The pleasure lasts');
+    await page.keyboard.press('?');
+    await waitForText(page, 'the quarters');
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('w');
+    await page.waitForSelector('[aria-label^="A white page"]');
+    await page.keyboard.press('w');
+    await waitForText(page, 'Saved', 20_000);
+  });
+});
+
+describe('a note on a phone, with a thumb', () => {
+  it('is written in the four quarters, the deck helps who smells only wine, and it is saved', async () => {
+    await page.setViewport(phone);
+    await visit(page, base + (await first('/cellar', 'Black Ash')));
+    await press(page, 'Assess a glass');
+    await page.waitForFunction(() => location.pathname.startsWith('/notes/'), { timeout: 15_000 });
+    const tap = async (selector: string) => {
+      const element = (await page.waitForSelector(selector))!;
+      await element.evaluate((node) => node.scrollIntoView({ block: 'center' }));
+      await element.tap();
+    };
+    await tap('input[name="colour"][value="red"]');
+    await tap('input[name="hue"][value="ruby"]');
+    await press(page, 'On to aroma');
+    await press(page, 'It only smells of wine');
+    await tap('button[aria-label="red berries: yes"]');
+    await tap('button[aria-label="spices: trace"]');
+    await press(page, 'On to palate');
+    await tap('#acidity-range');
+    await press(page, 'On to finish');
+    await press(page, 'Swallowed');
+    await new Promise((resolve) => setTimeout(resolve, 1200));
+    await press(page, 'It has gone');
+    await press(page, 'On to judgement');
+    await waitForText(page, 'red berries');
+    const text = await textOf(page);
+    expect(text).toContain('a trace of spices');
+    expect(text).toContain('The pleasure lasts');
+    await waitForText(page, 'Saved', 20_000);
+    const small = await page.$$eval('main button, main a, main input:not([type=range])', (elements) => elements.filter((element) => element.getClientRects().length > 0).map((element) => ({ size: element.closest('label')?.getBoundingClientRect().height ?? element.getBoundingClientRect().height, says: (element.textContent || element.getAttribute('aria-label') || element.id).slice(0, 40) })).filter((entry) => entry.size < 24));
+    expect(small).toEqual([]);
+  });
+});
