@@ -17,6 +17,6 @@ export default tseslint.config(
     },
   },
   { files: ['core/src/**'], rules: upward('@rose/*', 'react', 'react-dom', 'node:*', 'drizzle-orm', 'next') },
-  { files: ['knowledge/src/**'], rules: upward('@rose/web', 'react', 'react-dom', 'node:*', 'drizzle-orm', 'next') },
+  { files: ['knowledge/src/**'], ignores: ['**/*.test.ts'], rules: upward('@rose/web', 'react', 'react-dom', 'node:*', 'drizzle-orm', 'next') },
   { files: ['web/src/**/*.{ts,tsx}'], plugins: { 'react-hooks': hooks, '@next/next': next }, rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'warn', ...next.configs.recommended.rules, '@next/next/no-html-link-for-pages': 'off' } },
 );

@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { Client } from 'pg';
+import type {} from 'vitest';
 import type { TestProject } from 'vitest/node';
 import { freePort, startCluster } from '../web/src/server/testing/throwaway';
 
@@ -21,6 +22,17 @@ function node(args: readonly string[], env: NodeJS.ProcessEnv, cwd = root): Prom
     const child = spawn(process.execPath, [...args], { cwd, env, stdio: ['ignore', 'inherit', 'inherit'] });
     child.on('exit', (code) => (code === 0 ? resolve() : reject(new Error(`${args.join(' ')} ended with ${code}`))));
   });
+}
+
+/** Makes the database `rose`, migrated and with the demo in it. */
+export async function prepare(adminUrl: string, databaseUrl: string, data: string, port: number): Promise<void> {
+  const admin = new Client({ connectionString: adminUrl });
+  await admin.connect();
+  await admin.query('create database rose');
+  await admin.end();
+  const env = environment(databaseUrl, data, port);
+  await node(['--import', 'tsx', 'web/src/db/migrate.ts'], env);
+  await node(['--import', 'tsx', 'web/src/db/demo/fill.ts'], env);
 }
 
 /** Starts the built application and waits until it answers. */
@@ -44,14 +56,8 @@ export const end = (child: ChildProcess, signal: NodeJS.Signals = 'SIGTERM'): Pr
 export default async function setup(project: TestProject): Promise<() => Promise<void>> {
   const cluster = await startCluster();
   const data = mkdtempSync(path.join(tmpdir(), 'rose-e2e-'));
-  const admin = new Client({ connectionString: cluster.url('postgres') });
-  await admin.connect();
-  await admin.query('create database rose');
-  await admin.end();
   const port = await freePort();
-  const env = environment(cluster.url('rose'), data, port);
-  await node(['--import', 'tsx', 'web/src/db/migrate.ts'], env);
-  await node(['--import', 'tsx', 'web/src/db/demo/fill.ts'], env);
+  await prepare(cluster.url('postgres'), cluster.url('rose'), data, port);
   const child = await serve(cluster.url('rose'), data, port);
   project.provide('base', `http://127.0.0.1:${port}`);
   project.provide('databaseUrl', cluster.url('rose'));

@@ -1,6 +1,6 @@
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { randomBytes } from 'node:crypto';
-import { networkInterfaces } from 'node:os';
+import { hostname, networkInterfaces } from 'node:os';
 import path from 'node:path';
 
 /** What the environment says, read once a call so that tests can change it. */
@@ -40,7 +40,7 @@ export function secret(name: string): string {
 
 /**
  * Whether a browser's write comes from our own pages. The Origin must name the host the request was sent to, and that host must be ROSE_ORIGIN's, an IP
- * address or localhost: a foreign name that was made to point here (DNS rebinding) is refused.
+ * address, localhost, this machine's own name or a name of the local network (.local): a foreign name that was made to point here (DNS rebinding) is refused.
  */
 export function ownOrigin(originHeader: string | null, hostHeader: string | null): boolean {
   if (originHeader === null) return false;
@@ -52,5 +52,5 @@ export function ownOrigin(originHeader: string | null, hostHeader: string | null
     return false;
   }
   if (from.host !== hostHeader) return false;
-  return isLoopback(from.hostname) || /^\d+\.\d+\.\d+\.\d+$/.test(from.hostname) || from.hostname.startsWith('[') || env('ROSE_HOSTS').split(',').includes(from.hostname);
+  return isLoopback(from.hostname) || /^\d+\.\d+\.\d+\.\d+$/.test(from.hostname) || from.hostname.startsWith('[') || /^[a-z0-9-]+\.local$/i.test(from.hostname) || from.hostname === hostname().toLowerCase();
 }

@@ -32,7 +32,7 @@ const Law = styled.ul`
   list-style: none; margin: 12px 0 0; padding: 0; border-top: 1px solid var(--line); li { padding: 9px 0 10px; border-bottom: 1px solid var(--line); font-size: 14px; line-height: 1.4; }
   .line { display: flex; justify-content: space-between; gap: 12px; font-size: 15px; font-weight: 650; } .verdict { font-size: 13.5px; white-space: nowrap; } .meets { color: var(--sea); } .fails { color: var(--madder); } .unknown { color: var(--amber); } .source { color: var(--soft); }
 `;
-const Actions = styled.div`display: flex; flex-wrap: wrap; gap: 10px; margin-top: 20px;`;
+const Actions = styled.div`display: flex; flex-wrap: wrap; gap: 10px; margin: 14px 0;`;
 const verdictWord = { meets: 'meets', fails: 'fails', unknown: 'cannot tell' } as const;
 
 export interface WineView {
@@ -87,6 +87,12 @@ export function WinePage({ venue, mayEdit, wine, notes, flights }: { venue: stri
           <div className="head"><Glass stops={wine.stops} size={58} label={`Expected colour: ${wine.style.name}`} /><h1>{document.name}</h1></div>
           <div>{document.producer}</div>
           <p className="style">{wine.styleName}</p>
+          {problem !== '' && <Trouble role="alert">{problem}</Trouble>}
+          <Actions>
+            <Button tone="strong" onPress={() => void assess()}>Assess a glass</Button>
+            {mayEdit && <ButtonLink href={`/wines/${wine.id}/edit`}>Change facts</ButtonLink>}
+          </Actions>
+          {mayEdit && <div style={{ marginTop: 14 }}><SelectField label="Add to a flight" value="" onChange={(id) => void addTo(id)} empty="choose" options={{ ...Object.fromEntries(flights.map((flight) => [flight.id, flight.name])), new: 'a new flight' }} /></div>}
           <Facts>
             {shown.map((id) => (
               <div key={id}><span className="what">{facts[id].label}</span><span className="is">{factInWords(id, factOf(document.facts, id) as FactValue<FactId>)}</span><small>{origins[document.facts[id]!.origin]}</small></div>
@@ -97,12 +103,6 @@ export function WinePage({ venue, mayEdit, wine, notes, flights }: { venue: stri
             {wine.missing.length > 0 && <div><span className="what">missing</span><span className="is ask">{wine.missing.map((fact) => fact.label).join(', ')}</span><small>find out</small></div>}
           </Facts>
           {document.remark !== '' && <p className="soft" style={{ marginTop: 10 }}>{document.remark}</p>}
-          {problem !== '' && <Trouble role="alert">{problem}</Trouble>}
-          <Actions>
-            <Button tone="strong" onPress={() => void assess()}>Assess a glass</Button>
-            {mayEdit && <ButtonLink href={`/wines/${wine.id}/edit`}>Change facts</ButtonLink>}
-          </Actions>
-          {mayEdit && <div style={{ marginTop: 14 }}><SelectField label="Add to a flight" value="" onChange={(id) => void addTo(id)} empty="choose" options={{ ...Object.fromEntries(flights.map((flight) => [flight.id, flight.name])), new: 'a new flight' }} /></div>}
           {mayEdit && (
             <Actions>
               {hanging === null ? (

@@ -14,7 +14,6 @@ import { useDocument } from '@/ui/document/use-document';
 import { Frame, useKey } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
 import { petalsOfNote } from '@/ui/petals';
-import { Rose } from '@/ui/rose';
 import { Watch, useWatch } from '@/ui/watch';
 import { Fields } from './fields';
 import type { SetObservation } from './observation';
@@ -23,12 +22,13 @@ const Aroma = dynamic(() => import('./aroma').then((module) => module.Aroma), { 
 const Flavours = dynamic(() => import('./aroma').then((module) => module.Flavours), { loading: () => <Wait /> });
 const Finish = dynamic(() => import('./finish').then((module) => module.Finish), { loading: () => <Wait /> });
 const Written = dynamic(() => import('./written').then((module) => module.Written), { ssr: false, loading: () => <Wait /> });
+const Compass = dynamic(() => import('@/ui/compass').then((module) => module.Compass), { ssr: false });
 const Wait = () => <p style={{ color: 'var(--soft)' }}>One moment.</p>;
 
 const Lay = styled.div`
   display: grid; grid-template-columns: 306px minmax(0, 1fr) 330px; min-height: calc(100vh - 56px);
   > aside { padding: 22px 24px; } > aside:first-child { border-right: 1px solid var(--line); } > aside:last-child { border-left: 1px solid var(--line); background: var(--raised); } > section { padding: 22px 34px 60px; min-width: 0; }
-  h1 { font-size: 30px; } .soft { color: var(--soft); font-size: 14px; } .compass { display: grid; place-items: center; margin: 14px 0; }
+  h1 { font-size: 30px; } .soft { color: var(--soft); font-size: 14px; } .compass { display: grid; place-items: center; margin: 14px 0; min-height: 252px; }
   .look { display: flex; gap: 14px; align-items: center; margin: 6px 0 16px; font-size: 14px; }
   @media (max-width: 1120px) { grid-template-columns: 250px minmax(0, 1fr); > aside:last-child { grid-column: 1 / -1; border-left: 0; border-top: 1px solid var(--line); } }
   @media (max-width: 760px) {
@@ -95,7 +95,7 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
           <span className="soft">{note.tasting.kind === 'solo' ? `Assessed by ${note.taster}, ${note.tastedAt.slice(0, 10)}` : `${note.tasting.name} · ${note.taster}`}</span>
           <h1>{note.wine === null ? title : <Link href={`/wines/${note.wine.id}`} style={{ textDecoration: 'none' }}>{title}</Link>}</h1>
           <div style={{ marginTop: 4 }}><SaveState open={open} /></div>
-          <div className="compass"><Rose size={230} title={`What you recorded of ${title}`} petals={petalsOfNote(doc)} /></div>
+          <div className="compass">{wide && <Compass size={252} title={`What you recorded of ${title}`} petals={petalsOfNote(doc)} quarters={quarters.slice(0, 4).map((entry) => ({ key: entry, label: quarterName[entry].toLowerCase(), done: done(doc, entry), current: entry === quarter, onPress: () => go(entry) }))} />}</div>
           <div className="look desk-only">
             <Glass stops={colour?.stops} size={104} tilt label={colour === undefined ? 'no colour recorded' : `The glass as recorded: ${colour.inWords}`} />
             <span>{doc.observed.hue === undefined ? <span className="soft">Choose a hue, and the glass is drawn.</span> : <><strong>{colour!.inWords}</strong><br /><span className="soft">core to rim over white</span></>}</span>

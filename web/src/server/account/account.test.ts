@@ -105,6 +105,7 @@ describe('our own origin', () => {
   it('is the host that was asked, when it is an address; never a foreign name that points here', () => {
     expect(ownOrigin('http://192.168.1.20:4747', '192.168.1.20:4747')).toBe(true);
     expect(ownOrigin('http://127.0.0.1:4747', '127.0.0.1:4747')).toBe(true);
+    expect(ownOrigin('http://cellar.local:4747', 'cellar.local:4747')).toBe(true);
     expect(ownOrigin('http://rebound.example:4747', 'rebound.example:4747')).toBe(false);
     expect(ownOrigin('http://127.0.0.1:9999', '127.0.0.1:4747')).toBe(false);
     expect(ownOrigin(null, '127.0.0.1:4747')).toBe(false);

@@ -1,0 +1,25 @@
+import { bytes } from './bytes';
+import type { Figure } from './measure';
+import { notebook } from './notebook';
+import { order } from './order';
+import { pairing } from './pairing';
+import { start } from './start';
+
+const benches = { order, pairing, notebook, bytes, start };
+const wanted = process.argv.slice(2).filter((word) => !word.startsWith('--'));
+const asJson = process.argv.includes('--json');
+const unknown = wanted.filter((name) => !(name in benches));
+if (unknown.length > 0) {
+  console.error(`There is no bench called ${unknown.join(', ')}. There are ${Object.keys(benches).join(', ')}.`);
+  process.exit(2);
+}
+const figures: Figure[] = [];
+for (const [name, bench] of Object.entries(benches)) {
+  if (wanted.length > 0 && !wanted.includes(name)) continue;
+  for (const figure of await bench()) {
+    figures.push(figure);
+    if (!asJson) console.log(`${figure.name.padEnd(13)} ${figure.figure.toFixed(1)} ${figure.unit}, reference ${figure.reference.toFixed(1)} ${figure.unit}, ratio ${figure.atLeast === true ? 'at least ' : ''}${figure.ratio.toFixed(2)}, goal ${figure.goal}: ${figure.met ? 'met' : 'short'}  (${figure.says})`);
+  }
+}
+if (asJson) console.log(JSON.stringify(figures, null, 2));
+process.exit(0);

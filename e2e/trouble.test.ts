@@ -1,0 +1,116 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { v7 } from 'uuid';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { ChildProcess } from 'node:child_process';
+import { Client } from 'pg';
+import type { Browser, Page } from 'puppeteer-core';
+import { freePort, startCluster, type Cluster } from '../web/src/server/testing/throwaway';
+import { end, prepare, serve } from './application';
+import { comeIn, fill, openBrowser, textOf, visit, waitForText } from './browser';
+
+let cluster: Cluster;
+let server: ChildProcess;
+let data: string;
+let port: number;
+let base: string;
+let browser: Browser;
+let close: () => Promise<void>;
+let page: Page;
+beforeAll(async () => {
+  cluster = await startCluster();
+  data = mkdtempSync(path.join(tmpdir(), 'rose-trouble-'));
+  port = await freePort();
+  base = `http://rose.local:${port}`;
+  await prepare(cluster.url('postgres'), cluster.url('rose'), data, port);
+  server = await serve(cluster.url('rose'), data, port);
+  // A name of the local network over plain http: no secure context, so no service worker, no randomUUID, no locks.
+  ({ browser, close } = await openBrowser('--host-resolver-rules=MAP rose.local 127.0.0.1'));
+  page = await browser.newPage();
+  await comeIn(page, base);
+});
+afterAll(async () => {
+  await close();
+  await end(server);
+  cluster.stop();
+  rmSync(data, { recursive: true, force: true });
+});
+
+const ask = async <T>(sql: string, values: unknown[]): Promise<T> => {
+  const client = new Client({ connectionString: cluster.url('rose') });
+  await client.connect();
+  const { rows } = await client.query(sql, values);
+  await client.end();
+  return rows[0] as T;
+};
+const observed = async (id: string) => (await ask<{ document: { observed: Record<string, unknown> } }>('select document from note where id = $1', [id])).document.observed;
+const choose = async (name: string, value: string) => (await page.waitForSelector(`input[type=radio][name="${name}"][value="${value}"]`))!.evaluate((element) => (element as HTMLInputElement).click());
+const leave = () => page.evaluate(() => window.dispatchEvent(new Event('blur')));
+const until = async (check: () => Promise<boolean>) => {
+  for (let i = 0; i < 120; i++) {
+    if (await check().catch(() => false)) return;
+    await new Promise((resolve) => setTimeout(resolve, 250));
+  }
+  throw new Error('did not happen');
+};
+
+describe('trouble, over plain http', () => {
+  let id: string;
+  it('is not a secure context, and a note works all the same', async () => {
+    expect(await page.evaluate(() => [window.isSecureContext, typeof crypto.randomUUID])).toEqual([false, 'undefined']);
+    id = v7();
+    await page.evaluate(async (noteId) => {
+      const wines = (await (await fetch('/api/v1/wines?limit=1')).json()) as { items: { id: string }[] };
+      await fetch('/api/v1/notes', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ id: noteId, wineId: wines.items[0]!.id }) });
+    }, id);
+    await visit(page, `${base}/notes/${id}`);
+    await choose('clarity', 'clear');
+    await leave();
+    await until(async () => (await observed(id))['clarity'] === 'clear');
+  });
+  it('the database stops: one sentence, nothing lost; it comes back: saved', async () => {
+    cluster.power(false);
+    await choose('colour', 'red');
+    await leave();
+    await waitForText(page, 'On this device, will send', 20_000);
+    const answer = await page.evaluate(async () => {
+      const response = await fetch('/api/v1/wines');
+      return { status: response.status, text: await response.text() };
+    });
+    expect(answer.status).toBe(503);
+    expect(answer.text).toContain('The database does not answer');
+    expect(answer.text).not.toMatch(/ECONN|at .*:\d+|node_modules/);
+    cluster.power(true);
+    await until(async () => (await observed(id))['colour'] === 'red');
+    await waitForText(page, 'Saved');
+  });
+  it('the application is killed while a note is typed, and starts again: nothing lost, nothing doubled', async () => {
+    await end(server, 'SIGKILL');
+    await choose('tears', 'slow');
+    await choose('particles', 'deposit');
+    await leave();
+    await waitForText(page, 'On this device, will send', 20_000);
+    server = await serve(cluster.url('rose'), data, port);
+    await until(async () => (await observed(id))['particles'] === 'deposit');
+    expect(await observed(id)).toEqual({ clarity: 'clear', colour: 'red', tears: 'slow', particles: 'deposit' });
+    await page.reload();
+    await waitForText(page, 'Saved', 20_000).catch(() => undefined);
+    expect(await textOf(page)).not.toContain('Changed in two places');
+  });
+  it('two people on one wine: different fields both stand', async () => {
+    const wine = await ask<{ id: string }>("select id from wine where name = 'Black Ash'", []);
+    const second = await browser.newPage();
+    for (const person of [page, second]) await visit(person, `${base}/wines/${wine.id}/edit`);
+    await page.bringToFront();
+    await fill(page, 'sugar', '2.2');
+    await page.evaluate(() => window.dispatchEvent(new Event('blur')));
+    await until(async () => (await ask<{ v: string }>("select document->'facts'->'sugar'->>'value' as v from wine where id = $1", [wine.id])).v === '2.2');
+    await second.bringToFront();
+    await fill(second, 'region', 'the black-ash island');
+    await second.evaluate(() => window.dispatchEvent(new Event('blur')));
+    await until(async () => (await ask<{ v: string }>("select document->'facts'->'region'->>'value' as v from wine where id = $1", [wine.id])).v === 'the black-ash island');
+    expect((await ask<{ v: string }>("select document->'facts'->'sugar'->>'value' as v from wine where id = $1", [wine.id])).v).toBe('2.2');
+    await second.close();
+  });
+});
