@@ -80,7 +80,7 @@ describe('trouble, over plain http', () => {
     });
     expect(answer.status).toBe(503);
     expect(answer.text).toContain('The database does not answer');
-    expect(answer.text).not.toMatch(/ECONN|at .*:\d+|node_modules/);
+    expect(answer.text).not.toMatch(/ECONN|\n\s+at |node_modules/);
     cluster.power(true);
     await until(async () => (await observed(id))['colour'] === 'red');
     await waitForText(page, 'Saved');

@@ -6,7 +6,7 @@ import { published } from '../testing/published';
 import { profileKeys, type Loads } from '../wine/profile';
 import { totalPush } from '../wine/reason';
 import { orderWording } from './wording';
-import { bestOrder, costTables, judgeOrder, schoolOf, schools, type OrderWine, type Pin, type Rung } from './order';
+import { bestOrder, brokenPins, costTables, judgeOrder, schoolOf, schools, type OrderWine, type Pin, type Rung } from './order';
 
 const loadsOf = (change: Partial<Loads>): Loads => ({ ...(Object.fromEntries(profileKeys.map((key) => [key, 40])) as Record<keyof Loads, number>), sweetness: 8, tannin: 0, bubbles: 0, oak: 0, ...change });
 const wine = (id: string, change: Partial<Loads> = {}, rung: Rung = 'white', age?: number): OrderWine => {
@@ -86,6 +86,18 @@ describe('the best order', () => {
     expect(found.kind === 'best' && found.judgement.order.indexOf('a') - found.judgement.order.indexOf('b')).toBe(1);
     expect(bestOrder(wines, [{ kind: 'first', wine: 'a' }, { kind: 'first', wine: 'b' }], weight).kind).toBe('impossible');
     expect(bestOrder([], [], weight)).toMatchObject({ kind: 'best', judgement: { strain: 0, order: [] } });
+  });
+  it('the best order breaks no pin, and a broken pin is found in any other', () => {
+    fc.assert(
+      fc.property(flight(3, 7), fc.nat(2), (wines, kind) => {
+        const [a, b] = [wines[0]!.id, wines[1]!.id];
+        const pins: Pin[] = [kind === 0 ? { kind: 'first', wine: a } : kind === 1 ? { kind: 'last', wine: a } : { kind: 'adjacent', wine: a, other: b }];
+        const found = bestOrder(wines, pins, weight);
+        expect(found.kind === 'best' && brokenPins(found.judgement.order, pins)).toEqual([]);
+        const rest = wines.map((entry) => entry.id).filter((id) => id !== a);
+        expect(brokenPins(kind === 0 ? [...rest, a] : kind === 1 ? [a, ...rest] : [a, ...rest.slice(1), b], pins)).toEqual(rest.length > 1 ? pins : []);
+      }),
+    );
   });
   it('sixteen wines are solved', () => {
     const [wines] = fc.sample(fc.tuple(...Array.from({ length: 16 }, (_, i) => anyWine(`w${String(i).padStart(2, '0')}`))), { numRuns: 1, seed: 3 });

@@ -210,6 +210,18 @@ export function* solveOrder(wines: readonly OrderWine[], pins: readonly Pin[], s
   return { kind: 'best', judgement: judgeOrder(sorted, order, school) };
 }
 
+/** The pins that an order breaks. Wines that are not in the order break nothing. */
+export function brokenPins(order: readonly string[], pins: readonly Pin[]): readonly Pin[] {
+  return pins.filter((pin) => {
+    const at = order.indexOf(pin.wine);
+    if (at < 0) return false;
+    if (!('other' in pin)) return at !== (pin.kind === 'first' ? 0 : order.length - 1);
+    const other = order.indexOf(pin.other);
+    if (other < 0) return false;
+    return pin.kind === 'before' ? at > other : Math.abs(at - other) !== 1;
+  });
+}
+
 /** Drains the solver. */
 export function bestOrder(wines: readonly OrderWine[], pins: readonly Pin[], school: School): OrderSolution {
   const solver = solveOrder(wines, pins, school);

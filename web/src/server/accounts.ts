@@ -16,7 +16,8 @@ function make() {
     baseURL: origin(),
     secret: secret('accounts'),
     telemetry: { enabled: false },
-    logger: { level: 'error' },
+    // Its messages hold tokens and addresses; what goes wrong reaches our own log without them.
+    logger: { disabled: true },
     rateLimit: { enabled: false },
     database: drizzleAdapter(connections().accounts, { provider: 'pg', schema: { user: schema.user, session: schema.session, account: schema.account, verification: schema.verification } }),
     emailAndPassword: {

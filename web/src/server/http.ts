@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { connections } from '../db/client';
 import type { Actor, Operation, Reply } from './command';
 import { count } from './limits';
-import { log } from './log';
+import { errorText, log } from './log';
 import { Problem, forbidden, unknownActor } from './problem';
 import { operations } from './registry';
 import { behindProxy, ownOrigin } from './setting';
@@ -87,7 +87,7 @@ function unexpected(error: unknown): Problem {
   if (codes.includes('23505')) return new Problem(409, 'taken', 'Something with this id or name exists already.');
   if (codes.includes('23503')) return new Problem(422, 'invalid', 'Something this refers to does not exist here.', { errors: [{ field: 'body', message: 'refers to something that does not exist here' }] });
   if (codes.includes('22021') || codes.includes('22P05')) return new Problem(422, 'invalid', 'A text holds a character that cannot be stored.', { errors: [{ field: 'body', message: 'holds a character that cannot be stored' }] });
-  log.error({ bug: chain.map((entry) => (entry instanceof Error ? (entry.stack ?? entry.message) : String(entry))).join('\n caused by ') });
+  log.error({ bug: errorText(error) });
   return new Problem(500, 'unexpected', 'Something went wrong here. Nothing was changed; try again.');
 }
 

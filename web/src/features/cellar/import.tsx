@@ -52,7 +52,11 @@ export function ImportList({ venue, fields }: { venue: string; fields: readonly 
     <Frame venue={venue}>
       <Page>
         <div className="title"><h1>Import a list</h1><span className="soft">CSV with commas, semicolons or tabs, or our own JSON; at most 2,000 wines; all or nothing</span></div>
-        <p><input type="file" accept=".csv,.tsv,.txt,.json,text/csv,application/json" aria-label="The file" onChange={(event) => void take(event.target.files?.[0])} /></p>
+        <p><input type="file" accept=".csv,.tsv,.txt,.json,text/csv,application/json" aria-label="The file" onChange={(event) => {
+          void take(event.target.files?.[0]);
+          // So that the same file, mended, can be chosen again.
+          event.target.value = '';
+        }} /></p>
         {problem !== null && <Trouble role="alert">{problem.message}</Trouble>}
         {done !== null && (
           <div role="status"><h2>{done.added} wines added</h2><p className="soft">{done.merged > 0 && `${done.merged} got more bottles. `}{done.skipped > 0 && `${done.skipped} were here already and were left out.`}</p><ButtonLink tone="strong" href="/cellar?sort=changed&direction=down">See them</ButtonLink></div>

@@ -6,7 +6,7 @@ import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { flightShape } from '@rose/core/document/merge';
 import type { FlightDocument } from '@rose/core/flight/flight';
-import { judgeOrder, mostWines, schoolOf, schools, strainWord, type OrderJudgement, type OrderSolution, type OrderWine, type Pin } from '@rose/core/order/order';
+import { brokenPins, judgeOrder, mostWines, schoolOf, schools, strainWord, type OrderJudgement, type OrderSolution, type OrderWine, type Pin } from '@rose/core/order/order';
 import { orderWording } from '@rose/core/order/wording';
 import { flightQuantities } from '@rose/core/quantity/flight';
 import { sentence } from '@rose/core/wine/reason';
@@ -86,7 +86,8 @@ export function Chart({ venue, mayEdit, id, revision, document, base, wines: loa
   }, [question, flight.school]);
 
   const best = solution?.kind === 'best' ? solution.judgement : null;
-  const isBest = best !== null && now.strain <= best.strain + 1e-6;
+  const broken = brokenPins(flight.wines, flight.pins);
+  const isBest = best !== null && broken.length === 0 && now.strain <= best.strain + 1e-6;
   const names = new Map(wines.map((wine) => [wine.summary.id, wine.summary.name]));
   const amounts = flightQuantities(flight, wines.map(({ summary }) => ({ id: summary.id, name: summary.name, formatMl: 750, held: summary.held, abv: summary.abv ?? undefined })));
   if (deleted) return <Frame venue={venue}><Page><h1>{flight.name} is deleted</h1><p style={{ display: 'flex', gap: 10 }}><Button tone="strong" onPress={() => void api('POST', `/flights/${id}/returns`, { body: {} }).then(() => setDeleted(false))}>Bring it back</Button><Button onPress={() => router.push('/flights')}>To the flights</Button></p></Page></Frame>;
@@ -130,6 +131,7 @@ export function Chart({ venue, mayEdit, id, revision, document, base, wines: loa
               <>
                 <div><span className="figure">{round(now.strain)}</span><span className="of">strain{best !== null && !isBest && <>; the best is <strong>{round(best.strain)}</strong></>}{isBest && <>, the best there is</>}</span></div>
                 {progress !== null && solving !== null && <div role="status">Trying every order, {Math.round(progress * 100)} % <Button size="small" onPress={() => solving.abort()}>Stop</Button></div>}
+                {broken.length > 0 && solution?.kind !== 'impossible' && <p className="bad">{broken.length === 1 ? 'A pin is not kept' : `${broken.length} pins are not kept`} by this order: {broken.map((pin) => `${names.get(pin.wine) ?? 'a wine'} ${pin.kind === 'adjacent' ? `beside ${names.get(pin.other) ?? 'a wine'}` : pin.kind === 'before' ? `before ${names.get(pin.other) ?? 'a wine'}` : pin.kind}`).join(', ')}.</p>}
                 {solution?.kind === 'impossible' && <p className="bad" role="alert">These pins contradict each other: no order keeps them all. Take one off.</p>}
                 <ol>{now.steps.slice(1).map((step, i) => <StepLine key={step.wine} at={i + 1} step={step} />)}</ol>
                 {best !== null && !isBest && <Button tone="strong" onPress={() => change({ wines: best.order }, '')}>Take the best order</Button>}
