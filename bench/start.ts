@@ -16,9 +16,11 @@ async function firstPage(command: string, args: readonly string[], cwd: string, 
       await new Promise((resolve) => setTimeout(resolve, 10));
     }
   } finally {
-    const gone = new Promise((resolve) => child.on('exit', resolve));
-    process.kill(child.pid!, 'SIGTERM');
-    await gone;
+    if (child.exitCode === null && child.signalCode === null) {
+      const gone = new Promise((resolve) => child.on('exit', resolve));
+      child.kill('SIGTERM');
+      await gone;
+    }
   }
 }
 
