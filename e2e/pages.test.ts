@@ -146,6 +146,7 @@ describe('a note on a phone, with a thumb', () => {
     };
     await tap('input[name="colour"][value="red"]');
     await tap('input[name="hue"][value="ruby"]');
+    await page.waitForSelector('[aria-label="The glass as recorded: ruby"]', { visible: true });
     await press(page, 'On to aroma');
     await press(page, 'It only smells of wine');
     await tap('button[aria-label="red berries: yes"]');

@@ -47,6 +47,12 @@ describe('the cellar', () => {
     await waitForText(page, 'is deleted');
     await press(page, 'Bring it back');
     await waitForText(page, 'In law');
+    await press(page, 'Delete');
+    await press(page, 'Delete it');
+    await waitForText(page, 'is deleted');
+    await visit(page, `${base}/cellar?deleted=yes`);
+    await press(page, 'Bring it back');
+    await waitForText(page, '0 wines');
   });
   it('filters, sorts and counts', async () => {
     await visit(page, `${base}/cellar`);

@@ -7,7 +7,7 @@ import { Button, Key } from './button';
 
 const Top = styled.header`
   display: flex; align-items: stretch; gap: 26px; height: 56px; padding: 0 28px; border-bottom: 1px solid var(--line); background: var(--paper); position: sticky; top: 0; z-index: 5;
-  .brand { display: flex; align-items: center; gap: 10px; font: 500 22px/1 var(--serif); text-decoration: none; white-space: nowrap; }
+  .brand { display: flex; align-items: center; gap: 10px; font: 500 22px/1 var(--serif); font-variant-numeric: lining-nums; text-decoration: none; white-space: nowrap; }
   nav { display: flex; gap: 26px; } nav a { display: flex; align-items: center; text-decoration: none; color: var(--soft); border-bottom: 2px solid transparent; margin-bottom: -1px; padding: 0 1px; }
   nav a:hover { color: var(--ink); } nav a[aria-current='page'] { color: var(--ink); font-weight: 650; border-color: var(--madder); }
   .end { margin-left: auto; display: flex; align-items: center; gap: 6px; color: var(--soft); font-size: 14px; } .end a { text-decoration: none; padding: 10px 8px; }

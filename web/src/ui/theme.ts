@@ -15,7 +15,7 @@ export const GlobalStyle = createGlobalStyle`
   :root[data-room='dim'] { ${dim} }
   *, *::before, *::after { box-sizing: border-box; }
   html { -webkit-text-size-adjust: 100%; scroll-padding-top: 72px; }
-  body { margin: 0; background: var(--paper); color: var(--ink); font: 400 15px/1.5 var(--sans); font-variant-numeric: tabular-nums; }
+  body { margin: 0; background: var(--paper); color: var(--ink); font: 400 15px/1.5 var(--sans); font-variant-numeric: tabular-nums lining-nums; }
   h1, h2, h3 { font-family: var(--serif); font-weight: 500; line-height: 1.15; margin: 0; font-variant-numeric: lining-nums; letter-spacing: -0.005em; }
   h1 { font-size: 40px; } h2 { font-size: 26px; } h3 { font-size: 20px; }
   p { margin: 0; }

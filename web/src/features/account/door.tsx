@@ -10,7 +10,7 @@ import { Mark } from '@/ui/frame';
 
 const Room = styled.main`
   min-height: 100vh; display: grid; place-items: center; padding: 24px;
-  form, .card { width: min(420px, 100%); display: grid; gap: 14px; } .brand { display: flex; gap: 10px; align-items: center; font: 500 22px var(--serif); }
+  form, .card { width: min(420px, 100%); display: grid; gap: 14px; } .brand { display: flex; gap: 10px; align-items: center; font: 500 22px var(--serif); font-variant-numeric: lining-nums; }
   h1 { font-size: 34px; margin-bottom: 4px; } .soft { color: var(--soft); } .also { display: flex; gap: 18px; font-size: 14px; flex-wrap: wrap; } hr { border: 0; border-top: 1px solid var(--line); width: 100%; margin: 6px 0; }
 `;
 

@@ -19,7 +19,7 @@ const List = styled.ul`
   list-style: none; margin: 0; padding: 0; border-top: 1px solid var(--line);
   a { display: grid; grid-template-columns: 40px 34px minmax(0, 1fr) 150px 74px 110px 90px; gap: 14px; align-items: center; padding: 11px 6px; border-bottom: 1px solid var(--line); text-decoration: none; }
   a:hover { background: var(--raised); }
-  .name { font: 500 20px/1.2 var(--serif); } .name small { font: 400 14px var(--sans); color: var(--soft); margin-left: 8px; } .style { color: var(--soft); font-size: 14px; }
+  .name { font: 500 20px/1.2 var(--serif); font-variant-numeric: lining-nums; } .name small { font: 400 14px var(--sans); color: var(--soft); margin-left: 8px; } .style { color: var(--soft); font-size: 14px; }
   .num { text-align: right; } .soft { color: var(--soft); font-size: 14px; } .ask { color: var(--amber); font-size: 13px; }
   @media (max-width: 900px) { a { grid-template-columns: 40px minmax(0, 1fr) auto; } .rose, .wide { display: none; } }
 `;
@@ -79,14 +79,19 @@ export function Cellar({ venue, mayEdit, first, filters, countries }: { venue: s
           <SelectField label="Colour" value={filters['colour'] ?? ''} onChange={(colour) => ask({ colour })} empty="any" options={{ white: 'white', rose: 'rosé', amber: 'amber', red: 'red' }} />
           <SelectField label="Bubbles" value={filters['bubbles'] ?? ''} onChange={(bubbles) => ask({ bubbles })} empty="any" options={{ still: 'still', light: 'lightly sparkling', sparkling: 'sparkling' }} />
           <SelectField label="Country" value={filters['country'] ?? ''} onChange={(country) => ask({ country })} empty="any" options={Object.fromEntries(countries.map((code) => [code, countryName(code)]))} />
-          <SelectField label="In stock" value={filters['held'] ?? ''} onChange={(held) => ask({ held })} empty="any" options={{ yes: 'held', no: 'none left' }} />
+          <SelectField label="Show" value={filters['deleted'] === 'yes' ? 'deleted' : (filters['held'] ?? '')} onChange={(show) => ask(show === 'deleted' ? { deleted: 'yes', held: '' } : { deleted: '', held: show })} empty="all" options={{ yes: 'held', no: 'none left', deleted: 'deleted' }} />
           <SelectField label="Sorted by" value={`${filters['sort'] ?? 'name'}.${filters['direction'] ?? 'up'}`} onChange={(value) => ask({ sort: value.split('.')[0]!, direction: value.split('.')[1]! })} options={{ 'name.up': 'name', 'producer.up': 'maker', 'vintage.up': 'oldest first', 'vintage.down': 'youngest first', 'alcohol.up': 'least alcohol', 'alcohol.down': 'most alcohol', 'changed.down': 'last changed' }} />
         </Filters>
         {wines.length === 0 ? (
           <p className="soft">{filtered ? 'No wine fits this. Take a filter away.' : 'No wines yet. Add the first one, or import a list you have as CSV.'}</p>
         ) : (
           <List>
-            {wines.map((wine) => (
+            {wines.map((wine) => filters['deleted'] === 'yes' ? (
+              <li key={wine.id} style={{ display: 'flex', gap: 16, alignItems: 'center', padding: '8px 6px', borderBottom: '1px solid var(--line)' }}>
+                <span className="name">{wine.name}<small>{[wine.producer, wine.vintage].filter((part) => part !== '').join(' · ')}</small></span>
+                {mayEdit && <Button size="small" label={`Bring ${wine.name} back`} onPress={() => void api('POST', `/wines/${wine.id}/returns`, { body: {} }).then(() => router.refresh())}>Bring it back</Button>}
+              </li>
+            ) : (
               <li key={wine.id}>
                 <Link href={`/wines/${wine.id}`} prefetch={false}>
                   <Glass stops={wine.stops} size={38} label="" />

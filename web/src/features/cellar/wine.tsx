@@ -19,7 +19,7 @@ import type { ClaimView } from '@/server/cellar/view';
 const Grid = styled.div`
   display: grid; grid-template-columns: minmax(300px, 392px) minmax(320px, 440px) minmax(0, 1fr); max-width: 1360px; min-height: calc(100vh - 56px);
   > * { padding: 26px 30px 40px; border-right: 1px solid var(--line); } > :last-child { border-right: 0; }
-  .soft { color: var(--soft); font-size: 14px; } h1 { font-size: 40px; } .style { font: italic 500 20px/1.35 var(--serif); margin: 4px 0 14px; }
+  .soft { color: var(--soft); font-size: 14px; } h1 { font-size: 40px; } .style { font: italic 500 20px/1.35 var(--serif); font-variant-numeric: lining-nums; margin: 4px 0 14px; }
   .head { display: flex; gap: 16px; align-items: center; }
   @media (max-width: 1100px) { grid-template-columns: 1fr 1fr; > :last-child { grid-column: 1 / -1; border-top: 1px solid var(--line); } }
   @media (max-width: 760px) { grid-template-columns: 1fr; min-height: 0; > * { border-right: 0; border-bottom: 1px solid var(--line); padding: 20px 18px; } }
@@ -92,7 +92,7 @@ export function WinePage({ venue, mayEdit, wine, notes, flights }: { venue: stri
             <Button tone="strong" onPress={() => void assess()}>Assess a glass</Button>
             {mayEdit && <ButtonLink href={`/wines/${wine.id}/edit`}>Change facts</ButtonLink>}
           </Actions>
-          {mayEdit && <div style={{ marginTop: 14 }}><SelectField label="Add to a flight" value="" onChange={(id) => void addTo(id)} empty="choose" options={{ ...Object.fromEntries(flights.map((flight) => [flight.id, flight.name])), new: 'a new flight' }} /></div>}
+          {mayEdit && <div style={{ margin: '0 0 18px' }}><SelectField label="Add to a flight" value="" onChange={(id) => void addTo(id)} empty="choose" options={{ ...Object.fromEntries(flights.map((flight) => [flight.id, flight.name])), new: 'a new flight' }} /></div>}
           <Facts>
             {shown.map((id) => (
               <div key={id}><span className="what">{facts[id].label}</span><span className="is">{factInWords(id, factOf(document.facts, id) as FactValue<FactId>)}</span><small>{origins[document.facts[id]!.origin]}</small></div>

@@ -8,7 +8,7 @@ import { Frame, Page } from '@/ui/frame';
 
 const List = styled.ul`
   list-style: none; margin: 0; padding: 0; border-top: 1px solid var(--line);
-  a { display: grid; grid-template-columns: minmax(0, 1fr) 260px 110px 110px; gap: 16px; padding: 15px 6px; border-bottom: 1px solid var(--line); text-decoration: none; align-items: baseline; } a:hover { background: var(--raised); } .name { font: 500 22px/1.2 var(--serif); }
+  a { display: grid; grid-template-columns: minmax(0, 1fr) 260px 110px 110px; gap: 16px; padding: 15px 6px; border-bottom: 1px solid var(--line); text-decoration: none; align-items: baseline; } a:hover { background: var(--raised); } .name { font: 500 22px/1.2 var(--serif); font-variant-numeric: lining-nums; }
   @media (max-width: 760px) { a { grid-template-columns: 1fr auto; } .wide { display: none; } }
 `;
 export function whenInWords(starts: string): string {

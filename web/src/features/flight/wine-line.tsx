@@ -17,7 +17,7 @@ import type { FlightWine } from './flight-wine';
 const List = styled(GridList<FlightWine>)`display: grid; margin: 6px 0 12px; border-top: 1px solid var(--line);`;
 const Item = styled(GridListItem)`
   display: grid; grid-template-columns: 32px 26px 40px 30px minmax(0, 1fr) 76px 150px auto; gap: 10px; align-items: center; padding: 8px 0; border-bottom: 1px solid var(--line); outline-offset: -2px; cursor: default;
-  &[data-dragging] { opacity: 0.4; } &[data-drop-target] { background: var(--sea-soft); } .n { font: 600 18px var(--serif); text-align: right; } .name { font: 500 19px/1.2 var(--serif); } .name a { text-decoration: none; } .name a:hover { text-decoration: underline; } .soft { color: var(--soft); font-size: 14px; } .moves { display: flex; gap: 4px; }
+  &[data-dragging] { opacity: 0.4; } &[data-drop-target] { background: var(--sea-soft); } .n { font: 600 18px var(--serif); font-variant-numeric: lining-nums; text-align: right; } .name { font: 500 19px/1.2 var(--serif); font-variant-numeric: lining-nums; } .name a { text-decoration: none; } .name a:hover { text-decoration: underline; } .soft { color: var(--soft); font-size: 14px; } .moves { display: flex; gap: 4px; }
   .grip { border: 0; background: none; cursor: grab; color: var(--faint); min-height: 40px; }
   @media (max-width: 760px) { grid-template-columns: 24px 22px 34px minmax(0, 1fr) auto; .rose, .wide { display: none; } .pin { grid-column: 4 / -1; } }
 `;

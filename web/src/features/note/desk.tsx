@@ -14,6 +14,7 @@ import { useDocument } from '@/ui/document/use-document';
 import { Frame, useKey } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
 import { petalsOfNote } from '@/ui/petals';
+import { Rose } from '@/ui/rose';
 import { Watch, useWatch } from '@/ui/watch';
 import { Fields } from './fields';
 import type { SetObservation } from './observation';
@@ -29,11 +30,13 @@ const Lay = styled.div`
   display: grid; grid-template-columns: 306px minmax(0, 1fr) 330px; min-height: calc(100vh - 56px);
   > aside { padding: 22px 24px; } > aside:first-child { border-right: 1px solid var(--line); } > aside:last-child { border-left: 1px solid var(--line); background: var(--raised); } > section { padding: 22px 34px 60px; min-width: 0; }
   h1 { font-size: 30px; } .soft { color: var(--soft); font-size: 14px; } .compass { display: grid; place-items: center; margin: 14px 0; min-height: 252px; }
+  .phone-only { display: none; gap: 10px; align-items: center; margin-left: auto; }
+  .head { display: flex; align-items: center; gap: 10px; }
   .look { display: flex; gap: 14px; align-items: center; margin: 6px 0 16px; font-size: 14px; }
   @media (max-width: 1120px) { grid-template-columns: 250px minmax(0, 1fr); > aside:last-child { grid-column: 1 / -1; border-left: 0; border-top: 1px solid var(--line); } }
   @media (max-width: 760px) {
     display: flex; flex-direction: column; padding-bottom: 84px;
-    > aside:first-child { border: 0; padding: 14px 16px 0; } > section { padding: 10px 16px 20px; } > aside:last-child { padding: 18px 16px; } .compass, .desk-only { display: none; } h1 { font-size: 26px; }
+    > aside:first-child { border: 0; padding: 14px 16px 0; } > section { padding: 10px 16px 20px; } > aside:last-child { padding: 18px 16px; } .compass, .desk-only { display: none; } .phone-only { display: flex; } h1 { font-size: 26px; }
   }
 `;
 const Tabs = styled.div`
@@ -93,7 +96,10 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
       <Lay>
         <aside aria-label="The glass">
           <span className="soft">{note.tasting.kind === 'solo' ? `Assessed by ${note.taster}, ${note.tastedAt.slice(0, 10)}` : `${note.tasting.name} · ${note.taster}`}</span>
+          <div className="head">
           <h1>{note.wine === null ? title : <Link href={`/wines/${note.wine.id}`} style={{ textDecoration: 'none' }}>{title}</Link>}</h1>
+          {!wide && <span className="phone-only"><Glass stops={colour?.stops} size={54} tilt label={colour === undefined ? 'no colour recorded' : `The glass as recorded: ${colour.inWords}`} /><Rose size={56} title={`What you recorded of ${title}`} petals={petalsOfNote(doc)} /></span>}
+          </div>
           <div style={{ marginTop: 4 }}><SaveState open={open} /></div>
           <div className="compass">{wide && <Compass size={252} title={`What you recorded of ${title}`} petals={petalsOfNote(doc)} quarters={quarters.slice(0, 4).map((entry) => ({ key: entry, label: quarterName[entry].toLowerCase(), done: done(doc, entry), current: entry === quarter, onPress: () => go(entry) }))} />}</div>
           <div className="look desk-only">
@@ -114,6 +120,7 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
           <div id="quarter" role="tabpanel" aria-label={quarterName[quarter]}>
             <div style={{ display: 'flex', gap: 14, alignItems: 'baseline', flexWrap: 'wrap', marginBottom: 6 }}><h2>{quarterName[quarter]}</h2><span className="soft">{guide[quarter]}</span></div>
             <Clashes open={open} label={(path) => (path[0] === 'observed' ? observables[path[1] as ObservableId].label : path[0] === 'chips' ? 'A smell' : path[0]!)} show={(value) => (typeof value === 'object' ? 'this' : String(value))} />
+            {!wide && watch.stage !== 'ready' && quarter !== 'finish' && <div style={{ margin: '8px 0' }}><Watch watch={watch} /></div>}
             {!note.mayEdit && <p className="soft">You read this note; only its taster changes it.</p>}
             <Panel quarter={quarter} doc={doc} set={set}>
               {quarter === 'aroma' && <Aroma doc={doc} change={(change) => note.mayEdit && open.change(change)} set={set} />}

@@ -13,7 +13,7 @@ import { SelectField, TextArea } from '@/ui/field';
 import type { ChangeNote as Change } from './observation';
 
 const Prose = styled.div`
-  font: 400 20px/1.42 var(--serif); p { margin: 0 0 8px; border-radius: 6px; } button.say { all: unset; cursor: text; display: block; } button.say:hover { background: var(--sunk); } button.say:focus-visible { outline: 2px solid var(--madder); outline-offset: 2px; }
+  font: 400 20px/1.42 var(--serif); font-variant-numeric: lining-nums; p { margin: 0 0 8px; border-radius: 6px; } button.say { all: unset; cursor: text; display: block; } button.say:hover { background: var(--sunk); } button.say:focus-visible { outline: 2px solid var(--madder); outline-offset: 2px; }
   .own { border-left: 2px solid var(--madder-soft); padding-left: 10px; } .old { border-left-color: var(--amber); } small { font: 400 13px var(--sans); color: var(--amber); display: block; }
   textarea { width: 100%; font: inherit; border: 1px solid var(--line); border-radius: 8px; background: var(--paper); padding: 8px; min-height: 110px; }
 `;

@@ -9,7 +9,7 @@ import { Frame, Page } from '@/ui/frame';
 import { petalsOfNote } from '@/ui/petals';
 import { Rose } from '@/ui/rose';
 
-const Two = styled.div`display: grid; grid-template-columns: 1fr 1fr; gap: 40px; .text { font: 400 19px/1.45 var(--serif); } small { color: var(--soft); } @media (max-width: 760px) { grid-template-columns: 1fr; gap: 20px; }`;
+const Two = styled.div`display: grid; grid-template-columns: 1fr 1fr; gap: 40px; .text { font: 400 19px/1.45 var(--serif); font-variant-numeric: lining-nums; } small { color: var(--soft); } @media (max-width: 760px) { grid-template-columns: 1fr; gap: 20px; }`;
 const Table = styled.table`width: 100%; border-collapse: collapse; margin-top: 22px; font-size: 15px; th { text-align: left; font-weight: 600; width: 22%; } td, th { padding: 7px 14px 7px 0; border-bottom: 1px solid var(--line); } .more { color: var(--madder); font-weight: 600; } .soft { color: var(--soft); }`;
 
 /** Two notes side by side: what each says, what only one smelt, and for each scale which is more. */

@@ -40,7 +40,7 @@ const Parts = styled.ul`
 `;
 const Fits = styled.ol`
   list-style: none; margin: 10px 0 0; padding: 0; border-top: 1px solid var(--line); li { border-bottom: 1px solid var(--line); } li > button { all: unset; display: grid; grid-template-columns: minmax(0, 1fr) 54px; gap: 12px; width: 100%; padding: 10px 6px; box-sizing: border-box; cursor: pointer; align-items: center; } li > button:hover, li > button[aria-pressed='true'] { background: var(--raised); } li > button:focus-visible { outline: 2px solid var(--madder); outline-offset: -2px; }
-  .name { font: 500 19px/1.25 var(--serif); } .why { font-size: 14px; } .up { color: var(--sea); } .down { color: var(--madder); } .n { font: 600 24px/1 var(--serif); text-align: right; font-variant-numeric: lining-nums; }
+  .name { font: 500 19px/1.25 var(--serif); font-variant-numeric: lining-nums; } .why { font-size: 14px; } .up { color: var(--sea); } .down { color: var(--madder); } .n { font: 600 24px/1 var(--serif); font-variant-numeric: lining-nums; text-align: right; font-variant-numeric: lining-nums; }
 `;
 const Classes = styled.dl`display: grid; grid-template-columns: 120px 1fr; gap: 6px 14px; font-size: 14px; margin: 8px 0 0; dt { color: var(--soft); } dd { margin: 0; } button { all: unset; cursor: pointer; font-weight: 600; text-decoration: underline; text-underline-offset: 3px; text-decoration-color: var(--line); }`;
 const Picker = styled(ComboBox)`display: grid; gap: 4px; label { font-size: 13px; color: var(--soft); } input { min-height: 44px; width: 100%; padding: 8px 12px; border: 1px solid var(--line); border-radius: 10px; background: var(--raised); }`;

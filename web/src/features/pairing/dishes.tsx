@@ -9,8 +9,8 @@ import { Frame, Page } from '@/ui/frame';
 import { Rose } from '@/ui/rose';
 
 const List = styled.ul`
-  list-style: none; margin: 0; padding: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(270px, 1fr)); gap: 0 34px; border-top: 1px solid var(--line);
-  a { display: grid; grid-template-columns: 92px minmax(0, 1fr); gap: 14px; align-items: center; padding: 14px 0; border-bottom: 1px solid var(--line); text-decoration: none; } a:hover .name { text-decoration: underline; } .name { font: 500 20px/1.2 var(--serif); } small { color: var(--soft); display: block; font-size: 13px; }
+  list-style: none; margin: 0; padding: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(270px, 1fr)); gap: 0 34px; border-top: 1px solid var(--line); li { display: grid; }
+  a { display: grid; grid-template-columns: 92px minmax(0, 1fr); gap: 14px; align-items: center; padding: 14px 0; border-bottom: 1px solid var(--line); text-decoration: none; } a:hover .name { text-decoration: underline; } .name { font: 500 20px/1.2 var(--serif); font-variant-numeric: lining-nums; } small { color: var(--soft); display: block; font-size: 13px; }
 `;
 export const platePetals = (taste: Readonly<Record<DishAxis, number>>) => plateAxes.map((key) => ({ key, label: dishAxisLabel[key], value: taste[key] }));
 

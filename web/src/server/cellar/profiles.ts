@@ -27,9 +27,9 @@ export interface KnownWine {
 const today = () => new Date().toISOString().slice(0, 10);
 
 /** Reads wines with their profiles: tasted values are those of the latest sound note of a host, else the median of the venue's notes on revealed glasses. */
-export async function knownWines(db: Reader, venueId: string, ids?: readonly string[]): Promise<readonly KnownWine[]> {
+export async function knownWines(db: Reader, venueId: string, ids?: readonly string[], deleted = false): Promise<readonly KnownWine[]> {
   if (ids?.length === 0) return [];
-  const rows = await db.select().from(wine).where(and(eq(wine.venueId, venueId), isNull(wine.deletedAt), ids === undefined ? undefined : inArray(wine.id, [...ids]))).orderBy(wine.name, wine.id);
+  const rows = await db.select().from(wine).where(and(eq(wine.venueId, venueId), deleted ? isNotNull(wine.deletedAt) : isNull(wine.deletedAt), ids === undefined ? undefined : inArray(wine.id, [...ids]))).orderBy(wine.name, wine.id);
   const wineIds = rows.map((row) => row.id);
   if (wineIds.length === 0) return [];
   const lots = await readLots(db, venueId, wineIds);

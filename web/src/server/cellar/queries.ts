@@ -48,7 +48,7 @@ export const listWines = query({
     const rows = await db.select({ id: wine.id, key: sql<string | number | null>`${by}` }).from(wine).where(and(...filters, beyond)).orderBy(up ? sql`${by} asc nulls last` : sql`${by} desc nulls last`, asc(wine.id)).limit(input.limit + 1);
     const [counted] = await db.select({ n: sql<number>`count(*)::int` }).from(wine).where(and(...filters));
     const shown = rows.slice(0, input.limit);
-    const known = new Map((await knownWines(db, actor.venueId, input.deleted === 'yes' ? [] : shown.map((row) => row.id))).map((entry) => [entry.id, entry]));
+    const known = new Map((await knownWines(db, actor.venueId, shown.map((row) => row.id), input.deleted === 'yes')).map((entry) => [entry.id, entry]));
     const items = shown.flatMap((row): WineSummary[] => {
       const entry = known.get(row.id);
       return entry === undefined ? [] : [summarise(entry)];

@@ -1,0 +1,76 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { freePort, startCluster } from '../web/src/server/testing/throwaway';
+import { end, prepare, serve } from './application';
+import { comeIn, desktop, openBrowser, phone, press, visit, waitForText } from './browser';
+
+/** Takes the pictures of docs/screenshots from the demo: npm run pictures. */
+const cluster = await startCluster();
+const data = mkdtempSync(path.join(tmpdir(), 'rose-pictures-'));
+const port = await freePort();
+await prepare(cluster.url('postgres'), cluster.url('rose'), data, port);
+const server = await serve(cluster.url('rose'), data, port);
+const { browser, close } = await openBrowser();
+const page = await browser.newPage();
+const base = `http://127.0.0.1:${port}`;
+const folder = path.join(import.meta.dirname, '..', 'docs', 'screenshots');
+const take = async (name: string) => {
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+  await new Promise((resolve) => setTimeout(resolve, 900));
+  await page.screenshot({ path: path.join(folder, `${name}.png`) });
+};
+const follow = async (list: string, text: string) => {
+  await visit(page, base + list);
+  await press(page, text);
+  await page.waitForFunction((from) => location.pathname !== from, {}, list);
+};
+try {
+  await comeIn(page, base);
+  await take('cellar');
+  await follow('/cellar', 'Lamplighter');
+  await waitForText(page, 'In law');
+  await take('wine');
+  await follow('/flights', 'Fire and salt');
+  await waitForText(page, 'strain; the best is');
+  await take('chart');
+  await follow('/notebook', 'Black Scree');
+  await press(page, 'Palate');
+  await waitForText(page, 'Work it round');
+  await take('desk');
+  await press(page, 'Judgement');
+  await press(page, 'Show the draft mark');
+  await waitForText(page, 'Your own mark');
+  await page.evaluate(() => [...document.querySelectorAll('aside')].at(-1)?.querySelector('select')?.scrollIntoView({ block: 'center' }));
+  await take('score');
+  await follow('/table', 'Octopus on coals');
+  await waitForText(page, 'The plate moves');
+  await take('dish');
+  await visit(page, `${base}/table`);
+  await take('table');
+  await visit(page, `${base}/notebook`);
+  await take('notebook');
+  const notes = await page.$$eval('.name', (links) => links.map((link) => link.getAttribute('href')!.split('/').at(-1)!));
+  await visit(page, `${base}/notebook/compare?left=${notes[1]}&right=${notes[9]}`);
+  await take('compare');
+  await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
+  await follow('/flights', 'Fire and salt');
+  await waitForText(page, 'strain; the best is');
+  await take('chart-dim-room');
+  await page.emulateMediaFeatures([]);
+  await page.setViewport(phone);
+  await follow('/cellar', 'Quay Jar');
+  await press(page, 'Assess a glass');
+  await page.waitForFunction(() => location.pathname.startsWith('/notes/'));
+  await press(page, 'Aroma');
+  await press(page, 'It only smells of wine');
+  for (const answer of ['citrus: trace', 'stone fruit: yes', 'dried or cooked fruit: yes']) await (await page.waitForSelector(`button[aria-label="${answer}"]`))!.evaluate((element) => (element as HTMLElement).click());
+  await page.evaluate(() => [...document.querySelectorAll('h3')].at(-1)?.scrollIntoView({ block: 'start' }));
+  await take('phone');
+  await page.setViewport(desktop);
+} finally {
+  await close();
+  await end(server);
+  cluster.stop();
+  rmSync(data, { recursive: true, force: true });
+}
