@@ -2,7 +2,9 @@ import next from '@next/eslint-plugin-next';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
-const upward = (...patterns) => ({ 'no-restricted-imports': ['error', { patterns: patterns.map((group) => ({ group: [group], message: 'Arrows point one way: web → knowledge → core.' })) }] });
+const upward = (...patterns) => ({
+  'no-restricted-imports': ['error', { patterns: patterns.map((group) => ({ group: [group], message: 'Arrows point one way: web → knowledge → core.' })) }],
+});
 
 export default tseslint.config(
   { ignores: ['**/node_modules/**', '**/.next/**', 'web/next-env.d.ts', 'web/src/db/migrations/**', 'e2e/zz-*'] },
@@ -18,5 +20,14 @@ export default tseslint.config(
   },
   { files: ['core/src/**'], rules: upward('@rose/*', 'react', 'react-dom', 'node:*', 'drizzle-orm', 'next') },
   { files: ['knowledge/src/**'], ignores: ['**/*.test.ts'], rules: upward('@rose/web', 'react', 'react-dom', 'node:*', 'drizzle-orm', 'next') },
-  { files: ['web/src/**/*.{ts,tsx}'], plugins: { 'react-hooks': hooks, '@next/next': next }, rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'warn', ...next.configs.recommended.rules, '@next/next/no-html-link-for-pages': 'off' } },
+  {
+    files: ['web/src/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': hooks, '@next/next': next },
+    rules: {
+      'react-hooks/rules-of-hooks': 'error',
+      'react-hooks/exhaustive-deps': 'warn',
+      ...next.configs.recommended.rules,
+      '@next/next/no-html-link-for-pages': 'off',
+    },
+  },
 );

@@ -19,10 +19,15 @@ export async function bytes(): Promise<Figure[]> {
     const base = `http://127.0.0.1:${port}`;
     const db = new Client({ connectionString: cluster.url('rose') });
     await db.connect();
-    const note = (await db.query<{ id: string }>("select note.id from note join participant on participant.id = note.participant_id where participant.name = 'Ines'")).rows[0]!.id;
+    const note = (
+      await db.query<{ id: string }>("select note.id from note join participant on participant.id = note.participant_id where participant.name = 'Ines'")
+    ).rows[0]!.id;
     await db.end();
     const figures: Figure[] = [];
-    for (const [name, viewport, most] of [['bytes-phone', phone, 190], ['bytes-desk', desktop, 260]] as const) {
+    for (const [name, viewport, most] of [
+      ['bytes-phone', phone, 190],
+      ['bytes-desk', desktop, 260],
+    ] as const) {
       const context = await browser.createBrowserContext();
       const page = await context.newPage();
       await page.setViewport(viewport);
@@ -44,7 +49,16 @@ export async function bytes(): Promise<Figure[]> {
       const saved = fresh.waitForResponse((response) => response.request().method() === 'PUT' && response.ok(), { timeout: 30_000 });
       await radio.evaluate((element) => (element as HTMLInputElement).click());
       await saved;
-      figures.push({ name, says: `script to the first saved change of a note, ${name.split('-')[1]}`, figure: Math.round(sum / 1024), unit: 'KiB', reference: most, ratio: sum / 1024 / most, goal: '≤ 1', met: sum / 1024 <= most });
+      figures.push({
+        name,
+        says: `script to the first saved change of a note, ${name.split('-')[1]}`,
+        figure: Math.round(sum / 1024),
+        unit: 'KiB',
+        reference: most,
+        ratio: sum / 1024 / most,
+        goal: '≤ 1',
+        met: sum / 1024 <= most,
+      });
       await context.close();
     }
     return figures;

@@ -49,5 +49,24 @@ export function seeded(seed: number): () => number {
     return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296;
   };
 }
-export const below = (name: string, says: string, figure: number, reference: number, most: number, unit = 'ms'): Figure => ({ name, says, figure, reference, unit, ratio: figure / reference, goal: `≤ ${most}`, met: figure / reference <= most });
-export const above = (name: string, says: string, figure: number, reference: number, least: number, atLeast: boolean, unit = 'ms'): Figure => ({ name, says, figure, reference, unit, ratio: reference / figure, goal: `≥ ${least}`, met: reference / figure >= least, atLeast });
+export const below = (name: string, says: string, figure: number, reference: number, most: number, unit = 'ms'): Figure => ({
+  name,
+  says,
+  figure,
+  reference,
+  unit,
+  ratio: figure / reference,
+  goal: `≤ ${most}`,
+  met: figure / reference <= most,
+});
+export const above = (name: string, says: string, figure: number, reference: number, least: number, atLeast: boolean, unit = 'ms'): Figure => ({
+  name,
+  says,
+  figure,
+  reference,
+  unit,
+  ratio: reference / figure,
+  goal: `≥ ${least}`,
+  met: reference / figure >= least,
+  atLeast,
+});

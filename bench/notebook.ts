@@ -31,16 +31,24 @@ export async function notebook(): Promise<Figure[]> {
     const common = ['lemon', 'fresh'];
     const middle = Array.from({ length: 14 }, (_, i) => `middle${i}`);
     const rare = Array.from({ length: 900 }, (_, i) => `rare${i}`);
-    const words = Array.from({ length: 200 }, (_, i) => (i % 3 === 0 ? common[i % 2]! : i % 3 === 1 ? middle[Math.floor(random() * middle.length)]! : rare[Math.floor(random() * rare.length)]!));
+    const words = Array.from({ length: 200 }, (_, i) =>
+      i % 3 === 0 ? common[i % 2]! : i % 3 === 1 ? middle[Math.floor(random() * middle.length)]! : rare[Math.floor(random() * rare.length)]!,
+    );
     const ask = async (q: string) => {
-      const response = await handle(new Request(`http://127.0.0.1/api/v1/notes?q=${q}&from=2020-01-01&least=60&limit=20`, { headers: { authorization: 'Bearer rose_bench' } }), '/notes');
+      const response = await handle(
+        new Request(`http://127.0.0.1/api/v1/notes?q=${q}&from=2020-01-01&least=60&limit=20`, { headers: { authorization: 'Bearer rose_bench' } }),
+        '/notes',
+      );
       if (response.status !== 200) throw new Error(await response.text());
       return response.json();
     };
     const filter = `note.venue_id = $1 and note.deleted_at is null and note.words @@ to_tsquery('simple', $2) and note.tasted_at >= '2020-01-01' and note.quality >= 60`;
     const bare = async (q: string) => {
       const terms = `'${q}':*`;
-      const rows = await db.query(`with chosen as (select venue_id, id from note where ${filter} order by tasted_at desc, id limit 21) select note.id, note.document, note.tasted_at, participant.name, glass.code, wine.name from chosen join note on note.venue_id = chosen.venue_id and note.id = chosen.id join participant on participant.venue_id = note.venue_id and participant.id = note.participant_id join glass on glass.venue_id = note.venue_id and glass.id = note.glass_id left join glass_identity on glass_identity.venue_id = glass.venue_id and glass_identity.glass_id = glass.id left join wine on wine.venue_id = glass_identity.venue_id and wine.id = glass_identity.wine_id order by note.tasted_at desc, note.id`, [venue, terms]);
+      const rows = await db.query(
+        `with chosen as (select venue_id, id from note where ${filter} order by tasted_at desc, id limit 21) select note.id, note.document, note.tasted_at, participant.name, glass.code, wine.name from chosen join note on note.venue_id = chosen.venue_id and note.id = chosen.id join participant on participant.venue_id = note.venue_id and participant.id = note.participant_id join glass on glass.venue_id = note.venue_id and glass.id = note.glass_id left join glass_identity on glass_identity.venue_id = glass.venue_id and glass_identity.glass_id = glass.id left join wine on wine.venue_id = glass_identity.venue_id and wine.id = glass_identity.wine_id order by note.tasted_at desc, note.id`,
+        [venue, terms],
+      );
       const counted = await db.query(`select count(*) from (select 1 from note where ${filter} limit 1001) as counted`, [venue, terms]);
       return [rows.rows, counted.rows];
     };
@@ -67,15 +75,39 @@ export async function notebook(): Promise<Figure[]> {
 
 async function fill(db: Client, venue: string, tokenHash: string): Promise<void> {
   const [tasting, participant, wine] = [v7(), v7(), v7()];
-  const document = JSON.stringify({ ...emptyNote, observed: { clarity: 'clear', hue: 'lemon', depth: 30, noseSwirled: 60, acidity: 70, sweetness: 10, body: 40, finish: { seconds: 25 }, balance: 60, quality: 80 }, chips: [{ id: 'a', term: 'lemon', layer: 'first', strength: 2 }, { id: 'b', term: 'pear', layer: 'swirled', strength: 2 }] });
+  const document = JSON.stringify({
+    ...emptyNote,
+    observed: {
+      clarity: 'clear',
+      hue: 'lemon',
+      depth: 30,
+      noseSwirled: 60,
+      acidity: 70,
+      sweetness: 10,
+      body: 40,
+      finish: { seconds: 25 },
+      balance: 60,
+      quality: 80,
+    },
+    chips: [
+      { id: 'a', term: 'lemon', layer: 'first', strength: 2 },
+      { id: 'b', term: 'pear', layer: 'swirled', strength: 2 },
+    ],
+  });
   await db.query(`insert into "user" (id, name, email) values ('u', 'Bench', 'bench@example.invalid')`);
   await db.query(`insert into venue (id, name, settings) values ($1, 'Bench', '{}')`, [venue]);
   await db.query(`insert into member (venue_id, user_id, role) values ($1, 'u', 'owner')`, [venue]);
   await db.query(`insert into api_token (venue_id, id, user_id, name, token_hash) values ($1, $2, 'u', 'bench', $3)`, [venue, v7(), tokenHash]);
-  await db.query(`insert into wine (venue_id, id, revision, writes, name, producer, document, search, same_key) values ($1, $2, 1, '{}', 'Wine', 'Maker', '{"schema":1,"name":"Wine","producer":"Maker","facts":{},"remark":""}', 'wine maker', '')`, [venue, wine]);
+  await db.query(
+    `insert into wine (venue_id, id, revision, writes, name, producer, document, search, same_key) values ($1, $2, 1, '{}', 'Wine', 'Maker', '{"schema":1,"name":"Wine","producer":"Maker","facts":{},"remark":""}', 'wine maker', '')`,
+    [venue, wine],
+  );
   await db.query(`insert into tasting (venue_id, id, kind, name) values ($1, $2, 'table', 'Bench')`, [venue, tasting]);
   await db.query(`insert into participant (venue_id, id, tasting_id, user_id, name, seat) values ($1, $2, $3, 'u', 'Bench', 1)`, [venue, participant, tasting]);
-  await db.query(`insert into glass (venue_id, id, tasting_id, place, code, revealed_at) select $1, gen_random_uuid(), $2, n, 'g' || n, now() from generate_series(1, 100000) n`, [venue, tasting]);
+  await db.query(
+    `insert into glass (venue_id, id, tasting_id, place, code, revealed_at) select $1, gen_random_uuid(), $2, n, 'g' || n, now() from generate_series(1, 100000) n`,
+    [venue, tasting],
+  );
   await db.query(`insert into glass_identity (venue_id, glass_id, wine_id) select venue_id, id, $2 from glass where venue_id = $1`, [venue, wine]);
   await db.query(
     `insert into note (venue_id, id, revision, writes, glass_id, participant_id, moment, tasted_at, quality, document, search)

@@ -9,7 +9,14 @@ const wines = (n: number, seed: number): OrderWine[] => {
   const rungs: Rung[] = ['sparkling', 'white', 'rose', 'amber', 'red', 'sweet', 'fortified'];
   return Array.from({ length: n }, (_, i) => {
     const loads = Object.fromEntries(profileKeys.map((key) => [key, Math.round(random() * 100)])) as unknown as Loads;
-    return { id: `w${String(i).padStart(2, '0')}`, name: `wine ${i}`, loads, alcoholSpan: [loads.alcohol - 4, loads.alcohol + 4], rung: rungs[Math.floor(random() * 7)]!, age: Math.floor(random() * 30) };
+    return {
+      id: `w${String(i).padStart(2, '0')}`,
+      name: `wine ${i}`,
+      loads,
+      alcoholSpan: [loads.alcohol - 4, loads.alcohol + 4],
+      rung: rungs[Math.floor(random() * 7)]!,
+      age: Math.floor(random() * 30),
+    };
   });
 };
 /** The same recurrence without pins, reasons or ties: the least a dynamic program can do. */

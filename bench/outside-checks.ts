@@ -6,7 +6,11 @@ import path from 'node:path';
 /** Counts the checks against the outside world that passed in this run: at most thirty of one source. */
 const report = path.join(mkdtempSync(path.join(tmpdir(), 'rose-checks-')), 'report.json');
 try {
-  execFileSync(process.execPath, ['node_modules/vitest/vitest.mjs', 'run', '--project', 'core', '--project', 'server', '-t', '⟦', '--reporter=json', `--outputFile.json=${report}`], { stdio: 'ignore' });
+  execFileSync(
+    process.execPath,
+    ['node_modules/vitest/vitest.mjs', 'run', '--project', 'core', '--project', 'server', '-t', '⟦', '--reporter=json', `--outputFile.json=${report}`],
+    { stdio: 'ignore' },
+  );
 } catch {
   // A failing check is simply not counted.
 }
@@ -16,5 +20,6 @@ for (const test of testResults.flatMap((suite) => suite.assertionResults)) {
   const source = /⟦(.+)⟧/.exec(test.title)?.[1];
   if (source !== undefined && test.status === 'passed') counts.set(source, (counts.get(source) ?? 0) + 1);
 }
-if (process.argv.includes('--list')) for (const [source, n] of [...counts].sort((a, b) => b[1] - a[1])) console.log(`${String(Math.min(n, 30)).padStart(4)}  ${source}`);
+if (process.argv.includes('--list'))
+  for (const [source, n] of [...counts].sort((a, b) => b[1] - a[1])) console.log(`${String(Math.min(n, 30)).padStart(4)}  ${source}`);
 console.log(`${[...counts.values()].reduce((sum, n) => sum + Math.min(n, 30), 0)} checks from ${counts.size} sources`);

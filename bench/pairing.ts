@@ -9,7 +9,10 @@ export async function pairing(): Promise<Figure[]> {
   const random = seeded(5);
   const colours = ['white', 'rose', 'amber', 'red'] as const;
   const wines: PairingWine[] = Array.from({ length: 5000 }, (_, i) => ({
-    id: `w${i}`, name: `wine ${i}`, colour: colours[Math.floor(random() * 4)]!, echoes: echoes.filter(() => random() < 0.15),
+    id: `w${i}`,
+    name: `wine ${i}`,
+    colour: colours[Math.floor(random() * 4)]!,
+    echoes: echoes.filter(() => random() < 0.15),
     loads: Object.fromEntries(profileKeys.map((key) => [key, Math.round(random() * 100)])) as unknown as Loads,
   }));
   const columns = profileKeys.map((key) => Float64Array.from(wines, (wine) => wine.loads[key]));

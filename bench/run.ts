@@ -18,7 +18,10 @@ for (const [name, bench] of Object.entries(benches)) {
   if (wanted.length > 0 && !wanted.includes(name)) continue;
   for (const figure of await bench()) {
     figures.push(figure);
-    if (!asJson) console.log(`${figure.name.padEnd(13)} ${figure.figure.toFixed(1)} ${figure.unit}, reference ${figure.reference.toFixed(1)} ${figure.unit}, ratio ${figure.atLeast === true ? 'at least ' : ''}${figure.ratio.toFixed(2)}, goal ${figure.goal}: ${figure.met ? 'met' : 'short'}  (${figure.says})`);
+    if (!asJson)
+      console.log(
+        `${figure.name.padEnd(13)} ${figure.figure.toFixed(1)} ${figure.unit}, reference ${figure.reference.toFixed(1)} ${figure.unit}, ratio ${figure.atLeast === true ? 'at least ' : ''}${figure.ratio.toFixed(2)}, goal ${figure.goal}: ${figure.met ? 'met' : 'short'}  (${figure.says})`,
+      );
   }
 }
 if (asJson) console.log(JSON.stringify(figures, null, 2));

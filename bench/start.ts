@@ -10,7 +10,10 @@ async function firstPage(command: string, args: readonly string[], cwd: string, 
   const child = spawn(command, [...args], { cwd, env: { ...process.env, ...env }, stdio: 'ignore', detached: true });
   try {
     for (;;) {
-      const page = await fetch(`http://127.0.0.1:${port}/come-in`).then(async (response) => (response.ok ? response.text() : false), () => false as const);
+      const page = await fetch(`http://127.0.0.1:${port}/come-in`).then(
+        async (response) => (response.ok ? response.text() : false),
+        () => false as const,
+      );
       if (page !== false) return performance.now() - from;
       if (performance.now() - from > 60_000) throw new Error('no page after a minute');
       await new Promise((resolve) => setTimeout(resolve, 10));
@@ -28,7 +31,14 @@ async function firstPage(command: string, args: readonly string[], cwd: string, 
 export async function start(): Promise<Figure[]> {
   const port = await freePort();
   const own = () => firstPage('bash', ['bin/start'], root, { PORT: String(port) }, port);
-  const bare = () => firstPage(process.execPath, ['../node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', '127.0.0.1'], path.join(root, 'web'), { NODE_ENV: 'production', DATABASE_URL: 'postgres://nobody@127.0.0.1:1/none' }, port);
+  const bare = () =>
+    firstPage(
+      process.execPath,
+      ['../node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', '127.0.0.1'],
+      path.join(root, 'web'),
+      { NODE_ENV: 'production', DATABASE_URL: 'postgres://nobody@127.0.0.1:1/none' },
+      port,
+    );
   await own();
   const taken: [number[], number[]] = [[], []];
   for (let i = 0; i < 3; i++) {

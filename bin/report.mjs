@@ -3,7 +3,9 @@ import { readFileSync } from 'node:fs';
 
 const [file, checksFailed] = process.argv.slice(2);
 const report = JSON.parse(readFileSync(file, 'utf8'));
-const tests = report.testResults.flatMap((suite) => suite.assertionResults.map((test) => ({ name: test.fullName, seconds: (test.duration ?? 0) / 1000, status: test.status })));
+const tests = report.testResults.flatMap((suite) =>
+  suite.assertionResults.map((test) => ({ name: test.fullName, seconds: (test.duration ?? 0) / 1000, status: test.status })),
+);
 // A file that could not even be loaded has no tests of its own, and still failed.
 const broken = report.testResults.filter((suite) => suite.status === 'failed' && suite.assertionResults.length === 0).length;
 console.log('\nThe ten slowest:');

@@ -44,8 +44,13 @@ function start(more: NodeJS.ProcessEnv = {}): Promise<{ child: ChildProcess; out
     child.on('close', (code) => reject(new Error(`start ended with ${code}: ${out}`)));
   });
 }
-const healthy = () => fetch(`http://127.0.0.1:${port}/api/v1/health`).then((response) => response.ok, () => false);
-const ended = (child: ChildProcess) => new Promise<void>((resolve) => (child.exitCode !== null || child.signalCode !== null ? resolve() : child.on('close', () => resolve())));
+const healthy = () =>
+  fetch(`http://127.0.0.1:${port}/api/v1/health`).then(
+    (response) => response.ok,
+    () => false,
+  );
+const ended = (child: ChildProcess) =>
+  new Promise<void>((resolve) => (child.exitCode !== null || child.signalCode !== null ? resolve() : child.on('close', () => resolve())));
 const pidOf = (file: string) => Number(readFileSync(path.join(data, file), 'utf8').split('\n')[0]);
 
 beforeAll(async () => {
@@ -56,15 +61,32 @@ beforeAll(async () => {
   clone = path.join(folder, 'private', 'rose');
   data = path.join(folder, 'data');
   mkdirSync(clone);
-  for (const part of ['bin', 'core', 'knowledge', 'web/src', 'package.json', 'package-lock.json', 'tsconfig.base.json', 'web/package.json', 'web/next.config.ts', 'web/tsconfig.json', 'web/.next']) {
-    if (existsSync(path.join(root, part))) cpSync(path.join(root, part), path.join(clone, part), { recursive: true, filter: (file) => !file.includes('.next/cache') && !file.endsWith('/node_modules') });
+  for (const part of [
+    'bin',
+    'core',
+    'knowledge',
+    'web/src',
+    'package.json',
+    'package-lock.json',
+    'tsconfig.base.json',
+    'web/package.json',
+    'web/next.config.ts',
+    'web/tsconfig.json',
+    'web/.next',
+  ]) {
+    if (existsSync(path.join(root, part)))
+      cpSync(path.join(root, part), path.join(clone, part), {
+        recursive: true,
+        filter: (file) => !file.includes('.next/cache') && !file.endsWith('/node_modules'),
+      });
   }
   execFileSync('cp', ['-al', path.join(root, 'node_modules'), path.join(clone, 'node_modules')]);
   // Workspace packages are links; they must lead into the clone, not back here.
   for (const name of ['core', 'knowledge', 'web']) {
     rmSync(path.join(clone, 'node_modules/@rose', name), { force: true });
     execFileSync('ln', ['-s', path.join(clone, name), path.join(clone, 'node_modules/@rose', name)]);
-    if (existsSync(path.join(root, name, 'node_modules'))) execFileSync('cp', ['-al', path.join(root, name, 'node_modules'), path.join(clone, name, 'node_modules')]);
+    if (existsSync(path.join(root, name, 'node_modules')))
+      execFileSync('cp', ['-al', path.join(root, name, 'node_modules'), path.join(clone, name, 'node_modules')]);
   }
   port = await freePort();
 }, 180_000);
@@ -82,7 +104,12 @@ describe('the scripts', () => {
     expect(out()).toContain('demo');
     expect(await healthy()).toBe(true);
     expect(await (await fetch(`http://127.0.0.1:${port}/come-in`)).text()).toContain('Come in as the demo');
-    for (const secret of ['accounts.secret', 'postgres.secret']) expect(execFileSync('stat', ['-c', '%a', path.join(data, secret)]).toString().trim()).toBe('600');
+    for (const secret of ['accounts.secret', 'postgres.secret'])
+      expect(
+        execFileSync('stat', ['-c', '%a', path.join(data, secret)])
+          .toString()
+          .trim(),
+      ).toBe('600');
   }, 240_000);
   it('started a second time it says where it runs, and another program on the port gets one sentence', async () => {
     const again = await script('start');
@@ -141,7 +168,13 @@ describe('the scripts', () => {
     await admin.query('create database outside');
     const url = inject('clusterUrl').replace(/\/postgres$/, '/outside');
     data = path.join(folder, 'outside');
-    const migrate = () => new Promise<number>((resolve) => spawn(process.execPath, ['--import', 'tsx', 'web/src/db/migrate.ts'], { cwd: clone, env: environment({ DATABASE_URL: url }), stdio: 'ignore' }).on('close', (code) => resolve(code ?? 1)));
+    const migrate = () =>
+      new Promise<number>((resolve) =>
+        spawn(process.execPath, ['--import', 'tsx', 'web/src/db/migrate.ts'], { cwd: clone, env: environment({ DATABASE_URL: url }), stdio: 'ignore' }).on(
+          'close',
+          (code) => resolve(code ?? 1),
+        ),
+      );
     expect(await Promise.all([migrate(), migrate()])).toEqual([0, 0]);
     port = await freePort();
     const { child } = await start({ DATABASE_URL: url });
@@ -164,7 +197,9 @@ describe('the scripts', () => {
   it('a full disk and a data folder that cannot be written get one sentence', async () => {
     const shim = path.join(folder, 'shim');
     mkdirSync(shim, { recursive: true });
-    writeFileSync(path.join(shim, 'df'), '#!/bin/sh\necho "Filesystem 1024-blocks Used Available Capacity Mounted on"\necho "/dev/x 1000 999 1000 100% /"\n', { mode: 0o755 });
+    writeFileSync(path.join(shim, 'df'), '#!/bin/sh\necho "Filesystem 1024-blocks Used Available Capacity Mounted on"\necho "/dev/x 1000 999 1000 100% /"\n', {
+      mode: 0o755,
+    });
     const full = await script('start', [], { PATH: `${shim}:${process.env['PATH']}`, ROSE_DATA: path.join(folder, 'full'), PORT: String(await freePort()) });
     expect([full.code, full.out.includes('nearly full')]).toEqual([1, true]);
     writeFileSync(path.join(folder, 'file'), '');

@@ -15,7 +15,17 @@ declare module 'vitest' {
 }
 
 const root = path.join(import.meta.dirname, '..');
-const environment = (databaseUrl: string, data: string, port: number) => ({ ...process.env, DATABASE_URL: databaseUrl, ROSE_DATA: data, ROSE_DEMO: '1', ROSE_GALLERY: '1', ROSE_LOG: 'warn', HOST: '127.0.0.1', PORT: String(port), NODE_ENV: 'production' as const });
+const environment = (databaseUrl: string, data: string, port: number) => ({
+  ...process.env,
+  DATABASE_URL: databaseUrl,
+  ROSE_DATA: data,
+  ROSE_DEMO: '1',
+  ROSE_GALLERY: '1',
+  ROSE_LOG: 'warn',
+  HOST: '127.0.0.1',
+  PORT: String(port),
+  NODE_ENV: 'production' as const,
+});
 
 function node(args: readonly string[], env: NodeJS.ProcessEnv, cwd = root): Promise<void> {
   return new Promise((resolve, reject) => {
@@ -32,14 +42,24 @@ export async function prepare(adminUrl: string, databaseUrl: string, data: strin
   await admin.end();
   const env = environment(databaseUrl, data, port);
   await node(['--import', 'tsx', 'web/src/db/migrate.ts'], env);
-  await node(['--import', 'tsx', 'web/src/db/demo/fill.ts'], env);
+  await node(['--import', 'tsx', 'web/src/demo/fill.ts'], env);
 }
 
 /** Starts the built application and waits until it answers. */
 export async function serve(databaseUrl: string, data: string, port: number): Promise<ChildProcess> {
-  const child = spawn(process.execPath, ['../node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', '127.0.0.1'], { cwd: path.join(root, 'web'), env: environment(databaseUrl, data, port), stdio: ['ignore', 'ignore', 'inherit'] });
+  const child = spawn(process.execPath, ['../node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', '127.0.0.1'], {
+    cwd: path.join(root, 'web'),
+    env: environment(databaseUrl, data, port),
+    stdio: ['ignore', 'ignore', 'inherit'],
+  });
   for (let tries = 0; tries < 150; tries++) {
-    if (await fetch(`http://127.0.0.1:${port}/api/v1/health`).then((response) => response.ok, () => false)) return child;
+    if (
+      await fetch(`http://127.0.0.1:${port}/api/v1/health`).then(
+        (response) => response.ok,
+        () => false,
+      )
+    )
+      return child;
     await new Promise((resolve) => setTimeout(resolve, 200));
   }
   child.kill();

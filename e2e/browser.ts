@@ -10,8 +10,21 @@ export const phone = { width: 390, height: 844, isMobile: true, hasTouch: true, 
 export async function openBrowser(...more: string[]): Promise<{ browser: Browser; close: () => Promise<void> }> {
   const folder = mkdtempSync(path.join(tmpdir(), 'rose-browser-'));
   const browser = await puppeteer.launch({
-    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium', userDataDir: folder, defaultViewport: desktop,
-    args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', '--force-color-profile=srgb', ...more],
+    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+    userDataDir: folder,
+    defaultViewport: desktop,
+    args: [
+      '--no-sandbox',
+      '--disable-gpu',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      '--disable-dev-shm-usage',
+      '--force-color-profile=srgb',
+      ...more,
+    ],
   });
   return {
     browser,
@@ -30,7 +43,14 @@ export async function visit(page: Page, url: string): Promise<void> {
 
 /** Presses the first visible button or link with this text. */
 export async function press(page: Page, text: string): Promise<void> {
-  const found = await page.waitForFunction((wanted) => [...document.querySelectorAll<HTMLButtonElement>('button, a')].find((element) => (element.textContent ?? '').replace(/\s+/g, ' ').includes(wanted) && !element.disabled && element.getClientRects().length > 0), { timeout: 15_000 }, text);
+  const found = await page.waitForFunction(
+    (wanted) =>
+      [...document.querySelectorAll<HTMLButtonElement>('button, a')].find(
+        (element) => (element.textContent ?? '').replace(/\s+/g, ' ').includes(wanted) && !element.disabled && element.getClientRects().length > 0,
+      ),
+    { timeout: 15_000 },
+    text,
+  );
   const handle = found.asElement() as ElementHandle<HTMLElement>;
   await handle.evaluate((element) => element.scrollIntoView({ block: 'center' }));
   await handle.click();

@@ -17,10 +17,12 @@ export function lay(to: number): Promise<Cable> {
     if (cable.mode === 'cut') return void browser.destroy();
     const application = connect(cable.to, '127.0.0.1');
     open.add(application);
-    application.on('error', () => browser.destroy()).on('close', () => {
-      open.delete(application);
-      browser.end();
-    });
+    application
+      .on('error', () => browser.destroy())
+      .on('close', () => {
+        open.delete(application);
+        browser.end();
+      });
     browser.on('close', () => application.destroy());
     const pass = (from: Socket, into: Socket, loses: () => boolean) =>
       from.on('data', (chunk) => {

@@ -31,13 +31,19 @@ beforeEach(() => {
   cable.mode = 'whole';
 });
 
-const stored = async (id: string) => (await database.query<{ document: { observed: Record<string, unknown> }; revision: number }>('select document, revision from note where id = $1', [id])).rows[0]!;
+const stored = async (id: string) =>
+  (await database.query<{ document: { observed: Record<string, unknown> }; revision: number }>('select document, revision from note where id = $1', [id]))
+    .rows[0]!;
 /** A fresh note on a wine of the demo, opened on this page. */
 async function openNote(on: Page): Promise<string> {
   const id = v7();
   await on.evaluate(async (noteId) => {
     const wines = (await (await fetch('/api/v1/wines?limit=1')).json()) as { items: { id: string }[] };
-    await fetch('/api/v1/notes', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ id: noteId, wineId: wines.items[0]!.id }) });
+    await fetch('/api/v1/notes', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ id: noteId, wineId: wines.items[0]!.id }),
+    });
   }, id);
   await visit(on, `${through}/notes/${id}`);
   return id;

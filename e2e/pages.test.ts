@@ -24,25 +24,54 @@ afterAll(() => close());
 async function faults(): Promise<string[]> {
   await page.evaluate(axe);
   return page.evaluate(async () => {
-    const { violations } = await (window as never as { axe: { run(context: Document, options: object): Promise<{ violations: { id: string; nodes: { html: string; failureSummary: string }[] }[] }> } }).axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] });
-    return violations.flatMap((violation) => violation.nodes.map((node) => `${violation.id}: ${node.html.slice(0, 140)} ${node.failureSummary.split('\n')[1] ?? ''}`));
+    const { violations } = await (
+      window as never as {
+        axe: { run(context: Document, options: object): Promise<{ violations: { id: string; nodes: { html: string; failureSummary: string }[] }[] }> };
+      }
+    ).axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] });
+    return violations.flatMap((violation) =>
+      violation.nodes.map((node) => `${violation.id}: ${node.html.slice(0, 140)} ${node.failureSummary.split('\n')[1] ?? ''}`),
+    );
   });
 }
-const first = (path: string, text: string) => page.evaluate(async (list, wanted) => {
-  const page = await (await fetch(list)).text();
-  return new RegExp(`href="(/[a-z]+/[0-9a-f-]{36})"[^>]*>(?:(?!href=).)*?${wanted}`).exec(page)?.[1] ?? '';
-}, path, text);
+const first = (path: string, text: string) =>
+  page.evaluate(
+    async (list, wanted) => {
+      const page = await (await fetch(list)).text();
+      return new RegExp(`href="(/[a-z]+/[0-9a-f-]{36})"[^>]*>(?:(?!href=).)*?${wanted}`).exec(page)?.[1] ?? '';
+    },
+    path,
+    text,
+  );
 
 describe('every page', () => {
   it('has no accessibility fault, nothing cut off sideways, and no raw value, on a desk and on a phone, light and dim', async () => {
     await visit(page, `${base}/come-in`);
     const doors = ['/come-in', '/sign-up', '/forgot', '/reset/x', '/invitation/x'];
     await comeIn(page, base);
-    const addresses = ['/cellar', await first('/cellar', 'Black Scree'), `${await first('/cellar', 'Black Scree')}/edit`, '/wines/import', '/flights', await first('/flights', 'Fire and salt'), '/table', await first('/table', 'Octopus'), '/notebook', await first('/notebook', 'Black Scree'), '/settings', '/gallery', '/nowhere', ...doors];
+    const addresses = [
+      '/cellar',
+      await first('/cellar', 'Black Scree'),
+      `${await first('/cellar', 'Black Scree')}/edit`,
+      '/wines/import',
+      '/flights',
+      await first('/flights', 'Fire and salt'),
+      '/table',
+      await first('/table', 'Octopus'),
+      '/notebook',
+      await first('/notebook', 'Black Scree'),
+      '/settings',
+      '/gallery',
+      '/nowhere',
+      ...doors,
+    ];
     expect(addresses.every((address) => address.startsWith('/') && address.length > 1)).toBe(true);
     const found: string[] = [];
     for (const address of addresses) {
-      for (const [size, viewport] of [['desk', desktop], ['phone', phone]] as const) {
+      for (const [size, viewport] of [
+        ['desk', desktop],
+        ['phone', phone],
+      ] as const) {
         await page.setViewport(viewport);
         await visit(page, base + address);
         await new Promise((resolve) => setTimeout(resolve, 300));
@@ -163,7 +192,15 @@ describe('a note on a phone, with a thumb', () => {
     expect(text).toContain('a trace of spices');
     expect(text).toContain('The pleasure lasts');
     await waitForText(page, 'Saved', 20_000);
-    const small = await page.$$eval('main button, main a, main input:not([type=range])', (elements) => elements.filter((element) => element.getClientRects().length > 0).map((element) => ({ size: element.closest('label')?.getBoundingClientRect().height ?? element.getBoundingClientRect().height, says: (element.textContent || element.getAttribute('aria-label') || element.id).slice(0, 40) })).filter((entry) => entry.size < 24));
+    const small = await page.$$eval('main button, main a, main input:not([type=range])', (elements) =>
+      elements
+        .filter((element) => element.getClientRects().length > 0)
+        .map((element) => ({
+          size: element.closest('label')?.getBoundingClientRect().height ?? element.getBoundingClientRect().height,
+          says: (element.textContent || element.getAttribute('aria-label') || element.id).slice(0, 40),
+        }))
+        .filter((entry) => entry.size < 24),
+    );
     expect(small).toEqual([]);
   });
 });

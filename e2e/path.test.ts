@@ -23,7 +23,10 @@ const choose = async (name: string, value: string) => {
 };
 const setScale = async (id: string, value: number) => {
   const range = (await page.waitForSelector(`#${id}-range`))!;
-  const box = (await range.evaluateHandle((element) => element.closest('div')!.parentElement!.querySelector('input[inputmode=numeric]')!)) as never as { click(options: object): Promise<void>; type(text: string): Promise<void> };
+  const box = (await range.evaluateHandle((element) => element.closest('div')!.parentElement!.querySelector('input[inputmode=numeric]')!)) as never as {
+    click(options: object): Promise<void>;
+    type(text: string): Promise<void>;
+  };
   await range.evaluate((element) => element.scrollIntoView({ block: 'center' }));
   await box.click({ count: 3 });
   await box.type(String(value));
@@ -66,7 +69,11 @@ describe('the whole path, from a wine to the notebook', () => {
       await box.evaluate((element) => element.scrollIntoView({ block: 'center' }));
       await box.click();
       await box.type(name);
-      await page.waitForFunction((wanted) => [...document.querySelectorAll('[role=option]')].some((option) => option.textContent!.startsWith(wanted)), {}, name);
+      await page.waitForFunction(
+        (wanted) => [...document.querySelectorAll('[role=option]')].some((option) => option.textContent!.startsWith(wanted)),
+        {},
+        name,
+      );
       const option = await page.$(`::-p-xpath(//*[@role="option"][starts-with(., "${name}")])`);
       await option!.click();
       await waitForText(page, name);

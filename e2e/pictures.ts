@@ -64,7 +64,8 @@ try {
   await page.waitForFunction(() => location.pathname.startsWith('/notes/'));
   await press(page, 'Aroma');
   await press(page, 'It only smells of wine');
-  for (const answer of ['citrus: trace', 'stone fruit: yes', 'dried or cooked fruit: yes']) await (await page.waitForSelector(`button[aria-label="${answer}"]`))!.evaluate((element) => (element as HTMLElement).click());
+  for (const answer of ['citrus: trace', 'stone fruit: yes', 'dried or cooked fruit: yes'])
+    await (await page.waitForSelector(`button[aria-label="${answer}"]`))!.evaluate((element) => (element as HTMLElement).click());
   await page.evaluate(() => [...document.querySelectorAll('h3')].at(-1)?.scrollIntoView({ block: 'start' }));
   await take('phone');
   await page.setViewport(desktop);

@@ -44,8 +44,10 @@ const ask = async <T>(sql: string, values: unknown[]): Promise<T> => {
   await client.end();
   return rows[0] as T;
 };
-const observed = async (id: string) => (await ask<{ document: { observed: Record<string, unknown> } }>('select document from note where id = $1', [id])).document.observed;
-const choose = async (name: string, value: string) => (await page.waitForSelector(`input[type=radio][name="${name}"][value="${value}"]`))!.evaluate((element) => (element as HTMLInputElement).click());
+const observed = async (id: string) =>
+  (await ask<{ document: { observed: Record<string, unknown> } }>('select document from note where id = $1', [id])).document.observed;
+const choose = async (name: string, value: string) =>
+  (await page.waitForSelector(`input[type=radio][name="${name}"][value="${value}"]`))!.evaluate((element) => (element as HTMLInputElement).click());
 const leave = () => page.evaluate(() => window.dispatchEvent(new Event('blur')));
 const until = async (check: () => Promise<boolean>) => {
   for (let i = 0; i < 120; i++) {
@@ -62,7 +64,11 @@ describe('trouble, over plain http', () => {
     id = v7();
     await page.evaluate(async (noteId) => {
       const wines = (await (await fetch('/api/v1/wines?limit=1')).json()) as { items: { id: string }[] };
-      await fetch('/api/v1/notes', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ id: noteId, wineId: wines.items[0]!.id }) });
+      await fetch('/api/v1/notes', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ id: noteId, wineId: wines.items[0]!.id }),
+      });
     }, id);
     await visit(page, `${base}/notes/${id}`);
     await choose('clarity', 'clear');
@@ -109,7 +115,10 @@ describe('trouble, over plain http', () => {
     await second.bringToFront();
     await fill(second, 'region', 'the black-ash island');
     await second.evaluate(() => window.dispatchEvent(new Event('blur')));
-    await until(async () => (await ask<{ v: string }>("select document->'facts'->'region'->>'value' as v from wine where id = $1", [wine.id])).v === 'the black-ash island');
+    await until(
+      async () =>
+        (await ask<{ v: string }>("select document->'facts'->'region'->>'value' as v from wine where id = $1", [wine.id])).v === 'the black-ash island',
+    );
     expect((await ask<{ v: string }>("select document->'facts'->'sugar'->>'value' as v from wine where id = $1", [wine.id])).v).toBe('2.2');
     await second.close();
   });

@@ -5,7 +5,15 @@ import { hueLadders, type ColourClass } from '../wine/observables';
 import { deltaE76, glassColour, hexToLinear, hueLab, labToLinear, linearToHex, linearToLab } from './colour';
 
 describe('colour against published values', () => {
-  const rows: [string, number, number, number][] = [['#ffffff', 100, 0, 0], ['#ff0000', 53.24, 80.09, 67.2], ['#00ff00', 87.73, -86.18, 83.18], ['#0000ff', 32.3, 79.19, -107.86], ['#808080', 53.59, 0, 0], ['#000000', 0, 0, 0], ['#ffff00', 97.14, -21.55, 94.48]];
+  const rows: [string, number, number, number][] = [
+    ['#ffffff', 100, 0, 0],
+    ['#ff0000', 53.24, 80.09, 67.2],
+    ['#00ff00', 87.73, -86.18, 83.18],
+    ['#0000ff', 32.3, 79.19, -107.86],
+    ['#808080', 53.59, 0, 0],
+    ['#000000', 0, 0, 0],
+    ['#ffff00', 97.14, -21.55, 94.48],
+  ];
   for (const [hex, l, a, b] of rows) {
     published('IEC 61966-2-1 with CIE 15, D65/2°', `${hex} is L ${l}, a ${a}, b ${b}`, () => {
       const lab = linearToLab(hexToLinear(hex));
@@ -21,7 +29,11 @@ describe('colour against published values', () => {
     published('culori 4, lab65', `the drawn colour of ${hue} is the colour culori gives for the same CIELAB value`, () => {
       const theirs = rgb({ mode: 'lab65', l: own.l, a: own.a, b: own.b });
       const ours = hexToLinear(linearToHex(labToLinear(own)));
-      const reference = hexToLinear(linearToHex([theirs.r, theirs.g, theirs.b].map((c) => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4)) as unknown as [number, number, number]));
+      const reference = hexToLinear(
+        linearToHex(
+          [theirs.r, theirs.g, theirs.b].map((c) => (c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4)) as unknown as [number, number, number],
+        ),
+      );
       ours.forEach((c, i) => expect(Math.abs(c - reference[i]!)).toBeLessThan(0.01));
       expect(lab65(linearToHex(labToLinear(own)))).toBeDefined();
     });
@@ -31,22 +43,30 @@ describe('colour against published values', () => {
 describe('the colour of a glass', () => {
   const ladder = (colour: ColourClass) => Object.keys(hueLadders[colour]);
   const drawn = (hue: string) => glassColour({ hue: hue as 'straw' })!.core;
-  published('textbooks on the colour of ageing red wine (values.md 9: L* up, a* down, b* up)', 'the red ladder runs from purple to mahogany in that direction', () => {
-    const labs = ladder('red').map(drawn);
-    for (let i = 1; i < labs.length; i++) {
-      expect(labs[i]!.l).toBeGreaterThan(labs[i - 1]!.l);
-      expect(labs[i]!.a).toBeLessThan(labs[i - 1]!.a);
-      expect(labs[i]!.b).toBeGreaterThan(labs[i - 1]!.b);
-    }
-  });
-  published('textbooks on the colour of ageing white wine (hue angle falls, b* up)', 'the white ladder runs from nearly colourless to brown in that direction', () => {
-    const labs = ladder('white').map(drawn);
-    const angle = (lab: { a: number; b: number }) => (Math.atan2(lab.b, lab.a) * 180) / Math.PI;
-    for (let i = 1; i < labs.length; i++) {
-      expect(angle(labs[i]!)).toBeLessThan(angle(labs[i - 1]!));
-      expect(labs[i]!.b).toBeGreaterThan(labs[i - 1]!.b);
-    }
-  });
+  published(
+    'textbooks on the colour of ageing red wine (values.md 9: L* up, a* down, b* up)',
+    'the red ladder runs from purple to mahogany in that direction',
+    () => {
+      const labs = ladder('red').map(drawn);
+      for (let i = 1; i < labs.length; i++) {
+        expect(labs[i]!.l).toBeGreaterThan(labs[i - 1]!.l);
+        expect(labs[i]!.a).toBeLessThan(labs[i - 1]!.a);
+        expect(labs[i]!.b).toBeGreaterThan(labs[i - 1]!.b);
+      }
+    },
+  );
+  published(
+    'textbooks on the colour of ageing white wine (hue angle falls, b* up)',
+    'the white ladder runs from nearly colourless to brown in that direction',
+    () => {
+      const labs = ladder('white').map(drawn);
+      const angle = (lab: { a: number; b: number }) => (Math.atan2(lab.b, lab.a) * 180) / Math.PI;
+      for (let i = 1; i < labs.length; i++) {
+        expect(angle(labs[i]!)).toBeLessThan(angle(labs[i - 1]!));
+        expect(labs[i]!.b).toBeGreaterThan(labs[i - 1]!.b);
+      }
+    },
+  );
   for (const hue of Object.keys(hueLab)) {
     it(`${hue} grows lighter from core to rim, and darker with depth`, () => {
       for (const depth of [5, 50, 95]) {

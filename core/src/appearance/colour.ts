@@ -2,7 +2,11 @@ import { clamp } from '../wine/units';
 import { classOfHue, hueLadders, midpoint, type Observed } from '../wine/observables';
 
 /** CIELAB under D65 and the 2° observer. Never to be compared with the OIV's D65/10° values. */
-export interface Lab { readonly l: number; readonly a: number; readonly b: number }
+export interface Lab {
+  readonly l: number;
+  readonly a: number;
+  readonly b: number;
+}
 export type Linear = readonly [number, number, number];
 
 const white = { x: 95.047, y: 100, z: 108.883 };
@@ -30,7 +34,13 @@ export function linearToLab([r, g, b]: Linear): Lab {
 
 /** Linear sRGB to "#rrggbb", clipped to the gamut. */
 export function linearToHex(linear: Linear): string {
-  return `#${linear.map((c) => Math.round(255 * gamma(clamp(c, 0, 1))).toString(16).padStart(2, '0')).join('')}`;
+  return `#${linear
+    .map((c) =>
+      Math.round(255 * gamma(clamp(c, 0, 1)))
+        .toString(16)
+        .padStart(2, '0'),
+    )
+    .join('')}`;
 }
 const gamma = (c: number) => (c <= 0.0031308 ? 12.92 * c : 1.055 * c ** (1 / 2.4) - 0.055);
 
@@ -45,10 +55,25 @@ export function hexToLinear(hex: string): Linear {
 
 /** CIELAB colour of each hue word at its core and middling depth. Own choice: no handbook gives words CIELAB limits. */
 export const hueLab: Readonly<Record<string, Lab>> = {
-  colourless: { l: 97.5, a: -1.4, b: 3 }, greenish: { l: 96, a: -4.8, b: 12.5 }, lemon: { l: 94, a: -5.5, b: 24 }, straw: { l: 90.5, a: -2.5, b: 36 }, gold: { l: 84, a: 5, b: 52 }, oldgold: { l: 74, a: 15, b: 60 }, brown: { l: 58, a: 22, b: 61 },
-  pink: { l: 80, a: 24, b: 3 }, salmon: { l: 79, a: 19, b: 20 }, onion: { l: 77, a: 13, b: 32 },
-  honey: { l: 76, a: 14, b: 56 }, orange: { l: 66, a: 25, b: 62 }, copper: { l: 54, a: 33, b: 54 },
-  purple: { l: 24, a: 46, b: -6 }, ruby: { l: 29, a: 45, b: 16 }, garnet: { l: 33, a: 40, b: 26 }, brick: { l: 39, a: 35, b: 36 }, tawny: { l: 47, a: 28, b: 46 }, mahogany: { l: 53, a: 20, b: 52 },
+  colourless: { l: 97.5, a: -1.4, b: 3 },
+  greenish: { l: 96, a: -4.8, b: 12.5 },
+  lemon: { l: 94, a: -5.5, b: 24 },
+  straw: { l: 90.5, a: -2.5, b: 36 },
+  gold: { l: 84, a: 5, b: 52 },
+  oldgold: { l: 74, a: 15, b: 60 },
+  brown: { l: 58, a: 22, b: 61 },
+  pink: { l: 80, a: 24, b: 3 },
+  salmon: { l: 79, a: 19, b: 20 },
+  onion: { l: 77, a: 13, b: 32 },
+  honey: { l: 76, a: 14, b: 56 },
+  orange: { l: 66, a: 25, b: 62 },
+  copper: { l: 54, a: 33, b: 54 },
+  purple: { l: 24, a: 46, b: -6 },
+  ruby: { l: 29, a: 45, b: 16 },
+  garnet: { l: 33, a: 40, b: 26 },
+  brick: { l: 39, a: 35, b: 36 },
+  tawny: { l: 47, a: 28, b: 46 },
+  mahogany: { l: 53, a: 20, b: 52 },
 };
 
 /** How much colour the wine has for a depth of 0–100, relative to middling (50): absorbance is proportional to it. */

@@ -11,7 +11,8 @@ export interface Source {
   readonly article: string | null;
   readonly year: number | null;
 }
-export const sourceInWords = (source: Source) => `${source.text}${source.article === null ? ', article unknown' : `, ${source.article}`}${source.year === null ? ', year unknown' : ` (${source.year})`}`;
+export const sourceInWords = (source: Source) =>
+  `${source.text}${source.article === null ? ', article unknown' : `, ${source.article}`}${source.year === null ? ', year unknown' : ` (${source.year})`}`;
 
 export type ClassifyReasonId = 'at-least' | 'at-most' | 'between' | 'is' | 'is-not' | 'missing' | 'share-enough' | 'share-short' | 'share-unsure' | 'minus';
 export type ClassifyReason = Reason<ClassifyReasonId>;
@@ -50,14 +51,36 @@ export function check(requirement: Requirement, known: WineFacts, sameGrape: (wr
       if (value === undefined) return missing(requirement.fact);
       const holds = requirement.kind === 'at-least' ? value >= requirement.value - slack : value <= requirement.value + slack;
       const spec = facts[requirement.fact];
-      return { verdict: holds ? 'meets' : 'fails', reasons: [reason(requirement.kind, { fact: spec.label, value: plain(value, 2), limit: plain(requirement.value, 2), unit: spec.unit, holds: holds ? 'yes' : 'no' })], missing: [] };
+      return {
+        verdict: holds ? 'meets' : 'fails',
+        reasons: [
+          reason(requirement.kind, {
+            fact: spec.label,
+            value: plain(value, 2),
+            limit: plain(requirement.value, 2),
+            unit: spec.unit,
+            holds: holds ? 'yes' : 'no',
+          }),
+        ],
+        missing: [],
+      };
     }
     case 'is': {
       const value = factOf(known, requirement.fact) as string | undefined;
       if (value === undefined) return missing(requirement.fact);
       const options: Readonly<Record<string, string>> = facts[requirement.fact].options;
       const holds = requirement.oneOf.includes(value);
-      return { verdict: holds ? 'meets' : 'fails', reasons: [reason(holds ? 'is' : 'is-not', { fact: facts[requirement.fact].label, value: options[value] ?? value, wanted: requirement.oneOf.map((id) => options[id] ?? id).join(' or ') })], missing: [] };
+      return {
+        verdict: holds ? 'meets' : 'fails',
+        reasons: [
+          reason(holds ? 'is' : 'is-not', {
+            fact: facts[requirement.fact].label,
+            value: options[value] ?? value,
+            wanted: requirement.oneOf.map((id) => options[id] ?? id).join(' or '),
+          }),
+        ],
+        missing: [],
+      };
     }
     case 'yes':
     case 'no': {
@@ -65,7 +88,13 @@ export function check(requirement: Requirement, known: WineFacts, sameGrape: (wr
       if (value === undefined) return missing(requirement.fact);
       const holds = value === (requirement.kind === 'yes');
       const spec = facts[requirement.fact];
-      return { verdict: holds ? 'meets' : 'fails', reasons: [reason(holds ? 'is' : 'is-not', { fact: spec.label, value: value ? spec.yes : spec.no, wanted: requirement.kind === 'yes' ? spec.yes : spec.no })], missing: [] };
+      return {
+        verdict: holds ? 'meets' : 'fails',
+        reasons: [
+          reason(holds ? 'is' : 'is-not', { fact: spec.label, value: value ? spec.yes : spec.no, wanted: requirement.kind === 'yes' ? spec.yes : spec.no }),
+        ],
+        missing: [],
+      };
     }
     case 'grapes': {
       const grapes = factOf(known, 'grapes');
@@ -73,8 +102,14 @@ export function check(requirement: Requirement, known: WineFacts, sameGrape: (wr
       const counted = narrowedShares(grapes);
       const wanted = counted.filter((entry) => requirement.of.some((id) => sameGrape(entry.grape, id)));
       const others = counted.filter((entry) => !wanted.includes(entry));
-      const low = Math.max(wanted.reduce((sum, entry) => sum + entry.low, 0), 0);
-      const high = Math.min(wanted.reduce((sum, entry) => sum + entry.high, 0), 100 - others.reduce((sum, entry) => sum + entry.low, 0));
+      const low = Math.max(
+        wanted.reduce((sum, entry) => sum + entry.low, 0),
+        0,
+      );
+      const high = Math.min(
+        wanted.reduce((sum, entry) => sum + entry.high, 0),
+        100 - others.reduce((sum, entry) => sum + entry.low, 0),
+      );
       const args = { grape: requirement.label, limit: plain(requirement.atLeast), low: plain(low), high: plain(Math.max(0, high)) };
       if (low >= requirement.atLeast - slack) return { verdict: 'meets', reasons: [reason('share-enough', args)], missing: [] };
       if (high < requirement.atLeast - slack) return { verdict: 'fails', reasons: [reason('share-short', args)], missing: [] };
@@ -86,7 +121,11 @@ export function check(requirement: Requirement, known: WineFacts, sameGrape: (wr
       if (sugar === undefined) return missing('sugar');
       if (acidity === undefined) return missing('acidity');
       const holds = sugar - acidity <= requirement.value + slack;
-      return { verdict: holds ? 'meets' : 'fails', reasons: [reason('minus', { sugar: plain(sugar), acidity: plain(acidity), limit: plain(requirement.value), holds: holds ? 'yes' : 'no' })], missing: [] };
+      return {
+        verdict: holds ? 'meets' : 'fails',
+        reasons: [reason('minus', { sugar: plain(sugar), acidity: plain(acidity), limit: plain(requirement.value), holds: holds ? 'yes' : 'no' })],
+        missing: [],
+      };
     }
   }
 }
@@ -94,7 +133,8 @@ export function check(requirement: Requirement, known: WineFacts, sameGrape: (wr
 /** All must hold. One that fails decides; else one that cannot be told leaves the whole unknown. */
 export function all(findings: readonly Finding[]): Finding {
   const verdict: Verdict = findings.some((f) => f.verdict === 'fails') ? 'fails' : findings.some((f) => f.verdict === 'unknown') ? 'unknown' : 'meets';
-  const decisive = verdict === 'fails' ? findings.filter((f) => f.verdict === 'fails') : verdict === 'unknown' ? findings.filter((f) => f.verdict === 'unknown') : findings;
+  const decisive =
+    verdict === 'fails' ? findings.filter((f) => f.verdict === 'fails') : verdict === 'unknown' ? findings.filter((f) => f.verdict === 'unknown') : findings;
   return { verdict, reasons: decisive.flatMap((f) => f.reasons), missing: verdict === 'unknown' ? [...new Set(decisive.flatMap((f) => f.missing))] : [] };
 }
 
@@ -115,5 +155,10 @@ export interface NamedClass {
   readonly anyOf: readonly (readonly Requirement[])[];
 }
 export function claim(named: NamedClass, known: WineFacts, sameGrape: (written: string, id: string) => boolean): Claim {
-  return { id: named.id, title: named.title, source: named.source, ...any(named.anyOf.map((requirements) => all(requirements.map((entry) => check(entry, known, sameGrape))))) };
+  return {
+    id: named.id,
+    title: named.title,
+    source: named.source,
+    ...any(named.anyOf.map((requirements) => all(requirements.map((entry) => check(entry, known, sameGrape))))),
+  };
 }

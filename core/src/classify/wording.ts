@@ -2,8 +2,14 @@ import type { Wording } from '../wine/reason';
 import type { ClassifyReasonId } from './classify';
 
 export const classifyWording: Wording<ClassifyReasonId> = {
-  'at-least': (a) => (a['holds'] === 'yes' ? `${a['fact']}: ${a['value']} ${a['unit']} is at least ${a['limit']}` : `${a['fact']}: ${a['value']} ${a['unit']} is known, ${a['limit']} is asked`),
-  'at-most': (a) => (a['holds'] === 'yes' ? `${a['fact']}: ${a['value']} ${a['unit']} is at most ${a['limit']}` : `${a['fact']}: ${a['value']} ${a['unit']} is more than ${a['limit']}`),
+  'at-least': (a) =>
+    a['holds'] === 'yes'
+      ? `${a['fact']}: ${a['value']} ${a['unit']} is at least ${a['limit']}`
+      : `${a['fact']}: ${a['value']} ${a['unit']} is known, ${a['limit']} is asked`,
+  'at-most': (a) =>
+    a['holds'] === 'yes'
+      ? `${a['fact']}: ${a['value']} ${a['unit']} is at most ${a['limit']}`
+      : `${a['fact']}: ${a['value']} ${a['unit']} is more than ${a['limit']}`,
   between: (a) => `${a['fact']}: ${a['value']} ${a['unit']}, ${a['low']} to ${a['high']} is asked`,
   is: (a) => `${a['value']}`,
   'is-not': (a) => `${a['fact']} is ${a['value']}; ${a['wanted']} is asked`,

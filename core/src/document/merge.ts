@@ -51,7 +51,15 @@ function mergeValue(base: unknown, mine: unknown, theirs: unknown, shape: Shape,
   if (shape !== 'atom') {
     if ('record' in shape && isRecord(mine) && isRecord(theirs)) {
       const from = isRecord(base) ? base : {};
-      return mergeKeys(from, mine, theirs, [...new Set([...Object.keys(theirs), ...Object.keys(mine)])], (key) => shape.fields?.[key] ?? shape.record, path, clashes);
+      return mergeKeys(
+        from,
+        mine,
+        theirs,
+        [...new Set([...Object.keys(theirs), ...Object.keys(mine)])],
+        (key) => shape.fields?.[key] ?? shape.record,
+        path,
+        clashes,
+      );
     }
     if ('byId' in shape && Array.isArray(mine) && Array.isArray(theirs)) {
       const [b, m, t] = [keyed(base), keyed(mine), keyed(theirs)];
@@ -64,7 +72,15 @@ function mergeValue(base: unknown, mine: unknown, theirs: unknown, shape: Shape,
   return theirs;
 }
 
-function mergeKeys(base: Fields, mine: Fields, theirs: Fields, keys: readonly string[], shapeOf: (key: string) => Shape, path: readonly string[], clashes: Clash[]): Fields {
+function mergeKeys(
+  base: Fields,
+  mine: Fields,
+  theirs: Fields,
+  keys: readonly string[],
+  shapeOf: (key: string) => Shape,
+  path: readonly string[],
+  clashes: Clash[],
+): Fields {
   const merged: Fields = {};
   for (const key of keys) {
     const value = mergeValue(base[key], mine[key], theirs[key], shapeOf(key), [...path, key], clashes);

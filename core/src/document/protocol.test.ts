@@ -74,7 +74,8 @@ function run(steps: readonly Step[], devices: number) {
   };
   for (const s of steps) {
     if ('device' in s && s.device >= devices) continue;
-    if (s.kind === 'edit') state[s.device] = edited(state[s.device]!, { ...state[s.device]!.draft, observed: { ...state[s.device]!.draft.observed, [s.key]: s.value } });
+    if (s.kind === 'edit')
+      state[s.device] = edited(state[s.device]!, { ...state[s.device]!.draft, observed: { ...state[s.device]!.draft.observed, [s.key]: s.value } });
     else if (s.kind === 'send') send(s.device);
     else if (s.kind === 'reread') state[s.device] = reread(state[s.device]!, server.document, server.revision, noteShape);
     else if (wire.length > 0) {

@@ -7,8 +7,28 @@ export interface Ruler {
   readonly source: string;
 }
 export const rulers: readonly Ruler[] = [
-  { id: 'slow', label: 'slow ruler', words: [{ from: 0, word: 'short' }, { from: 20, word: 'medium' }, { from: 45, word: 'long' }, { from: 75, word: 'very long' }], source: 'common practice: about 10 s short, 30 s medium, a minute long' },
-  { id: 'handbook', label: 'short ruler', words: [{ from: 0, word: 'short' }, { from: 5, word: 'medium' }, { from: 10, word: 'long' }, { from: 20, word: 'very long' }], source: 'handbooks: under about 5 s short, over about 10 s long' },
+  {
+    id: 'slow',
+    label: 'slow ruler',
+    words: [
+      { from: 0, word: 'short' },
+      { from: 20, word: 'medium' },
+      { from: 45, word: 'long' },
+      { from: 75, word: 'very long' },
+    ],
+    source: 'common practice: about 10 s short, 30 s medium, a minute long',
+  },
+  {
+    id: 'handbook',
+    label: 'short ruler',
+    words: [
+      { from: 0, word: 'short' },
+      { from: 5, word: 'medium' },
+      { from: 10, word: 'long' },
+      { from: 20, word: 'very long' },
+    ],
+    source: 'handbooks: under about 5 s short, over about 10 s long',
+  },
 ];
 
 export interface FinishReading {

@@ -11,7 +11,10 @@ const pin = z.discriminatedUnion('kind', [
 export const flightDocument = z.strictObject({
   schema: z.literal(1),
   name: z.string().trim().min(1, 'give the flight a name').max(200),
-  wines: z.array(id).max(mostWines, `a flight has at most ${mostWines} wines`).refine((wines) => new Set(wines).size === wines.length, 'a wine stands in a flight once'),
+  wines: z
+    .array(id)
+    .max(mostWines, `a flight has at most ${mostWines} wines`)
+    .refine((wines) => new Set(wines).size === wines.length, 'a wine stands in a flight once'),
   pins: z.array(pin).max(40),
   school: z.enum(['weight', 'ladder', 'sweet', 'young', 'old']),
   guests: z.number().int().min(0).max(500),

@@ -19,4 +19,16 @@ export interface FlightDocument {
   readonly starts: string;
   readonly remark: string;
 }
-export const emptyFlight: FlightDocument = { schema: 1, name: '', wines: [], pins: [], school: 'weight', guests: 8, pourMl: 50, hostPour: true, lossPercent: 3, starts: '', remark: '' };
+export const emptyFlight: FlightDocument = {
+  schema: 1,
+  name: '',
+  wines: [],
+  pins: [],
+  school: 'weight',
+  guests: 8,
+  pourMl: 50,
+  hostPour: true,
+  lossPercent: 3,
+  starts: '',
+  remark: '',
+};

@@ -8,18 +8,33 @@ import { totalPush } from '../wine/reason';
 import { orderWording } from './wording';
 import { bestOrder, brokenPins, costTables, judgeOrder, schoolOf, schools, type OrderWine, type Pin, type Rung } from './order';
 
-const loadsOf = (change: Partial<Loads>): Loads => ({ ...(Object.fromEntries(profileKeys.map((key) => [key, 40])) as Record<keyof Loads, number>), sweetness: 8, tannin: 0, bubbles: 0, oak: 0, ...change });
+const loadsOf = (change: Partial<Loads>): Loads => ({
+  ...(Object.fromEntries(profileKeys.map((key) => [key, 40])) as Record<keyof Loads, number>),
+  sweetness: 8,
+  tannin: 0,
+  bubbles: 0,
+  oak: 0,
+  ...change,
+});
 const wine = (id: string, change: Partial<Loads> = {}, rung: Rung = 'white', age?: number): OrderWine => {
   const loads = loadsOf(change);
   return { id, name: id, loads, rung, alcoholSpan: [loads.alcohol - 5, loads.alcohol + 5], age };
 };
 const anyWine = (id: string): fc.Arbitrary<OrderWine> =>
-  fc.record({ loads: fc.array(fc.integer({ min: 0, max: 100 }), { minLength: 10, maxLength: 10 }), rung: fc.constantFrom<Rung>('sparkling', 'white', 'rose', 'amber', 'red', 'sweet', 'fortified'), age: fc.option(fc.nat(40), { nil: undefined }) }).map(({ loads, rung, age }) => {
-    const all = Object.fromEntries(profileKeys.map((key, i) => [key, loads[i]!])) as unknown as Loads;
-    return { id, name: id, loads: all, rung, age, alcoholSpan: [all.alcohol - 4, all.alcohol + 4] };
-  });
-const flight = (least: number, most: number) => fc.integer({ min: least, max: most }).chain((n) => fc.tuple(...Array.from({ length: n }, (_, i) => anyWine(`w${i}`))));
-const permutations = (items: readonly string[]): string[][] => (items.length === 0 ? [[]] : items.flatMap((item) => permutations(items.filter((other) => other !== item)).map((rest) => [item, ...rest])));
+  fc
+    .record({
+      loads: fc.array(fc.integer({ min: 0, max: 100 }), { minLength: 10, maxLength: 10 }),
+      rung: fc.constantFrom<Rung>('sparkling', 'white', 'rose', 'amber', 'red', 'sweet', 'fortified'),
+      age: fc.option(fc.nat(40), { nil: undefined }),
+    })
+    .map(({ loads, rung, age }) => {
+      const all = Object.fromEntries(profileKeys.map((key, i) => [key, loads[i]!])) as unknown as Loads;
+      return { id, name: id, loads: all, rung, age, alcoholSpan: [all.alcohol - 4, all.alcohol + 4] };
+    });
+const flight = (least: number, most: number) =>
+  fc.integer({ min: least, max: most }).chain((n) => fc.tuple(...Array.from({ length: n }, (_, i) => anyWine(`w${i}`))));
+const permutations = (items: readonly string[]): string[][] =>
+  items.length === 0 ? [[]] : items.flatMap((item) => permutations(items.filter((other) => other !== item)).map((rest) => [item, ...rest]));
 const weight = schoolOf('weight');
 
 describe('the best order', () => {
@@ -27,8 +42,25 @@ describe('the best order', () => {
     fc.assert(
       fc.property(flight(2, 6), fc.constantFrom(...schools), fc.nat(3), (wines, school, kind) => {
         const ids = wines.map((entry) => entry.id);
-        const pins: Pin[] = kind === 1 ? [{ kind: 'first', wine: ids[1]! }] : kind === 2 ? [{ kind: 'last', wine: ids[0]! }] : kind === 3 ? [{ kind: 'before', wine: ids[1]!, other: ids[0]! }] : [];
-        const allowed = permutations(ids).filter((order) => pins.every((pin) => (pin.kind === 'first' ? order[0] === pin.wine : pin.kind === 'last' ? order.at(-1) === pin.wine : 'other' in pin ? order.indexOf(pin.wine) < order.indexOf(pin.other) : true)));
+        const pins: Pin[] =
+          kind === 1
+            ? [{ kind: 'first', wine: ids[1]! }]
+            : kind === 2
+              ? [{ kind: 'last', wine: ids[0]! }]
+              : kind === 3
+                ? [{ kind: 'before', wine: ids[1]!, other: ids[0]! }]
+                : [];
+        const allowed = permutations(ids).filter((order) =>
+          pins.every((pin) =>
+            pin.kind === 'first'
+              ? order[0] === pin.wine
+              : pin.kind === 'last'
+                ? order.at(-1) === pin.wine
+                : 'other' in pin
+                  ? order.indexOf(pin.wine) < order.indexOf(pin.other)
+                  : true,
+          ),
+        );
         const least = Math.min(...allowed.map((order) => judgeOrder(wines, order, school).strain));
         const found = bestOrder(wines, pins, school);
         expect(found.kind).toBe('best');
@@ -58,7 +90,10 @@ describe('the best order', () => {
   it('does not depend on the order the wines are given in', () => {
     fc.assert(
       fc.property(flight(2, 9), fc.infiniteStream(fc.nat()), (wines, stream) => {
-        const shuffled = [...wines].map((entry) => ({ entry, key: stream.next().value as number })).sort((a, b) => a.key - b.key).map(({ entry }) => entry);
+        const shuffled = [...wines]
+          .map((entry) => ({ entry, key: stream.next().value as number }))
+          .sort((a, b) => a.key - b.key)
+          .map(({ entry }) => entry);
         const [a, b] = [bestOrder(wines, [], weight), bestOrder(shuffled, [], weight)];
         expect(a.kind === 'best' && a.judgement.order).toEqual(b.kind === 'best' && b.judgement.order);
       }),
@@ -68,7 +103,11 @@ describe('the best order', () => {
   it('every step’s reasons add up to its strain, the steps to the total, and every reason has its sentence', () => {
     fc.assert(
       fc.property(flight(1, 8), fc.constantFrom(...schools), (wines, school) => {
-        const judged = judgeOrder(wines, wines.map((entry) => entry.id), school);
+        const judged = judgeOrder(
+          wines,
+          wines.map((entry) => entry.id),
+          school,
+        );
         for (const step of judged.steps) {
           expect(totalPush(step.reasons)).toBeCloseTo(step.strain, 9);
           for (const reason of step.reasons) {
@@ -84,7 +123,16 @@ describe('the best order', () => {
     const wines = [wine('a', { body: 80, intensity: 80 }), wine('b', { body: 20, intensity: 20 }), wine('c'), wine('d', { tannin: 70 }, 'red')];
     const found = bestOrder(wines, [{ kind: 'adjacent', wine: 'a', other: 'b' }], weight);
     expect(found.kind === 'best' && found.judgement.order.indexOf('a') - found.judgement.order.indexOf('b')).toBe(1);
-    expect(bestOrder(wines, [{ kind: 'first', wine: 'a' }, { kind: 'first', wine: 'b' }], weight).kind).toBe('impossible');
+    expect(
+      bestOrder(
+        wines,
+        [
+          { kind: 'first', wine: 'a' },
+          { kind: 'first', wine: 'b' },
+        ],
+        weight,
+      ).kind,
+    ).toBe('impossible');
     expect(bestOrder([], [], weight)).toMatchObject({ kind: 'best', judgement: { strain: 0, order: [] } });
   });
   it('the best order breaks no pin, and a broken pin is found in any other', () => {
@@ -140,7 +188,11 @@ describe('what handbooks agree on', () => {
 });
 
 describe('against an outside solver', () => {
-  for (const [n, seed] of [[6, 1], [7, 2], [8, 3]] as const) {
+  for (const [n, seed] of [
+    [6, 1],
+    [7, 2],
+    [8, 3],
+  ] as const) {
     published('HiGHS 1.15 (mixed-integer optimum)', `the strain of the best order of ${n} wines, instance ${seed}`, async () => {
       const [wines] = fc.sample(fc.tuple(...Array.from({ length: n }, (_, i) => anyWine(`w${i}`))), { numRuns: 1, seed });
       const { neighbour, earlier } = costTables(wines!, weight);

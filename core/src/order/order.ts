@@ -35,21 +35,53 @@ export interface School {
   readonly height: Readonly<Record<ProfileKey, number>>;
 }
 
-const masking: Record<ProfileKey, number> = { sweetness: 34, tannin: 24, oak: 12, intensity: 16, body: 14, alcohol: 12, acidity: 6, bubbles: 1, length: 0, fragility: 0 };
-const height: Record<ProfileKey, number> = { body: 4, intensity: 3, tannin: 3, alcohol: 3, sweetness: 3, oak: 1.5, acidity: 1, bubbles: 0, length: 0, fragility: 0 };
+const masking: Record<ProfileKey, number> = {
+  sweetness: 34,
+  tannin: 24,
+  oak: 12,
+  intensity: 16,
+  body: 14,
+  alcohol: 12,
+  acidity: 6,
+  bubbles: 1,
+  length: 0,
+  fragility: 0,
+};
+const height: Record<ProfileKey, number> = {
+  body: 4,
+  intensity: 3,
+  tannin: 3,
+  alcohol: 3,
+  sweetness: 3,
+  oak: 1.5,
+  acidity: 1,
+  bubbles: 0,
+  length: 0,
+  fragility: 0,
+};
 const base = { masking, height, ladder: 4, precedence: 5, youngFirst: 0.5, sweetWelcome: false };
 
 /** The schools a host can choose. All are in use; the weights are our own. */
 export const schools: readonly School[] = [
   { ...base, id: 'weight', label: 'weight first', says: 'Light before full decides; colour gives way.', ladder: 1.5, precedence: 9 },
   { ...base, id: 'ladder', label: 'colour ladder', says: 'Bubbles, white, rosé, amber, red, sweet, fortified, strictly.', ladder: 14, precedence: 3 },
-  { ...base, id: 'sweet', label: 'sweet welcome', says: 'One light sweet wine of little alcohol may open.', sweetWelcome: true, masking: { ...masking, sweetness: 14 } },
+  {
+    ...base,
+    id: 'sweet',
+    label: 'sweet welcome',
+    says: 'One light sweet wine of little alcohol may open.',
+    sweetWelcome: true,
+    masking: { ...masking, sweetness: 14 },
+  },
   { ...base, id: 'young', label: 'young first', says: 'Young before old, so that fruit does not drown age.', youngFirst: 6 },
   { ...base, id: 'old', label: 'old first', says: 'Old before young, while the palate is fresh.', youngFirst: -6 },
 ];
 export const schoolOf = (id: string): School => schools.find((school) => school.id === id) ?? schools[0]!;
 
-export type Pin = { readonly kind: 'first' | 'last'; readonly wine: string } | { readonly kind: 'adjacent'; readonly wine: string; readonly other: string } | { readonly kind: 'before'; readonly wine: string; readonly other: string };
+export type Pin =
+  | { readonly kind: 'first' | 'last'; readonly wine: string }
+  | { readonly kind: 'adjacent'; readonly wine: string; readonly other: string }
+  | { readonly kind: 'before'; readonly wine: string; readonly other: string };
 
 export type OrderReasonId = `masks-${ProfileKey}` | 'alcohol-not-proven' | 'ladder' | 'heavier-earlier' | 'older-earlier' | 'younger-earlier';
 export interface Step {
@@ -97,11 +129,23 @@ function neighbourReasons(from: OrderWine, to: OrderWine, school: School): Reaso
     const weight = school.masking[key];
     if (weight === 0 || from.loads[key] <= to.loads[key]) continue;
     if (key === 'alcohol' && from.alcoholSpan[0] <= to.alcoholSpan[1]) {
-      reasons.push({ id: 'alcohol-not-proven', push: 0.001 * (from.loads.alcohol - to.loads.alcohol), unit: 'strain', args: { from: from.name, to: to.name }, source: 'EU 2019/33 art. 44' });
+      reasons.push({
+        id: 'alcohol-not-proven',
+        push: 0.001 * (from.loads.alcohol - to.loads.alcohol),
+        unit: 'strain',
+        args: { from: from.name, to: to.name },
+        source: 'EU 2019/33 art. 44',
+      });
       continue;
     }
     const push = weight * delicacy(to) * drop(from.loads[key], to.loads[key]);
-    reasons.push({ id: `masks-${key}`, push, unit: 'strain', args: { from: from.name, to: to.name, drop: Math.round(from.loads[key] - to.loads[key]) }, source });
+    reasons.push({
+      id: `masks-${key}`,
+      push,
+      unit: 'strain',
+      args: { from: from.name, to: to.name, drop: Math.round(from.loads[key] - to.loads[key]) },
+      source,
+    });
   }
   return reasons;
 }
@@ -110,13 +154,41 @@ function neighbourReasons(from: OrderWine, to: OrderWine, school: School): Reaso
 function precedenceReasons(from: OrderWine, to: OrderWine, school: School): Reason<OrderReasonId>[] {
   const reasons: Reason<OrderReasonId>[] = [];
   const back = rungIndex(from, school) - rungIndex(to, school);
-  if (back > 0) reasons.push({ id: 'ladder', push: school.ladder * back, unit: 'strain', args: { from: from.name, to: to.name, fromRung: from.rung, toRung: to.rung }, source });
+  if (back > 0)
+    reasons.push({
+      id: 'ladder',
+      push: school.ladder * back,
+      unit: 'strain',
+      args: { from: from.name, to: to.name, fromRung: from.rung, toRung: to.rung },
+      source,
+    });
   const lighter = palateLoad(from.loads, school) - palateLoad(to.loads, school);
-  if (lighter > 0) reasons.push({ id: 'heavier-earlier', push: school.precedence * drop(lighter, 0), unit: 'strain', args: { from: from.name, to: to.name, drop: Math.round(lighter) }, source });
+  if (lighter > 0)
+    reasons.push({
+      id: 'heavier-earlier',
+      push: school.precedence * drop(lighter, 0),
+      unit: 'strain',
+      args: { from: from.name, to: to.name, drop: Math.round(lighter) },
+      source,
+    });
   if (from.age !== undefined && to.age !== undefined) {
     const older = (from.age - to.age) / 10;
-    if (school.youngFirst > 0 && older > 0) reasons.push({ id: 'older-earlier', push: school.youngFirst * older, unit: 'strain', args: { from: from.name, to: to.name, years: from.age - to.age }, source });
-    if (school.youngFirst < 0 && older < 0) reasons.push({ id: 'younger-earlier', push: school.youngFirst * older, unit: 'strain', args: { from: from.name, to: to.name, years: to.age - from.age }, source });
+    if (school.youngFirst > 0 && older > 0)
+      reasons.push({
+        id: 'older-earlier',
+        push: school.youngFirst * older,
+        unit: 'strain',
+        args: { from: from.name, to: to.name, years: from.age - to.age },
+        source,
+      });
+    if (school.youngFirst < 0 && older < 0)
+      reasons.push({
+        id: 'younger-earlier',
+        push: school.youngFirst * older,
+        unit: 'strain',
+        args: { from: from.name, to: to.name, years: to.age - from.age },
+        source,
+      });
   }
   return reasons;
 }
@@ -132,7 +204,10 @@ export function judgeOrder(wines: readonly OrderWine[], order: readonly string[]
     const wine = byId.get(id);
     if (wine === undefined) return [];
     const before = placed.at(-1);
-    const reasons = [...(before === undefined ? [] : neighbourReasons(before, wine, school)), ...placed.flatMap((earlier) => precedenceReasons(earlier, wine, school))];
+    const reasons = [
+      ...(before === undefined ? [] : neighbourReasons(before, wine, school)),
+      ...placed.flatMap((earlier) => precedenceReasons(earlier, wine, school)),
+    ];
     placed.push(wine);
     return [{ wine: id, height: palateLoad(wine.loads, school), strain: totalPush(reasons), reasons }];
   });
@@ -201,7 +276,7 @@ export function* solveOrder(wines: readonly OrderWine[], pins: readonly Pin[], s
   for (let j = 0; j < n; j++) if (cost[full * n + j]! < Infinity && (last < 0 || cost[full * n + j]! < cost[full * n + last]! - 1e-12)) last = j;
   if (last < 0) return { kind: 'impossible', pins };
   const order: string[] = [];
-  for (let set = full; last >= 0; ) {
+  for (let set = full; last >= 0;) {
     order.unshift(sorted[last]!.id);
     const before = previous[set * n + last]!;
     set &= ~(1 << last);

@@ -17,9 +17,15 @@ const masks: Record<ProfileKey, string> = {
 const fill = (text: string, args: Readonly<Record<string, string | number>>) => text.replace(/\{(\w+)\}/g, (_, key: string) => String(args[key] ?? ''));
 
 export const orderWording: Wording<OrderReasonId> = {
-  ...(Object.fromEntries(profileKeys.map((key) => [`masks-${key}`, (args: Readonly<Record<string, string | number>>) => `${fill(masks[key], args)} (${profileLabels[key]} falls by ${args['drop']})`])) as unknown as Wording<`masks-${ProfileKey}`>),
+  ...(Object.fromEntries(
+    profileKeys.map((key) => [
+      `masks-${key}`,
+      (args: Readonly<Record<string, string | number>>) => `${fill(masks[key], args)} (${profileLabels[key]} falls by ${args['drop']})`,
+    ]),
+  ) as unknown as Wording<`masks-${ProfileKey}`>),
   'alcohol-not-proven': (args) => `the labels do not prove that ${args['from']} is stronger than ${args['to']}: it only breaks a tie`,
-  ladder: (args) => `a step back on the ladder: ${String(args['fromRung']).replace('rose', 'rosé')} (${args['from']}) before ${String(args['toRung']).replace('rose', 'rosé')} (${args['to']})`,
+  ladder: (args) =>
+    `a step back on the ladder: ${String(args['fromRung']).replace('rose', 'rosé')} (${args['from']}) before ${String(args['toRung']).replace('rose', 'rosé')} (${args['to']})`,
   'heavier-earlier': (args) => `${args['from']} carries ${args['drop']} more than ${args['to']} and comes earlier`,
   'older-earlier': (args) => `${args['from']} is ${args['years']} years older than ${args['to']}, and this school pours young first`,
   'younger-earlier': (args) => `${args['from']} is ${args['years']} years younger than ${args['to']}, and this school pours old first`,

@@ -4,13 +4,60 @@ import { clamp } from '../wine/units';
 export const dishAxes = ['weight', 'fat', 'acid', 'salt', 'sweetness', 'heat', 'savour', 'smoke', 'bitterness', 'protein'] as const;
 export type DishAxis = (typeof dishAxes)[number];
 export const plateAxes = dishAxes.slice(0, 8) as readonly DishAxis[];
-export const dishAxisLabel: Record<DishAxis, string> = { weight: 'weight', fat: 'fat', acid: 'acid', salt: 'salt', sweetness: 'sweetness', heat: 'heat', savour: 'savour', smoke: 'smoke', bitterness: 'bitterness', protein: 'protein' };
+export const dishAxisLabel: Record<DishAxis, string> = {
+  weight: 'weight',
+  fat: 'fat',
+  acid: 'acid',
+  salt: 'salt',
+  sweetness: 'sweetness',
+  heat: 'heat',
+  savour: 'savour',
+  smoke: 'smoke',
+  bitterness: 'bitterness',
+  protein: 'protein',
+};
 
-export const dishFlags = ['oilyFish', 'seafood', 'raw', 'egg', 'blueMould', 'fried', 'delicate', 'vinegar', 'artichoke', 'asparagus', 'chocolate', 'cream', 'redMeat', 'whiteMeat'] as const;
+export const dishFlags = [
+  'oilyFish',
+  'seafood',
+  'raw',
+  'egg',
+  'blueMould',
+  'fried',
+  'delicate',
+  'vinegar',
+  'artichoke',
+  'asparagus',
+  'chocolate',
+  'cream',
+  'redMeat',
+  'whiteMeat',
+] as const;
 export type DishFlag = (typeof dishFlags)[number];
 
 /** Smells that food and wine can share. */
-export const echoes = ['citrus', 'orchard', 'stone-fruit', 'tropical', 'red-fruit', 'dark-fruit', 'dried-fruit', 'flower', 'green-herb', 'dried-herb', 'pepper', 'sweet-spice', 'earth', 'nut', 'smoke', 'butter', 'saline', 'bread', 'honey', 'ginger'] as const;
+export const echoes = [
+  'citrus',
+  'orchard',
+  'stone-fruit',
+  'tropical',
+  'red-fruit',
+  'dark-fruit',
+  'dried-fruit',
+  'flower',
+  'green-herb',
+  'dried-herb',
+  'pepper',
+  'sweet-spice',
+  'earth',
+  'nut',
+  'smoke',
+  'butter',
+  'saline',
+  'bread',
+  'honey',
+  'ginger',
+] as const;
 export type Echo = (typeof echoes)[number];
 
 export type Vector = Readonly<Partial<Record<DishAxis, number>>>;
@@ -80,11 +127,20 @@ export function composeDish(components: readonly Component[], cooking: readonly 
   return {
     taste,
     flags: [...flags],
-    echoes: [...new Set([...present.filter((component) => share(component) >= 0.02).flatMap((component) => component.echoes), ...cooking.flatMap((way) => way.echoes)])],
+    echoes: [
+      ...new Set([
+        ...present.filter((component) => share(component) >= 0.02).flatMap((component) => component.echoes),
+        ...cooking.flatMap((way) => way.echoes),
+      ]),
+    ],
     allergens: [...new Set(present.flatMap((component) => component.allergens))],
     shares: [
       ...present.map((component) => ({ id: component.id, name: component.name, adds: adds.get(component.id)! })),
-      ...cooking.map((way) => ({ id: way.id, name: way.name, adds: Object.fromEntries(dishAxes.map((axis) => [axis, way.adds[axis] ?? 0])) as Record<DishAxis, number> })),
+      ...cooking.map((way) => ({
+        id: way.id,
+        name: way.name,
+        adds: Object.fromEntries(dishAxes.map((axis) => [axis, way.adds[axis] ?? 0])) as Record<DishAxis, number>,
+      })),
     ],
   };
 }

@@ -15,8 +15,38 @@ export interface PairingWine {
 }
 
 export const fitRules = [
-  'weight', 'acid', 'acid-short', 'sweet', 'sweet-short', 'sweet-alone', 'rich-sweet', 'grip-bound', 'grip-unbound', 'grip-oily', 'grip-heat', 'grip-egg', 'grip-mild', 'grip-bitter', 'grip-savour', 'grip-sweet',
-  'burn', 'sugar-heat', 'scrub', 'acid-fat', 'salt-softens', 'oak-smoke', 'oak-delicate', 'blue-sweet', 'blue-dry', 'awkward', 'awkward-fresh', 'vinegar-soft', 'chocolate-dry', 'char-grip', 'echo', 'place',
+  'weight',
+  'acid',
+  'acid-short',
+  'sweet',
+  'sweet-short',
+  'sweet-alone',
+  'rich-sweet',
+  'grip-bound',
+  'grip-unbound',
+  'grip-oily',
+  'grip-heat',
+  'grip-egg',
+  'grip-mild',
+  'grip-bitter',
+  'grip-savour',
+  'grip-sweet',
+  'burn',
+  'sugar-heat',
+  'scrub',
+  'acid-fat',
+  'salt-softens',
+  'oak-smoke',
+  'oak-delicate',
+  'blue-sweet',
+  'blue-dry',
+  'awkward',
+  'awkward-fresh',
+  'vinegar-soft',
+  'chocolate-dry',
+  'char-grip',
+  'echo',
+  'place',
 ] as const;
 export type FitReasonId = 'start' | (typeof fitRules)[number];
 export interface Fit {
@@ -67,7 +97,11 @@ function pushes(dish: Dish, wine: PairingWine, samePlace: boolean, push: Push): 
   const weight = wineWeight(w);
   const gap = weight - d.weight;
   const steep = gap > 0 ? 0.62 : 0.5;
-  push('weight', Math.max(-20, 13 - steep * Math.max(0, Math.abs(gap) - 4)), { wine: round(weight), dish: round(d.weight), heavier: gap > 0 ? 'wine' : 'dish' });
+  push('weight', Math.max(-20, 13 - steep * Math.max(0, Math.abs(gap) - 4)), {
+    wine: round(weight),
+    dish: round(d.weight),
+    heavier: gap > 0 ? 'wine' : 'dish',
+  });
 
   // The wine at least as sharp as the dish.
   if (d.acid > 20) {
@@ -84,15 +118,33 @@ function pushes(dish: Dish, wine: PairingWine, samePlace: boolean, push: Push): 
     if (margin >= -4) push('sweet', matter * 13, { wine: round(w.sweetness), dish: round(d.sweetness) });
     else push('sweet-short', matter * Math.max(-34, 0.62 * (margin + 4)), { wine: round(w.sweetness), dish: round(d.sweetness) });
   }
-  const lean = Math.max(has('blueMould') ? 100 : 0, d.heat * 1.3, 1.8 * Math.max(0, d.sweetness - 12), d.fat > 70 ? 80 : 0, has('chocolate') ? 90 : 0, d.salt > 60 && d.fat > 45 ? 45 : 0);
+  const lean = Math.max(
+    has('blueMould') ? 100 : 0,
+    d.heat * 1.3,
+    1.8 * Math.max(0, d.sweetness - 12),
+    d.fat > 70 ? 80 : 0,
+    has('chocolate') ? 90 : 0,
+    d.salt > 60 && d.fat > 45 ? 45 : 0,
+  );
   const alone = Math.max(0, w.sweetness - 27 - lean);
   push('sweet-alone', -(0.42 + d.savour / 300) * alone, { wine: round(w.sweetness) });
-  if (w.sweetness > 45) push('rich-sweet', (Math.max(0, d.fat - 65) / 30) * Math.min(1, (w.sweetness - 45) / 30) * 20, { wine: round(w.sweetness), fat: round(d.fat) });
+  if (w.sweetness > 45)
+    push('rich-sweet', (Math.max(0, d.fat - 65) / 30) * Math.min(1, (w.sweetness - 45) / 30) * 20, { wine: round(w.sweetness), fat: round(d.fat) });
 
   // Tannin wants fat and protein. Iron and iodine make it metallic.
   const grip = Math.max(0, w.tannin - 22) / 78;
-  const cushion = clamp(0.5 * d.protein + 0.85 * Math.min(d.fat, 55) + 0.1 * d.salt + (has('redMeat') ? 14 : 0) - (has('seafood') || has('oilyFish') ? 30 : 0), 0, 100);
-  if (!has('blueMould')) push('grip-bound', grip * Math.max(0, cushion - 36) * 0.34 * Math.min(1, d.protein / 55), { tannin: round(w.tannin) }, 'Peyrot des Gachons et al. 2012, Curr. Biol. 22:R829; Lesschaeve & Noble 2005');
+  const cushion = clamp(
+    0.5 * d.protein + 0.85 * Math.min(d.fat, 55) + 0.1 * d.salt + (has('redMeat') ? 14 : 0) - (has('seafood') || has('oilyFish') ? 30 : 0),
+    0,
+    100,
+  );
+  if (!has('blueMould'))
+    push(
+      'grip-bound',
+      grip * Math.max(0, cushion - 36) * 0.34 * Math.min(1, d.protein / 55),
+      { tannin: round(w.tannin) },
+      'Peyrot des Gachons et al. 2012, Curr. Biol. 22:R829; Lesschaeve & Noble 2005',
+    );
   push('grip-unbound', -grip * Math.max(0, 58 - cushion) * 0.5, { tannin: round(w.tannin) });
   if (has('oilyFish')) push('grip-oily', -grip * 26 - (wine.colour === 'red' ? 3 : 0), { tannin: round(w.tannin) }, 'Tamura et al. 2009, JAFC 57:8550');
   else if (has('seafood')) push('grip-oily', -grip * 20 - (wine.colour === 'red' ? 4 : 0), { tannin: round(w.tannin) }, 'Tamura et al. 2009, JAFC 57:8550');
@@ -101,23 +153,31 @@ function pushes(dish: Dish, wine: PairingWine, samePlace: boolean, push: Push): 
   push('grip-heat', -grip * d.heat * 0.32, { tannin: round(w.tannin), heat: round(d.heat) });
   push('grip-bitter', -grip * Math.max(0, d.bitterness - 15) * 0.3, { tannin: round(w.tannin), bitterness: round(d.bitterness) });
   push('grip-savour', -grip * Math.max(0, d.savour - d.salt - 15) * 0.08, { tannin: round(w.tannin), savour: round(d.savour) });
-  if (d.sweetness > 25 && w.sweetness < d.sweetness) push('grip-sweet', -grip * (d.sweetness - 25) * 0.2, { tannin: round(w.tannin), dish: round(d.sweetness) });
+  if (d.sweetness > 25 && w.sweetness < d.sweetness)
+    push('grip-sweet', -grip * (d.sweetness - 25) * 0.2, { tannin: round(w.tannin), dish: round(d.sweetness) });
 
   // Chilli burns more with alcohol, less with sugar.
-  push('burn', (-d.heat * Math.max(0, w.alcohol - 18)) / 100 * 0.42, { heat: round(d.heat) }, 'Trevisani et al. 2002, Nat. Neurosci. 5:546');
+  push('burn', ((-d.heat * Math.max(0, w.alcohol - 18)) / 100) * 0.42, { heat: round(d.heat) }, 'Trevisani et al. 2002, Nat. Neurosci. 5:546');
   push('sugar-heat', (d.heat / 100) * Math.min(w.sweetness, 60) * 0.42, { heat: round(d.heat), wine: round(w.sweetness) }, 'Nasrawi & Pangborn 1990');
 
   // Bubbles and acid scrub fat; salt softens acid.
   const coat = Math.max(d.fat, has('fried') ? 65 : 0, has('egg') ? 60 : 0, has('cream') ? 60 : 0, d.salt * 0.7);
   push('scrub', (w.bubbles / 100) * Math.max(0, coat - 18) * 0.2, { fat: round(d.fat) });
   push('acid-fat', (Math.max(0, w.acidity - 38) / 62) * Math.max(0, d.fat - 22) * 0.15, { wine: round(w.acidity), fat: round(d.fat) });
-  push('salt-softens', (Math.max(0, w.acidity - 30) / 70) * Math.max(0, d.salt - 18) * 0.16, { salt: round(d.salt) }, 'Breslin & Beauchamp 1997, Nature 387:563');
+  push(
+    'salt-softens',
+    (Math.max(0, w.acidity - 30) / 70) * Math.max(0, d.salt - 18) * 0.16,
+    { salt: round(d.salt) },
+    'Breslin & Beauchamp 1997, Nature 387:563',
+  );
 
   // Oak likes smoke, char and cream; it smothers what is raw, delicate or sharp.
   const toast = Math.max(d.smoke, has('cream') ? 40 : 0);
   push('oak-smoke', (w.oak / 100) * Math.max(0, toast - 12) * 0.3, { oak: round(w.oak) });
   if (has('raw') || has('delicate') || has('vinegar') || d.acid > 48) push('oak-delicate', -(w.oak / 100) * 24, { oak: round(w.oak) });
-  push('char-grip', (clamp(w.tannin, 0, 60) / 100) * Math.max(0, d.smoke - 25) * 0.14 * (has('oilyFish') || has('seafood') ? 0.3 : 1), { smoke: round(d.smoke) });
+  push('char-grip', (clamp(w.tannin, 0, 60) / 100) * Math.max(0, d.smoke - 25) * 0.14 * (has('oilyFish') || has('seafood') ? 0.3 : 1), {
+    smoke: round(d.smoke),
+  });
 
   if (has('blueMould')) {
     if (w.sweetness >= 50) push('blue-sweet', 10 + 0.18 * (w.sweetness - 50), { wine: round(w.sweetness) });

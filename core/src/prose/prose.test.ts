@@ -6,17 +6,32 @@ import { asText, composeNote } from './prose';
 
 const name = (chip: { term?: string | undefined; words?: string | undefined }) => chip.words ?? chip.term ?? '';
 const write = (note: Partial<NoteDocument>) => asText(composeNote({ ...emptyNote, ...note }, name));
-const observed = fc.record(Object.fromEntries(observableIds.map((id) => {
-  const spec = observables[id];
-  const value: fc.Arbitrary<unknown> = spec.kind === 'scale' ? fc.oneof(fc.nat(100), fc.tuple(fc.nat(50), fc.integer({ min: 50, max: 100 }))) : spec.kind === 'choice' ? fc.constantFrom(...Object.keys(spec.options)) : spec.kind === 'seconds' ? fc.record({ seconds: fc.nat(120) }) : fc.integer({ min: spec.low, max: spec.high });
-  return [id, fc.option(value, { nil: undefined })];
-})) as Record<string, fc.Arbitrary<unknown>>) as fc.Arbitrary<Observed>;
+const observed = fc.record(
+  Object.fromEntries(
+    observableIds.map((id) => {
+      const spec = observables[id];
+      const value: fc.Arbitrary<unknown> =
+        spec.kind === 'scale'
+          ? fc.oneof(fc.nat(100), fc.tuple(fc.nat(50), fc.integer({ min: 50, max: 100 })))
+          : spec.kind === 'choice'
+            ? fc.constantFrom(...Object.keys(spec.options))
+            : spec.kind === 'seconds'
+              ? fc.record({ seconds: fc.nat(120) })
+              : fc.integer({ min: spec.low, max: spec.high });
+      return [id, fc.option(value, { nil: undefined })];
+    }),
+  ) as Record<string, fc.Arbitrary<unknown>>,
+) as fc.Arbitrary<Observed>;
 
 describe('the written note', () => {
   it('says nothing of an empty note', () => expect(write({})).toBe(''));
   it('reads as a person would write it', () => {
-    expect(write({ observed: { clarity: 'clear', depth: 25, hue: 'garnet', rimHue: 'brick', rim: 75 } })).toBe('Clear, light garnet fading to a wide brick rim.');
-    expect(write({ observed: { sweetness: 4, acidity: 82, tannin: 58, tanninGrain: 'dust' } })).toBe('Bone dry, lively in acid, with dusty tannin that is present.');
+    expect(write({ observed: { clarity: 'clear', depth: 25, hue: 'garnet', rimHue: 'brick', rim: 75 } })).toBe(
+      'Clear, light garnet fading to a wide brick rim.',
+    );
+    expect(write({ observed: { sweetness: 4, acidity: 82, tannin: 58, tanninGrain: 'dust' } })).toBe(
+      'Bone dry, lively in acid, with dusty tannin that is present.',
+    );
     expect(write({ observed: { finish: { seconds: 23 } } })).toBe('The pleasure lasts 23 seconds: a medium finish.');
   });
   it('keeps a hedge', () => expect(write({ observed: { acidity: [40, 80] } })).toBe('Between fresh and lively in acid.'));
@@ -37,8 +52,12 @@ describe('the written note', () => {
       fc.property(observed, fc.constantFrom(...observableIds), (all, id) => {
         const without: Record<string, unknown> = { ...all };
         delete without[id];
-        const before = composeNote({ ...emptyNote, observed: without as Observed }, name).map((statement) => statement.from).join();
-        const after = composeNote({ ...emptyNote, observed: all }, name).map((statement) => statement.from).join();
+        const before = composeNote({ ...emptyNote, observed: without as Observed }, name)
+          .map((statement) => statement.from)
+          .join();
+        const after = composeNote({ ...emptyNote, observed: all }, name)
+          .map((statement) => statement.from)
+          .join();
         expect(before === after).toBe(all[id] === undefined);
       }),
     );
@@ -50,7 +69,11 @@ describe('the written note', () => {
     expect(composeNote({ ...emptyNote, observed: { acidity: 20 }, rewritten }, name)[0]).toMatchObject({ text: 'It waters like a lemon.', outdated: true });
   });
   it('tells the nose in its layers and the mouth by what became of it', () => {
-    const chips = [{ id: '1', term: 'sour cherry', layer: 'first', strength: 2, fate: 'stayed' }, { id: '2', term: 'rose', layer: 'swirled', strength: 1, fate: 'gone' }, { id: '3', term: 'ash', layer: 'mouth', strength: 3 }] as const;
+    const chips = [
+      { id: '1', term: 'sour cherry', layer: 'first', strength: 2, fate: 'stayed' },
+      { id: '2', term: 'rose', layer: 'swirled', strength: 1, fate: 'gone' },
+      { id: '3', term: 'ash', layer: 'mouth', strength: 3 },
+    ] as const;
     expect(write({ chips })).toBe('It smells of sour cherry, then a trace of rose. In the mouth sour cherry stays; rose has gone; strong ash comes in.');
   });
 });

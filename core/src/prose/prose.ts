@@ -90,7 +90,8 @@ function nose(note: NoteDocument, nameOf: NameOf): Draft | undefined {
   const still = o.noseStill === undefined ? undefined : word('noseStill', o.noseStill);
   const swirled = o.noseSwirled === undefined ? undefined : word('noseSwirled', o.noseSwirled);
   let lead: string;
-  if (still !== undefined && swirled !== undefined) lead = still === swirled ? `The nose is ${still}, before the swirl and after` : `The nose is ${still} at first, ${swirled} after the swirl`;
+  if (still !== undefined && swirled !== undefined)
+    lead = still === swirled ? `The nose is ${still}, before the swirl and after` : `The nose is ${still} at first, ${swirled} after the swirl`;
   else if (swirled !== undefined) lead = `The nose is ${swirled} after the swirl`;
   else if (still !== undefined) lead = `The nose is ${still}`;
   else lead = '';
@@ -106,12 +107,24 @@ function nose(note: NoteDocument, nameOf: NameOf): Draft | undefined {
   else if (lead !== '') sentences.push(`${lead}.`);
   else if (smells.length > 0) sentences.push(`It smells of ${smells.join(', ')}.`);
   if (o.health !== undefined) {
-    const says = { sound: 'It smells healthy', trace: 'There is a trace of something that may be a fault', doubtful: 'Its health is in doubt', faulty: 'It smells faulty' } as const;
+    const says = {
+      sound: 'It smells healthy',
+      trace: 'There is a trace of something that may be a fault',
+      doubtful: 'Its health is in doubt',
+      faulty: 'It smells faulty',
+    } as const;
     sentences.push(`${says[o.health]}.`);
   }
   if (o.noseFineness !== undefined) sentences.push(`A ${word('noseFineness', o.noseFineness)} nose.`.replace(/^A (between .*) nose\.$/, 'A nose $1.'));
   if (sentences.length === 0) return undefined;
-  return { id: 'nose', text: sentences.join(' '), from: { ...pick(o, ['noseStill', 'noseSwirled', 'health', 'noseFineness']), chips: smelt.map(({ id, term, words, layer, strength }) => ({ id, term, words, layer, strength })) } };
+  return {
+    id: 'nose',
+    text: sentences.join(' '),
+    from: {
+      ...pick(o, ['noseStill', 'noseSwirled', 'health', 'noseFineness']),
+      chips: smelt.map(({ id, term, words, layer, strength }) => ({ id, term, words, layer, strength })),
+    },
+  };
 }
 function strong(chip: Chip, nameOf: NameOf): string {
   const name = nameOf(chip);
@@ -124,7 +137,12 @@ function palate(o: Observed): Draft | undefined {
   if (o.acidity !== undefined) lead.push(`${word('acidity', o.acidity)} in acid`);
   const withs: string[] = [];
   if (o.tannin !== undefined || o.tanninGrain !== undefined || o.tanninRipeness !== undefined) {
-    const kind = [o.tanninRipeness === undefined ? '' : observables.tanninRipeness.options[o.tanninRipeness], o.tanninGrain === undefined ? '' : observables.tanninGrain.options[o.tanninGrain]].filter((part) => part !== '').join(', ');
+    const kind = [
+      o.tanninRipeness === undefined ? '' : observables.tanninRipeness.options[o.tanninRipeness],
+      o.tanninGrain === undefined ? '' : observables.tanninGrain.options[o.tanninGrain],
+    ]
+      .filter((part) => part !== '')
+      .join(', ');
     const amount = o.tannin === undefined ? '' : word('tannin', o.tannin);
     if (amount === 'none') withs.push('no tannin');
     else if (amount === '') withs.push(`${kind} tannin`);
@@ -134,20 +152,64 @@ function palate(o: Observed): Draft | undefined {
   if (o.body !== undefined) withs.push(typeof o.body === 'number' ? `the weight of ${bodyWord(o.body)}` : `a weight ${word('body', o.body)}`);
   if (o.bubbles !== undefined) {
     const bubbles = word('bubbles', o.bubbles);
-    withs.push(bubbles === 'still' ? 'no bubbles in the mouth' : bubbles === 'prickle' ? 'a prickle of gas' : bubbles === 'soft mousse' ? 'a soft mousse' : typeof o.bubbles === 'number' ? `${bubbles} bubbles` : `bubbles ${bubbles}`);
+    withs.push(
+      bubbles === 'still'
+        ? 'no bubbles in the mouth'
+        : bubbles === 'prickle'
+          ? 'a prickle of gas'
+          : bubbles === 'soft mousse'
+            ? 'a soft mousse'
+            : typeof o.bubbles === 'number'
+              ? `${bubbles} bubbles`
+              : `bubbles ${bubbles}`,
+    );
   }
   if (o.bitterness !== undefined) {
     const bitter = word('bitterness', o.bitterness);
-    withs.push(bitter === 'none' ? 'no bitterness' : bitter === 'a trace' ? 'a trace of bitterness' : typeof o.bitterness === 'number' ? `${bitter} bitterness` : `bitterness ${bitter}`);
+    withs.push(
+      bitter === 'none'
+        ? 'no bitterness'
+        : bitter === 'a trace'
+          ? 'a trace of bitterness'
+          : typeof o.bitterness === 'number'
+            ? `${bitter} bitterness`
+            : `bitterness ${bitter}`,
+    );
   }
   let text = lead.join(', ');
   if (withs.length > 0) text += `${text === '' ? 'It has' : ', with'} ${list(withs)}`;
   const sentences = text === '' ? [] : [`${capital(text)}.`];
   if (o.intensity !== undefined) sentences.push(`The flavour is ${word('intensity', o.intensity)}.`);
-  if (o.palateHealth !== undefined) sentences.push({ sound: 'It is clean in the mouth.', trace: 'There is a trace of something unclean in the mouth.', doubtful: 'It is doubtful in the mouth.', faulty: 'It is faulty in the mouth.' }[o.palateHealth]);
-  if (o.palateFineness !== undefined) sentences.push(`A ${word('palateFineness', o.palateFineness)} palate.`.replace(/^A (between .*) palate\.$/, 'A palate $1.'));
+  if (o.palateHealth !== undefined)
+    sentences.push(
+      {
+        sound: 'It is clean in the mouth.',
+        trace: 'There is a trace of something unclean in the mouth.',
+        doubtful: 'It is doubtful in the mouth.',
+        faulty: 'It is faulty in the mouth.',
+      }[o.palateHealth],
+    );
+  if (o.palateFineness !== undefined)
+    sentences.push(`A ${word('palateFineness', o.palateFineness)} palate.`.replace(/^A (between .*) palate\.$/, 'A palate $1.'));
   if (sentences.length === 0) return undefined;
-  return { id: 'palate', text: sentences.join(' '), from: pick(o, ['sweetness', 'acidity', 'tannin', 'tanninGrain', 'tanninRipeness', 'alcohol', 'body', 'bubbles', 'bitterness', 'intensity', 'palateHealth', 'palateFineness']) };
+  return {
+    id: 'palate',
+    text: sentences.join(' '),
+    from: pick(o, [
+      'sweetness',
+      'acidity',
+      'tannin',
+      'tanninGrain',
+      'tanninRipeness',
+      'alcohol',
+      'body',
+      'bubbles',
+      'bitterness',
+      'intensity',
+      'palateHealth',
+      'palateFineness',
+    ]),
+  };
 }
 function bodyWord(reading: Reading): string {
   const said = word('body', reading);
@@ -169,12 +231,19 @@ function mouth(note: NoteDocument, nameOf: NameOf): Draft | undefined {
   add('gone', 'has gone', 'have gone');
   if (fresh.length > 0) clauses.push(`${list(fresh.map((chip) => strong(chip, nameOf)))} ${fresh.length > 1 ? 'come' : 'comes'} in`);
   if (clauses.length === 0) return undefined;
-  return { id: 'mouth', text: `In the mouth ${clauses.join('; ')}.`, from: { fresh: fresh.map(({ id, term, words, strength }) => ({ id, term, words, strength })), moved: moved.map(({ id, fate }) => ({ id, fate })) } };
+  return {
+    id: 'mouth',
+    text: `In the mouth ${clauses.join('; ')}.`,
+    from: { fresh: fresh.map(({ id, term, words, strength }) => ({ id, term, words, strength })), moved: moved.map(({ id, fate }) => ({ id, fate })) },
+  };
 }
 
 function finish(o: Observed): Draft | undefined {
   const sentences: string[] = [];
-  if (o.finish !== undefined) sentences.push(`The pleasure lasts ${o.finish.atLeast ? 'at least ' : ''}${secondsWord(o.finish.seconds)}: a ${finishWord(o.finish.seconds)} finish${o.finish.atLeast ? ' or better' : ''}.`);
+  if (o.finish !== undefined)
+    sentences.push(
+      `The pleasure lasts ${o.finish.atLeast ? 'at least ' : ''}${secondsWord(o.finish.seconds)}: a ${finishWord(o.finish.seconds)} finish${o.finish.atLeast ? ' or better' : ''}.`,
+    );
   if (o.after !== undefined) sentences.push(`Acid, bitterness or heat stays for ${o.after.atLeast ? 'at least ' : ''}${secondsWord(o.after.seconds)}.`);
   if (sentences.length === 0) return undefined;
   return { id: 'finish', text: sentences.join(' '), from: pick(o, ['finish', 'after']) };
@@ -185,16 +254,27 @@ function judgement(o: Observed): Draft | undefined {
   const sentences: string[] = [];
   const traits: string[] = [];
   if (o.balance !== undefined) traits.push(`${word('balance', o.balance)} in balance`);
-  if (o.complexity !== undefined) traits.push(o.complexity !== undefined && word('complexity', o.complexity) === 'one note' ? 'of a single note' : word('complexity', o.complexity) === 'some layers' ? 'of some layers' : word('complexity', o.complexity));
+  if (o.complexity !== undefined)
+    traits.push(
+      o.complexity !== undefined && word('complexity', o.complexity) === 'one note'
+        ? 'of a single note'
+        : word('complexity', o.complexity) === 'some layers'
+          ? 'of some layers'
+          : word('complexity', o.complexity),
+    );
   if (traits.length > 0) sentences.push(`It is ${list(traits)}.`);
   if (o.typicity !== undefined) sentences.push(`As an example of its kind it is ${articled(word('typicity', o.typicity))}.`);
   if (o.readiness !== undefined) sentences.push(`It is ${observables.readiness.options[o.readiness]}.`);
   if (o.quality !== undefined) sentences.push(`My mark is ${o.quality} of 100.`);
   if (o.liking !== undefined) sentences.push(`For my own taste: ${word('liking', o.liking)}.`);
   if (o.value !== undefined) sentences.push(`For the price it is ${word('value', o.value)}.`);
-  if (o.another !== undefined) sentences.push({ no: 'I would not want another glass.', perhaps: 'Perhaps another glass.', yes: 'I would gladly have another glass.' }[o.another]);
+  if (o.another !== undefined)
+    sentences.push({ no: 'I would not want another glass.', perhaps: 'Perhaps another glass.', yes: 'I would gladly have another glass.' }[o.another]);
   if (sentences.length === 0) return undefined;
-  return { id: 'judgement', text: sentences.join(' '), from: pick(o, ['balance', 'complexity', 'typicity', 'readiness', 'quality', 'liking', 'value', 'another']) };
+  return {
+    id: 'judgement',
+    text: sentences.join(' '),
+    from: pick(o, ['balance', 'complexity', 'typicity', 'readiness', 'quality', 'liking', 'value', 'another']),
+  };
 }
 const articled = (said: string) => (said === 'model' ? 'a model' : said);
-

@@ -2,8 +2,16 @@ import type { Millilitres } from '../wine/units';
 
 /** Bottle sizes in mL with their usual names (EU Directive 2007/45/EC and handbooks). */
 export const formats: readonly { readonly ml: number; readonly name: string }[] = [
-  { ml: 187, name: 'quarter' }, { ml: 200, name: 'small sparkling' }, { ml: 375, name: 'half' }, { ml: 500, name: 'half-litre' }, { ml: 620, name: 'clavelin' }, { ml: 750, name: 'bottle' },
-  { ml: 1000, name: 'litre' }, { ml: 1500, name: 'magnum' }, { ml: 3000, name: 'double magnum' }, { ml: 6000, name: 'imperial' },
+  { ml: 187, name: 'quarter' },
+  { ml: 200, name: 'small sparkling' },
+  { ml: 375, name: 'half' },
+  { ml: 500, name: 'half-litre' },
+  { ml: 620, name: 'clavelin' },
+  { ml: 750, name: 'bottle' },
+  { ml: 1000, name: 'litre' },
+  { ml: 1500, name: 'magnum' },
+  { ml: 3000, name: 'double magnum' },
+  { ml: 6000, name: 'imperial' },
 ];
 export function formatName(ml: number): string {
   const named = formats.find((format) => format.ml === ml);

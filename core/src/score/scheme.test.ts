@@ -8,18 +8,68 @@ import { competitionStill, draftScore, goodnessOf, gradeWord, schemes, universit
 
 const chip = (n: number): Chip[] => Array.from({ length: n }, (_, i) => ({ id: String(i), term: `t${i}`, layer: 'first', strength: 2 }));
 const best: Observed = {
-  clarity: 'brilliant', particles: 'none', hue: 'ruby', health: 'sound', noseStill: 100, noseSwirled: 100, noseFineness: 100, acidity: 60, body: 50, bitterness: 0, tanninGrain: 'silk', intensity: 100,
-  palateHealth: 'sound', palateFineness: 100, finish: { seconds: 90 }, after: { seconds: 0 }, balance: 100, complexity: 100, typicity: 100,
+  clarity: 'brilliant',
+  particles: 'none',
+  hue: 'ruby',
+  health: 'sound',
+  noseStill: 100,
+  noseSwirled: 100,
+  noseFineness: 100,
+  acidity: 60,
+  body: 50,
+  bitterness: 0,
+  tanninGrain: 'silk',
+  intensity: 100,
+  palateHealth: 'sound',
+  palateFineness: 100,
+  finish: { seconds: 90 },
+  after: { seconds: 0 },
+  balance: 100,
+  complexity: 100,
+  typicity: 100,
 };
 const worst: Observed = {
-  clarity: 'cloudy', particles: 'flakes', hue: 'brown', health: 'faulty', noseStill: 0, noseSwirled: 0, noseFineness: 0, acidity: 0, body: 0, bitterness: 100, tanninGrain: 'coarse', intensity: 0,
-  palateHealth: 'faulty', palateFineness: 0, finish: { seconds: 0 }, after: { seconds: 90 }, balance: 0, complexity: 0, typicity: 0,
+  clarity: 'cloudy',
+  particles: 'flakes',
+  hue: 'brown',
+  health: 'faulty',
+  noseStill: 0,
+  noseSwirled: 0,
+  noseFineness: 0,
+  acidity: 0,
+  body: 0,
+  bitterness: 100,
+  tanninGrain: 'coarse',
+  intensity: 0,
+  palateHealth: 'faulty',
+  palateFineness: 0,
+  finish: { seconds: 0 },
+  after: { seconds: 90 },
+  balance: 0,
+  complexity: 0,
+  typicity: 0,
 };
 
 describe('the 100-point competition sheet', () => {
   const sums = [100, 86, 72, 56, 40];
-  sums.forEach((sum, column) => published('OIV-CONCOURS 332A-2009, annex', `column ${column + 1} of the still-wine sheet sums to ${sum}`, () => expect(competitionStill.criteria.reduce((total, criterion) => total + criterion.marks[column]!, 0)).toBe(sum)));
-  for (const [section, most] of [['appearance', 15], ['aroma', 30], ['palate', 44], ['overall', 11]] as const) published('OIV-CONCOURS 332A-2009, annex', `${section} gives at most ${most} points`, () => expect(draftScore(competitionStill, best, chip(12)).criteria.filter((criterion) => criterion.section === section).reduce((sum, criterion) => sum + criterion.mark!, 0)).toBe(most));
+  sums.forEach((sum, column) =>
+    published('OIV-CONCOURS 332A-2009, annex', `column ${column + 1} of the still-wine sheet sums to ${sum}`, () =>
+      expect(competitionStill.criteria.reduce((total, criterion) => total + criterion.marks[column]!, 0)).toBe(sum),
+    ),
+  );
+  for (const [section, most] of [
+    ['appearance', 15],
+    ['aroma', 30],
+    ['palate', 44],
+    ['overall', 11],
+  ] as const)
+    published('OIV-CONCOURS 332A-2009, annex', `${section} gives at most ${most} points`, () =>
+      expect(
+        draftScore(competitionStill, best, chip(12))
+          .criteria.filter((criterion) => criterion.section === section)
+          .reduce((sum, criterion) => sum + criterion.mark!, 0),
+      ).toBe(most),
+    );
   published('OIV-CONCOURS 332A-2009, annex', 'the best wine has 100 and the worst 40', () => {
     expect(draftScore(competitionStill, best, chip(12))).toMatchObject({ low: 100, high: 100 });
     expect(draftScore(competitionStill, worst, chip(1)).low).toBeLessThanOrEqual(44);
@@ -27,19 +77,46 @@ describe('the 100-point competition sheet', () => {
   });
 });
 describe('the older 20-point card', () => {
-  published('Amerine & Roessler, Wines: Their Sensory Evaluation', 'the maxima sum to 20', () => expect(universityCard.criteria.reduce((sum, criterion) => sum + criterion.marks[0]!, 0)).toBe(20));
-  for (const [id, most] of [['appearance', 2], ['colour', 2], ['aroma', 4], ['volatile', 2], ['acidity', 2], ['sugar', 1], ['body', 1], ['flavour', 2], ['bitterness', 2], ['general', 2]] as const) published('Amerine & Roessler, Wines: Their Sensory Evaluation', `${id} gives at most ${most}`, () => expect(universityCard.criteria.find((criterion) => criterion.id === id)!.marks[0]).toBe(most));
+  published('Amerine & Roessler, Wines: Their Sensory Evaluation', 'the maxima sum to 20', () =>
+    expect(universityCard.criteria.reduce((sum, criterion) => sum + criterion.marks[0]!, 0)).toBe(20),
+  );
+  for (const [id, most] of [
+    ['appearance', 2],
+    ['colour', 2],
+    ['aroma', 4],
+    ['volatile', 2],
+    ['acidity', 2],
+    ['sugar', 1],
+    ['body', 1],
+    ['flavour', 2],
+    ['bitterness', 2],
+    ['general', 2],
+  ] as const)
+    published('Amerine & Roessler, Wines: Their Sensory Evaluation', `${id} gives at most ${most}`, () =>
+      expect(universityCard.criteria.find((criterion) => criterion.id === id)!.marks[0]).toBe(most),
+    );
   published('Amerine & Joslyn, Table Wines', '17 and more is outstanding, 13 standard, below 5 spoiled', () => {
     expect(draftScore(universityCard, best, chip(12)).word).toMatch(/outstanding/);
     expect(draftScore(universityCard, worst, chip(1)).word).toMatch(/spoiled/);
   });
 });
 
-const observed = fc.record(Object.fromEntries(observableIds.map((id) => {
-  const spec = observables[id];
-  const value: fc.Arbitrary<unknown> = spec.kind === 'scale' ? fc.oneof(fc.nat(100), fc.tuple(fc.nat(50), fc.integer({ min: 50, max: 100 }))) : spec.kind === 'choice' ? fc.constantFrom(...Object.keys(spec.options)) : spec.kind === 'seconds' ? fc.record({ seconds: fc.nat(120) }) : fc.integer({ min: spec.low, max: spec.high });
-  return [id, fc.option(value, { nil: undefined })];
-})) as Record<string, fc.Arbitrary<unknown>>) as fc.Arbitrary<Observed>;
+const observed = fc.record(
+  Object.fromEntries(
+    observableIds.map((id) => {
+      const spec = observables[id];
+      const value: fc.Arbitrary<unknown> =
+        spec.kind === 'scale'
+          ? fc.oneof(fc.nat(100), fc.tuple(fc.nat(50), fc.integer({ min: 50, max: 100 })))
+          : spec.kind === 'choice'
+            ? fc.constantFrom(...Object.keys(spec.options))
+            : spec.kind === 'seconds'
+              ? fc.record({ seconds: fc.nat(120) })
+              : fc.integer({ min: spec.low, max: spec.high });
+      return [id, fc.option(value, { nil: undefined })];
+    }),
+  ) as Record<string, fc.Arbitrary<unknown>>,
+) as fc.Arbitrary<Observed>;
 
 describe('laws of every scheme', () => {
   it('a better observation never lowers a criterion or the total', () => {

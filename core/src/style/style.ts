@@ -10,7 +10,19 @@ export interface StyleName {
   readonly reasons: readonly Reason<StyleReasonId>[];
 }
 
-const numbers = ['under a year', 'one year', 'two years', 'three years', 'four years', 'five years', 'six years', 'seven years', 'eight years', 'nine years', 'ten years'];
+const numbers = [
+  'under a year',
+  'one year',
+  'two years',
+  'three years',
+  'four years',
+  'five years',
+  'six years',
+  'seven years',
+  'eight years',
+  'nine years',
+  'ten years',
+];
 const years = (n: number) => numbers[n] ?? `${n} years`;
 
 /**
@@ -26,7 +38,8 @@ export function describeStyle(facts: WineFacts, profile: Profile, sweetness: str
   const body = profile.body.value;
   const words: string[] = [];
   words.push(say('weight', body < 34 ? 'light' : body < 62 ? 'medium-weight' : 'full', `body ${Math.round(body)} of 100, from ${profile.body.why}`));
-  if (sweetness !== undefined) words.push(say('sweetness', sweetness, `sweetness ${Math.round(profile.sweetness.value)} of 100, from ${profile.sweetness.why}`));
+  if (sweetness !== undefined)
+    words.push(say('sweetness', sweetness, `sweetness ${Math.round(profile.sweetness.value)} of 100, from ${profile.sweetness.why}`));
   const bubbles = factOf(facts, 'bubbles');
   if (bubbles === 'light') words.push(say('bubbles', 'lightly sparkling', 'stated'));
   if (bubbles === 'sparkling') words.push(say('bubbles', 'sparkling', 'stated'));
@@ -38,9 +51,11 @@ export function describeStyle(facts: WineFacts, profile: Profile, sweetness: str
   if (region !== undefined) tail.push(say('place', `of ${region}`, 'stated'));
   let text = [words.join(' '), ...tail].join(' ');
   const skin = factOf(facts, 'skinDays');
-  if (colour === 'amber' && skin !== undefined) text += `, ${say('skins', skin >= 60 ? `${Math.round(skin / 30)} months on its skins` : `${skin} days on its skins`, 'stated')}`;
+  if (colour === 'amber' && skin !== undefined)
+    text += `, ${say('skins', skin >= 60 ? `${Math.round(skin / 30)} months on its skins` : `${skin} days on its skins`, 'stated')}`;
   const oak = factOf(facts, 'oak');
-  if (oak !== undefined && oak !== 'none') text += `, ${say('oak', oak === 'used' ? 'some used oak' : oak === 'some' ? 'partly new oak' : 'new oak', 'stated')}`;
+  if (oak !== undefined && oak !== 'none')
+    text += `, ${say('oak', oak === 'used' ? 'some used oak' : oak === 'some' ? 'partly new oak' : 'new oak', 'stated')}`;
   const age = ageOn(day, factOf(facts, 'vintage'), isSouthern(factOf(facts, 'country')));
   if (age !== undefined) text += `, ${say('age', `${years(age)} old`, `completed since the harvest of ${day}`)}`;
   return { text, reasons };

@@ -47,7 +47,10 @@ const lot = z
     formatMl: z.number().int().min(20).max(30_000),
     held: z.number().int().min(0).max(100_000),
     priceMinor: z.number().int().min(0).max(100_000_000).optional(),
-    currency: z.string().regex(/^[A-Z]{3}$/, 'three capital letters, such as EUR').optional(),
+    currency: z
+      .string()
+      .regex(/^[A-Z]{3}$/, 'three capital letters, such as EUR')
+      .optional(),
     merchant: z.string().max(200).optional(),
     bought: isoDate.optional(),
   })

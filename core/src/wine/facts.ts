@@ -5,7 +5,14 @@ import type { ColourClass } from './observables';
  * the rules of classification read it. Every fact is stored with where it comes from.
  */
 export const origins = {
-  label: 'label', maker: 'maker', law: 'law', laboratory: 'laboratory', invoice: 'invoice', seen: 'seen', hearsay: 'hearsay', assumed: 'assumed',
+  label: 'label',
+  maker: 'maker',
+  law: 'law',
+  laboratory: 'laboratory',
+  invoice: 'invoice',
+  seen: 'seen',
+  hearsay: 'hearsay',
+  assumed: 'assumed',
 } as const;
 export type Origin = keyof typeof origins;
 
@@ -14,16 +21,40 @@ interface Shared {
   readonly group: 'identity' | 'place' | 'analysis' | 'making' | 'bottle';
   readonly hint?: string;
 }
-export interface NumberFact extends Shared { readonly kind: 'number'; readonly unit: string; readonly low: number; readonly high: number }
-export interface ChoiceFact extends Shared { readonly kind: 'choice'; readonly options: Readonly<Record<string, string>> }
-export interface YesNoFact extends Shared { readonly kind: 'yesno'; readonly yes: string; readonly no: string }
-export interface TextFact extends Shared { readonly kind: 'text' }
-export interface GrapesFact extends Shared { readonly kind: 'grapes' }
-export interface VintageFact extends Shared { readonly kind: 'vintage' }
+export interface NumberFact extends Shared {
+  readonly kind: 'number';
+  readonly unit: string;
+  readonly low: number;
+  readonly high: number;
+}
+export interface ChoiceFact extends Shared {
+  readonly kind: 'choice';
+  readonly options: Readonly<Record<string, string>>;
+}
+export interface YesNoFact extends Shared {
+  readonly kind: 'yesno';
+  readonly yes: string;
+  readonly no: string;
+}
+export interface TextFact extends Shared {
+  readonly kind: 'text';
+}
+export interface GrapesFact extends Shared {
+  readonly kind: 'grapes';
+}
+export interface VintageFact extends Shared {
+  readonly kind: 'vintage';
+}
 export type FactSpec = NumberFact | ChoiceFact | YesNoFact | TextFact | GrapesFact | VintageFact;
 
 export const facts = {
-  colour: { kind: 'choice', group: 'identity', label: 'colour', options: { white: 'white', rose: 'rosé', amber: 'amber', red: 'red' }, hint: 'amber is a white made on its skins' },
+  colour: {
+    kind: 'choice',
+    group: 'identity',
+    label: 'colour',
+    options: { white: 'white', rose: 'rosé', amber: 'amber', red: 'red' },
+    hint: 'amber is a white made on its skins',
+  },
   bubbles: { kind: 'choice', group: 'identity', label: 'bubbles', options: { still: 'still', light: 'lightly sparkling', sparkling: 'sparkling' } },
   grapes: { kind: 'grapes', group: 'identity', label: 'grapes' },
   vintage: { kind: 'vintage', group: 'identity', label: 'vintage' },
@@ -35,7 +66,18 @@ export const facts = {
   appellation: { kind: 'text', group: 'place', label: 'appellation', hint: 'as it stands on the label, with its tier' },
   originShare: { kind: 'number', group: 'place', label: 'grapes from the named place', unit: '%', low: 0, high: 100 },
   vintageShare: { kind: 'number', group: 'place', label: 'grapes of the named year', unit: '%', low: 0, high: 100 },
-  originKind: { kind: 'choice', group: 'place', label: 'kind of origin', options: { pdo: 'protected designation (PDO)', pgi: 'protected indication (PGI)', ava: 'viticultural area (AVA)', county: 'county, state or country', none: 'none' } },
+  originKind: {
+    kind: 'choice',
+    group: 'place',
+    label: 'kind of origin',
+    options: {
+      pdo: 'protected designation (PDO)',
+      pgi: 'protected indication (PGI)',
+      ava: 'viticultural area (AVA)',
+      county: 'county, state or country',
+      none: 'none',
+    },
+  },
 
   abv: { kind: 'number', group: 'analysis', label: 'alcohol', unit: '% vol', low: 0, high: 80 },
   sugar: { kind: 'number', group: 'analysis', label: 'sugar', unit: 'g/L', low: 0, high: 800 },
@@ -45,7 +87,18 @@ export const facts = {
   naturalAbv: { kind: 'number', group: 'analysis', label: 'natural alcohol of the must', unit: '% vol', low: 0, high: 40 },
   mustWeight: { kind: 'number', group: 'analysis', label: 'must weight', unit: '°Oe', low: 0, high: 400 },
 
-  method: { kind: 'choice', group: 'making', label: 'method', options: { still: 'still wine', bottle: 'second fermentation in the bottle', tank: 'second fermentation in a tank', ancestral: 'first fermentation finished in the bottle', carbonated: 'gas added' } },
+  method: {
+    kind: 'choice',
+    group: 'making',
+    label: 'method',
+    options: {
+      still: 'still wine',
+      bottle: 'second fermentation in the bottle',
+      tank: 'second fermentation in a tank',
+      ancestral: 'first fermentation finished in the bottle',
+      carbonated: 'gas added',
+    },
+  },
   oak: { kind: 'choice', group: 'making', label: 'oak', options: { none: 'no oak', used: 'used oak', some: 'some new oak', new: 'new oak' } },
   woodMonths: { kind: 'number', group: 'making', label: 'in wood', unit: 'months', low: 0, high: 1200 },
   totalMonths: { kind: 'number', group: 'making', label: 'aged in all', unit: 'months', low: 0, high: 1800 },
@@ -57,10 +110,36 @@ export const facts = {
   underFlor: { kind: 'yesno', group: 'making', label: 'under a veil of yeast', yes: 'under a veil of yeast', no: 'no veil' },
   heated: { kind: 'yesno', group: 'making', label: 'aged warm', yes: 'aged warm, as Madeira', no: 'not heated' },
   organic: { kind: 'yesno', group: 'making', label: 'organic', yes: 'organic', no: 'not organic' },
-  natural: { kind: 'yesno', group: 'making', label: 'natural', yes: 'sold as natural', no: 'not sold as natural', hint: 'a fact of its own: implies nothing else' },
-  fining: { kind: 'choice', group: 'making', label: 'fining', options: { none: 'none', mineral: 'mineral', egg: 'egg white', milk: 'milk protein', fish: 'fish gelatine' } },
+  natural: {
+    kind: 'yesno',
+    group: 'making',
+    label: 'natural',
+    yes: 'sold as natural',
+    no: 'not sold as natural',
+    hint: 'a fact of its own: implies nothing else',
+  },
+  fining: {
+    kind: 'choice',
+    group: 'making',
+    label: 'fining',
+    options: { none: 'none', mineral: 'mineral', egg: 'egg white', milk: 'milk protein', fish: 'fish gelatine' },
+  },
 
-  closure: { kind: 'choice', group: 'bottle', label: 'closure', options: { cork: 'natural cork', technical: 'technical cork', screw: 'screw cap', glass: 'glass stopper', crown: 'crown cap', mushroom: 'sparkling cork and cage', bag: 'bag or keg', can: 'can' } },
+  closure: {
+    kind: 'choice',
+    group: 'bottle',
+    label: 'closure',
+    options: {
+      cork: 'natural cork',
+      technical: 'technical cork',
+      screw: 'screw cap',
+      glass: 'glass stopper',
+      crown: 'crown cap',
+      mushroom: 'sparkling cork and cage',
+      bag: 'bag or keg',
+      can: 'can',
+    },
+  },
   glass: { kind: 'choice', group: 'bottle', label: 'glass', options: { dark: 'dark glass', green: 'green glass', clear: 'clear glass', none: 'no glass' } },
 } as const satisfies Record<string, FactSpec>;
 
@@ -72,9 +151,13 @@ export type Share =
   | { readonly kind: 'exact' | 'about'; readonly percent: number }
   | { readonly kind: 'between'; readonly low: number; readonly high: number }
   | { readonly kind: 'mostly' | 'some' | 'unknown' };
-export interface GrapeShare { readonly grape: string; readonly share: Share }
+export interface GrapeShare {
+  readonly grape: string;
+  readonly share: Share;
+}
 
-export type Vintage = { readonly kind: 'year'; readonly year: number } | { readonly kind: 'none' } | { readonly kind: 'several'; readonly from: number; readonly to: number };
+export type Vintage =
+  { readonly kind: 'year'; readonly year: number } | { readonly kind: 'none' } | { readonly kind: 'several'; readonly from: number; readonly to: number };
 
 type ValueIn<Spec> = Spec extends { kind: 'number' }
   ? number
@@ -89,7 +172,11 @@ type ValueIn<Spec> = Spec extends { kind: 'number' }
           : string;
 export type FactValue<Id extends FactId> = ValueIn<(typeof facts)[Id]>;
 
-export interface Stated<T> { readonly value: T; readonly origin: Origin; readonly on?: string | undefined }
+export interface Stated<T> {
+  readonly value: T;
+  readonly origin: Origin;
+  readonly on?: string | undefined;
+}
 /** What is known of a wine. An absent fact is unknown, never "no". */
 export type WineFacts = { readonly [Id in FactId]?: Stated<FactValue<Id>> | undefined };
 

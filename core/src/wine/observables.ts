@@ -58,48 +58,105 @@ export const hueLadders = {
 const hues = { ...hueLadders.white, ...hueLadders.rose, ...hueLadders.amber, ...hueLadders.red };
 
 export const observables = {
-  clarity: choice({ quarter: 'appearance', label: 'Clarity', hint: 'tilt the glass over white',
-    options: { brilliant: 'brilliant', clear: 'clear', dull: 'dull', hazy: 'hazy', cloudy: 'cloudy' } }),
-  particles: choice({ quarter: 'appearance', label: 'In it', hint: 'crystals and a deposit are harmless',
-    options: { none: 'nothing', crystals: 'crystals', deposit: 'a fine deposit', flakes: 'flakes', cork: 'cork crumbs' } }),
+  clarity: choice({
+    quarter: 'appearance',
+    label: 'Clarity',
+    hint: 'tilt the glass over white',
+    options: { brilliant: 'brilliant', clear: 'clear', dull: 'dull', hazy: 'hazy', cloudy: 'cloudy' },
+  }),
+  particles: choice({
+    quarter: 'appearance',
+    label: 'In it',
+    hint: 'crystals and a deposit are harmless',
+    options: { none: 'nothing', crystals: 'crystals', deposit: 'a fine deposit', flakes: 'flakes', cork: 'cork crumbs' },
+  }),
   colour: choice({ quarter: 'appearance', label: 'Colour', options: colourWord }),
   hue: choice({ quarter: 'appearance', label: 'Hue at the core', hint: 'look straight down', options: hues }),
   depth: scale({ quarter: 'appearance', label: 'Depth', hint: 'can you read through it?', notches: ['watery', 'light', 'middling', 'deep', 'opaque'] }),
   rimHue: choice({ quarter: 'appearance', label: 'Hue at the rim', options: hues }),
   rim: scale({ quarter: 'appearance', label: 'Width of the rim', notches: ['none', 'a thread', 'a band', 'wide', 'very wide'] }),
-  bead: choice({ quarter: 'appearance', label: 'Bubbles seen', hint: 'wait a minute after the pour',
-    options: { none: 'none', wall: 'a few on the glass', fine: 'fine and steady', medium: 'steady', coarse: 'large and short-lived' } }),
-  tears: choice({ quarter: 'appearance', label: 'Tears', hint: 'alcohol and sugar, never quality', options: { none: 'none', quick: 'thin and quick', slow: 'thick and slow' } }),
+  bead: choice({
+    quarter: 'appearance',
+    label: 'Bubbles seen',
+    hint: 'wait a minute after the pour',
+    options: { none: 'none', wall: 'a few on the glass', fine: 'fine and steady', medium: 'steady', coarse: 'large and short-lived' },
+  }),
+  tears: choice({
+    quarter: 'appearance',
+    label: 'Tears',
+    hint: 'alcohol and sugar, never quality',
+    options: { none: 'none', quick: 'thin and quick', slow: 'thick and slow' },
+  }),
 
   noseStill: scale({ quarter: 'aroma', label: 'Before the swirl', hint: 'still glass, short sniffs', notches: ['shy', 'quiet', 'open', 'loud', 'soaring'] }),
   noseSwirled: scale({ quarter: 'aroma', label: 'After the swirl', notches: ['shy', 'quiet', 'open', 'loud', 'soaring'] }),
-  health: choice({ quarter: 'aroma', label: 'Is it healthy?', hint: 'fault before pleasure',
-    options: { sound: 'sound', trace: 'a trace of something', doubtful: 'doubtful', faulty: 'faulty' } }),
+  health: choice({
+    quarter: 'aroma',
+    label: 'Is it healthy?',
+    hint: 'fault before pleasure',
+    options: { sound: 'sound', trace: 'a trace of something', doubtful: 'doubtful', faulty: 'faulty' },
+  }),
   noseFineness: scale({ quarter: 'aroma', label: 'Fineness of the nose', notches: ['rough', 'plain', 'tidy', 'fine', 'superb'] }),
 
-  sweetness: scale({ quarter: 'palate', label: 'Sweetness', bearing: 'sweetness', hint: 'tip of the first sip', notches: ['bone dry', 'dry', 'off-dry', 'sweet', 'luscious'] }),
+  sweetness: scale({
+    quarter: 'palate',
+    label: 'Sweetness',
+    bearing: 'sweetness',
+    hint: 'tip of the first sip',
+    notches: ['bone dry', 'dry', 'off-dry', 'sweet', 'luscious'],
+  }),
   acidity: scale({ quarter: 'palate', label: 'Acidity', bearing: 'acidity', hint: 'how it waters', notches: ['flat', 'soft', 'fresh', 'lively', 'racy'] }),
-  tannin: scale({ quarter: 'palate', label: 'Tannin', bearing: 'tannin', hint: 'how the cheeks dry', notches: ['none', 'light', 'present', 'firm', 'gripping'] }),
+  tannin: scale({
+    quarter: 'palate',
+    label: 'Tannin',
+    bearing: 'tannin',
+    hint: 'how the cheeks dry',
+    notches: ['none', 'light', 'present', 'firm', 'gripping'],
+  }),
   tanninGrain: choice({ quarter: 'palate', label: 'Grain of the tannin', options: { silk: 'silky', dust: 'dusty', chalk: 'chalky', coarse: 'coarse' } }),
   tanninRipeness: choice({ quarter: 'palate', label: 'Ripeness of the tannin', options: { green: 'green', ripe: 'ripe', dry: 'drying out' } }),
   alcohol: scale({ quarter: 'palate', label: 'Alcohol', bearing: 'alcohol', hint: 'warmth going down', notches: ['faint', 'mild', 'warm', 'hot', 'fiery'] }),
   body: scale({ quarter: 'palate', label: 'Body', bearing: 'body', hint: 'weight, like milk', notches: ['water', 'skimmed', 'whole milk', 'rich', 'cream'] }),
   bubbles: scale({ quarter: 'palate', label: 'Bubbles', bearing: 'bubbles', notches: ['still', 'prickle', 'soft mousse', 'lively', 'fierce'] }),
-  intensity: scale({ quarter: 'palate', label: 'Intensity', bearing: 'intensity', hint: 'how loud in the mouth', notches: ['shy', 'quiet', 'open', 'loud', 'soaring'] }),
+  intensity: scale({
+    quarter: 'palate',
+    label: 'Intensity',
+    bearing: 'intensity',
+    hint: 'how loud in the mouth',
+    notches: ['shy', 'quiet', 'open', 'loud', 'soaring'],
+  }),
   bitterness: scale({ quarter: 'palate', label: 'Bitterness', hint: 'at the back, after', notches: ['none', 'a trace', 'noticeable', 'strong', 'harsh'] }),
-  palateHealth: choice({ quarter: 'palate', label: 'Clean in the mouth?', options: { sound: 'sound', trace: 'a trace of something', doubtful: 'doubtful', faulty: 'faulty' } }),
+  palateHealth: choice({
+    quarter: 'palate',
+    label: 'Clean in the mouth?',
+    options: { sound: 'sound', trace: 'a trace of something', doubtful: 'doubtful', faulty: 'faulty' },
+  }),
   palateFineness: scale({ quarter: 'palate', label: 'Fineness in the mouth', notches: ['rough', 'plain', 'tidy', 'fine', 'superb'] }),
 
   finish: stopwatch({ quarter: 'finish', label: 'Pleasant flavour lasts', bearing: 'length', hint: 'from the swallow until it has gone' }),
   after: stopwatch({ quarter: 'finish', label: 'Acid, bitterness or heat lasts', hint: 'what stays when the pleasure has gone' }),
 
-  balance: scale({ quarter: 'verdict', label: 'Balance', hint: 'does anything stick out?', notches: ['clashing', 'uneven', 'holding', 'composed', 'seamless'] }),
-  complexity: scale({ quarter: 'verdict', label: 'Complexity', hint: 'does it keep changing?', notches: ['one note', 'plain', 'some layers', 'layered', 'many-sided'] }),
+  balance: scale({
+    quarter: 'verdict',
+    label: 'Balance',
+    hint: 'does anything stick out?',
+    notches: ['clashing', 'uneven', 'holding', 'composed', 'seamless'],
+  }),
+  complexity: scale({
+    quarter: 'verdict',
+    label: 'Complexity',
+    hint: 'does it keep changing?',
+    notches: ['one note', 'plain', 'some layers', 'layered', 'many-sided'],
+  }),
   quality: mark({ quarter: 'verdict', label: 'Quality, your mark', hint: 'before you see the draft', low: 40, high: 100 }),
   liking: scale({ quarter: 'verdict', label: 'Liking', hint: 'yours alone', notches: ['not for me', 'so-so', 'pleasant', 'a pleasure', 'love it'] }),
   value: scale({ quarter: 'verdict', label: 'Value', hint: 'for its price', notches: ['overpriced', 'dear', 'fair', 'good', 'a steal'] }),
   typicity: scale({ quarter: 'verdict', label: 'Typicity', hint: 'true to its kind', notches: ['astray', 'loose', 'recognisable', 'true', 'model'] }),
-  readiness: choice({ quarter: 'verdict', label: 'Readiness', options: { young: 'too young', rising: 'still rising', ready: 'at its best', fading: 'fading', past: 'past it' } }),
+  readiness: choice({
+    quarter: 'verdict',
+    label: 'Readiness',
+    options: { young: 'too young', rising: 'still rising', ready: 'at its best', fading: 'fading', past: 'past it' },
+  }),
   another: choice({ quarter: 'verdict', label: 'Another glass?', options: { no: 'no', perhaps: 'perhaps', yes: 'yes' } }),
 } as const satisfies Record<string, Observable>;
 
@@ -114,7 +171,13 @@ export interface Stop {
   readonly atLeast?: boolean | undefined;
 }
 
-type ValueIn<Spec> = Spec extends { kind: 'choice'; options: infer O } ? keyof O & string : Spec extends { kind: 'scale' } ? Reading : Spec extends { kind: 'seconds' } ? Stop : number;
+type ValueIn<Spec> = Spec extends { kind: 'choice'; options: infer O }
+  ? keyof O & string
+  : Spec extends { kind: 'scale' }
+    ? Reading
+    : Spec extends { kind: 'seconds' }
+      ? Stop
+      : number;
 export type ValueOf<Id extends ObservableId> = ValueIn<(typeof observables)[Id]>;
 
 /** What was recorded. An absent id means "not looked at", never "none". */

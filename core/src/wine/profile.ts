@@ -6,30 +6,104 @@ import { clamp, throughAnchors } from './units';
 export const profileKeys = [...bearings, 'oak', 'fragility'] as const;
 export type ProfileKey = (typeof profileKeys)[number];
 export const profileLabels: Record<ProfileKey, string> = {
-  acidity: 'acidity', sweetness: 'sweetness', bubbles: 'bubbles', tannin: 'tannin', alcohol: 'alcohol', body: 'body', intensity: 'intensity', length: 'length', oak: 'oak', fragility: 'fragility of age',
+  acidity: 'acidity',
+  sweetness: 'sweetness',
+  bubbles: 'bubbles',
+  tannin: 'tannin',
+  alcohol: 'alcohol',
+  body: 'body',
+  intensity: 'intensity',
+  length: 'length',
+  oak: 'oak',
+  fragility: 'fragility of age',
 };
 
 /** Ten values, 0–100. */
 export type Loads = Readonly<Record<ProfileKey, number>>;
-export interface Known { readonly value: number; readonly from: 'tasted' | 'facts' | 'style'; /** What it was read from, in display units. */ readonly why: string }
+export interface Known {
+  readonly value: number;
+  readonly from: 'tasted' | 'facts' | 'style';
+  /** What it was read from, in display units. */ readonly why: string;
+}
 export type Profile = Readonly<Record<ProfileKey, Known>>;
 
 /** Anchors from a fact's unit to 0–100; monotone, common practice where no norm exists. */
 export const anchors = {
   /** g/L of sugar. 4, 12 and 45 are the edges of EU 2019/33 annex III part B. */
-  sugar: [[0, 2], [4, 14], [9, 24], [12, 30], [18, 38], [45, 60], [100, 80], [200, 96], [400, 100]],
+  sugar: [
+    [0, 2],
+    [4, 14],
+    [9, 24],
+    [12, 30],
+    [18, 38],
+    [45, 60],
+    [100, 80],
+    [200, 96],
+    [400, 100],
+  ],
   /** g/L of total acidity as tartaric. */
-  acidity: [[2.5, 0], [3.5, 10], [4.5, 28], [5.5, 48], [6.5, 64], [7.5, 76], [9, 88], [12, 100]],
+  acidity: [
+    [2.5, 0],
+    [3.5, 10],
+    [4.5, 28],
+    [5.5, 48],
+    [6.5, 64],
+    [7.5, 76],
+    [9, 88],
+    [12, 100],
+  ],
   /** % vol. */
-  abv: [[0, 0], [5, 6], [8, 16], [10, 28], [11, 36], [12, 45], [13, 56], [14, 67], [15, 77], [17, 87], [20, 97], [24, 100]],
+  abv: [
+    [0, 0],
+    [5, 6],
+    [8, 16],
+    [10, 28],
+    [11, 36],
+    [12, 45],
+    [13, 56],
+    [14, 67],
+    [15, 77],
+    [17, 87],
+    [20, 97],
+    [24, 100],
+  ],
   /** bar overpressure at 20 °C. 1, 2.5 and 3 are the edges of EU 1308/2013 annex VII. */
-  pressure: [[0, 0], [0.5, 8], [1, 24], [2.5, 46], [3, 54], [5, 78], [6.5, 94], [8, 100]],
+  pressure: [
+    [0, 0],
+    [0.5, 8],
+    [1, 24],
+    [2.5, 46],
+    [3, 54],
+    [5, 78],
+    [6.5, 94],
+    [8, 100],
+  ],
   /** months in wood, before the weight of how new it is. */
-  wood: [[0, 0], [3, 22], [6, 36], [12, 54], [18, 66], [24, 76], [48, 92], [96, 100]],
+  wood: [
+    [0, 0],
+    [3, 22],
+    [6, 36],
+    [12, 54],
+    [18, 66],
+    [24, 76],
+    [48, 92],
+    [96, 100],
+  ],
   /** s of pleasant flavour: 0–60 s is 0–100. */
-  finish: [[0, 0], [60, 100]],
+  finish: [
+    [0, 0],
+    [60, 100],
+  ],
   /** completed years. */
-  age: [[0, 8], [3, 14], [6, 26], [10, 44], [15, 60], [25, 80], [50, 100]],
+  age: [
+    [0, 8],
+    [3, 14],
+    [6, 26],
+    [10, 44],
+    [15, 60],
+    [25, 80],
+    [50, 100],
+  ],
 } as const satisfies Record<string, readonly (readonly [number, number])[]>;
 
 /** Weight of oak by how new it is (common practice: flavour fades with each fill). */
@@ -42,7 +116,12 @@ export const oakNewness = { none: 0, used: 0.45, some: 0.75, new: 1 } as const;
  * @param observed the reading to trust: a host's latest sound note, or undefined
  * @param day ISO date on which the age is counted
  */
-export function resolveProfile(facts: WineFacts, style: { readonly name: string; readonly loads: Loads }, observed: Observed | undefined, day: string): Profile {
+export function resolveProfile(
+  facts: WineFacts,
+  style: { readonly name: string; readonly loads: Loads },
+  observed: Observed | undefined,
+  day: string,
+): Profile {
   const fromFacts = loadsFromFacts(facts, style.loads, day);
   return Object.fromEntries(
     profileKeys.map((key) => {
@@ -77,7 +156,11 @@ function loadsFromFacts(from: WineFacts, style: Loads, day: string): Partial<Rec
   const oak = factOf(from, 'oak');
   const wood = factOf(from, 'woodMonths');
   if (oak === 'none' || wood === 0) loads.oak = { value: 0, why: 'no oak' };
-  else if (wood !== undefined) loads.oak = { value: throughAnchors(anchors.wood, wood) * oakNewness[oak ?? 'used'], why: `${wood} months in ${oak === 'new' ? 'new' : oak === 'some' ? 'partly new' : 'used'} wood` };
+  else if (wood !== undefined)
+    loads.oak = {
+      value: throughAnchors(anchors.wood, wood) * oakNewness[oak ?? 'used'],
+      why: `${wood} months in ${oak === 'new' ? 'new' : oak === 'some' ? 'partly new' : 'used'} wood`,
+    };
   const age = ageOn(day, factOf(from, 'vintage'), isSouthern(factOf(from, 'country')));
   if (age !== undefined) loads.fragility = { value: clamp(throughAnchors(anchors.age, age) + (style.fragility - 20) * 0.3, 0, 100), why: `${age} years old` };
   return loads;

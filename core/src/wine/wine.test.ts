@@ -22,9 +22,18 @@ describe('the registry of observables', () => {
   it('the note’s schema takes every option and no other', () => {
     for (const id of observableIds) {
       const spec = observables[id];
-      const good = spec.kind === 'scale' ? [0, 100, 37.5, [20, 40]] : spec.kind === 'choice' ? Object.keys(spec.options) : spec.kind === 'seconds' ? [{ seconds: 12 }, { seconds: 9, atLeast: true }] : [spec.low, spec.high];
-      for (const value of good) expect(noteDocument.safeParse({ ...emptyNote, observed: { [id]: value } }).success, `${id} ${JSON.stringify(value)}`).toBe(true);
-      for (const value of [-1, 101, 'nonsense', [60, 20], null, {}, '<script>']) expect(noteDocument.safeParse({ ...emptyNote, observed: { [id]: value } }).success, `${id} ${JSON.stringify(value)}`).toBe(false);
+      const good =
+        spec.kind === 'scale'
+          ? [0, 100, 37.5, [20, 40]]
+          : spec.kind === 'choice'
+            ? Object.keys(spec.options)
+            : spec.kind === 'seconds'
+              ? [{ seconds: 12 }, { seconds: 9, atLeast: true }]
+              : [spec.low, spec.high];
+      for (const value of good)
+        expect(noteDocument.safeParse({ ...emptyNote, observed: { [id]: value } }).success, `${id} ${JSON.stringify(value)}`).toBe(true);
+      for (const value of [-1, 101, 'nonsense', [60, 20], null, {}, '<script>'])
+        expect(noteDocument.safeParse({ ...emptyNote, observed: { [id]: value } }).success, `${id} ${JSON.stringify(value)}`).toBe(false);
     }
     expect(noteDocument.safeParse({ ...emptyNote, observed: { unheard: 3 } }).success).toBe(false);
   });
@@ -36,7 +45,10 @@ describe('the registry of observables', () => {
 });
 
 describe('shares of a blend', () => {
-  const share: fc.Arbitrary<Share> = fc.oneof(fc.record({ kind: fc.constantFrom('exact' as const, 'about' as const), percent: fc.nat(40) }), fc.record({ kind: fc.constantFrom('mostly' as const, 'some' as const, 'unknown' as const) }));
+  const share: fc.Arbitrary<Share> = fc.oneof(
+    fc.record({ kind: fc.constantFrom('exact' as const, 'about' as const), percent: fc.nat(40) }),
+    fc.record({ kind: fc.constantFrom('mostly' as const, 'some' as const, 'unknown' as const) }),
+  );
   it('narrowing never leaves the share’s own bounds and never lets the whole exceed 100', () => {
     fc.assert(
       fc.property(fc.array(share, { minLength: 1, maxLength: 5 }), (shares) => {
@@ -47,7 +59,13 @@ describe('shares of a blend', () => {
       }),
     );
   });
-  it('“85 %, the rest” means 15', () => expect(narrowedShares([{ grape: 'a', share: { kind: 'exact', percent: 85 } }, { grape: 'b', share: { kind: 'unknown' } }])[1]).toEqual({ grape: 'b', low: 15, high: 15 }));
+  it('“85 %, the rest” means 15', () =>
+    expect(
+      narrowedShares([
+        { grape: 'a', share: { kind: 'exact', percent: 85 } },
+        { grape: 'b', share: { kind: 'unknown' } },
+      ])[1],
+    ).toEqual({ grape: 'b', low: 15, high: 15 }));
 });
 
 describe('age', () => {
@@ -63,9 +81,11 @@ describe('the profile', () => {
   const style = { name: 'a style', loads: Object.fromEntries(profileKeys.map((key) => [key, 50])) as unknown as Loads };
   it('anchors are monotone', () => {
     for (const table of Object.values(anchors)) for (let i = 1; i < table.length; i++) expect(table[i]![1]).toBeGreaterThanOrEqual(table[i - 1]![1]);
-    fc.assert(fc.property(fc.double({ min: 0, max: 500, noNaN: true }), fc.double({ min: 0, max: 500, noNaN: true }), (a, b) => {
-      expect(throughAnchors(anchors.sugar, Math.min(a, b))).toBeLessThanOrEqual(throughAnchors(anchors.sugar, Math.max(a, b)));
-    }));
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 500, noNaN: true }), fc.double({ min: 0, max: 500, noNaN: true }), (a, b) => {
+        expect(throughAnchors(anchors.sugar, Math.min(a, b))).toBeLessThanOrEqual(throughAnchors(anchors.sugar, Math.max(a, b)));
+      }),
+    );
   });
   it('tasted wins over facts, facts over style, and each says where it is from', () => {
     const facts = { sugar: { value: 30, origin: 'label' }, abv: { value: 13, origin: 'label' } } as const;
@@ -91,7 +111,22 @@ describe('text', () => {
   it('a wine’s schema refuses shares above 100 % and a price without its currency', () => {
     const plain = { schema: 1, name: 'x', producer: '', facts: {}, lots: [], remark: '' };
     expect(wineDocument.safeParse(plain).success).toBe(true);
-    expect(wineDocument.safeParse({ ...plain, facts: { grapes: { value: [{ grape: 'a', share: { kind: 'exact', percent: 60 } }, { grape: 'b', share: { kind: 'exact', percent: 60 } }], origin: 'label' } } }).success).toBe(false);
-    expect(wineDocument.safeParse({ ...plain, lots: [{ id: '01a210c2-a89c-7009-b51c-ce3807d93220', formatMl: 750, held: 1, priceMinor: 100 }] }).success).toBe(false);
+    expect(
+      wineDocument.safeParse({
+        ...plain,
+        facts: {
+          grapes: {
+            value: [
+              { grape: 'a', share: { kind: 'exact', percent: 60 } },
+              { grape: 'b', share: { kind: 'exact', percent: 60 } },
+            ],
+            origin: 'label',
+          },
+        },
+      }).success,
+    ).toBe(false);
+    expect(wineDocument.safeParse({ ...plain, lots: [{ id: '01a210c2-a89c-7009-b51c-ce3807d93220', formatMl: 750, held: 1, priceMinor: 100 }] }).success).toBe(
+      false,
+    );
   });
 });

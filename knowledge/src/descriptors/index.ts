@@ -7,7 +7,13 @@ export { descriptors, families, type Descriptor, type FamilyId };
 
 /** A whole family as a smell: what a prompt deck records for somebody who has no finer word yet. */
 export const familyTerm = (family: FamilyId) => `family-${family}`;
-const wholeFamilies = (Object.keys(families) as FamilyId[]).map((family): Descriptor => ({ id: familyTerm(family), name: families[family].label, family, origin: family === 'fault' ? 'fault' : 'grape', synonyms: [] }));
+const wholeFamilies = (Object.keys(families) as FamilyId[]).map((family): Descriptor => ({
+  id: familyTerm(family),
+  name: families[family].label,
+  family,
+  origin: family === 'fault' ? 'fault' : 'grape',
+  synonyms: [],
+}));
 const byId = new Map([...descriptors, ...wholeFamilies].map((entry) => [entry.id, entry]));
 export const descriptor = (id: string): Descriptor | undefined => byId.get(id);
 
@@ -42,9 +48,13 @@ export function completions(text: string, most = 8): readonly Completion[] {
 
 /** The smells of a note that food can share. */
 export function echoesOf(chips: readonly Chip[]): readonly Echo[] {
-  return [...new Set(chips.flatMap((chip) => {
-    const found = chip.term === undefined ? undefined : descriptor(chip.term);
-    const echo = found === undefined ? null : families[found.family].echo;
-    return echo === null ? [] : [echo];
-  }))];
+  return [
+    ...new Set(
+      chips.flatMap((chip) => {
+        const found = chip.term === undefined ? undefined : descriptor(chip.term);
+        const echo = found === undefined ? null : families[found.family].echo;
+        return echo === null ? [] : [echo];
+      }),
+    ),
+  ];
 }

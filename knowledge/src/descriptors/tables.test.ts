@@ -8,7 +8,8 @@ import { grapes } from '../grapes/data';
 import { generalStyles, rungOf, styleOf } from '../styles/index';
 import { chipName, completions, descriptors, echoesOf, families } from './index';
 
-const facts = (values: Record<string, unknown>): WineFacts => Object.fromEntries(Object.entries(values).map(([id, value]) => [id, { value, origin: 'label' }])) as WineFacts;
+const facts = (values: Record<string, unknown>): WineFacts =>
+  Object.fromEntries(Object.entries(values).map(([id, value]) => [id, { value, origin: 'label' }])) as WineFacts;
 const grape = (name: string) => [{ grape: name, share: { kind: 'exact', percent: 100 } }];
 
 describe('descriptors', () => {
@@ -27,7 +28,11 @@ describe('descriptors', () => {
     expect(completions('zzz')).toEqual([]);
   });
   it('each family has members and two examples', () => {
-    for (const family of Object.keys(families)) expect(descriptors.some((entry) => entry.family === family), family).toBe(true);
+    for (const family of Object.keys(families))
+      expect(
+        descriptors.some((entry) => entry.family === family),
+        family,
+      ).toBe(true);
   });
   it('a chip of the deck is named by its family and echoes it', () => {
     const chip = { id: '1', term: 'family-citrus', layer: 'first', strength: 2 } as const;
@@ -51,9 +56,15 @@ describe('grapes and styles', () => {
     }
   });
   const rows: [string, Record<string, unknown>, string][] = [
-    ['a white made on its skins for half a year is an amber wine', { colour: 'amber', skinDays: 180, grapes: grape('Rkatsiteli') }, 'amber'], ['skins for two weeks give a lighter one', { colour: 'amber', skinDays: 14 }, 'light-amber'], ['a sweet, sharp, botrytised white', { colour: 'white', sugar: 155, acidity: 9.1 }, 'aszu'],
-    ['Assyrtiko is a salty, sharp white', { colour: 'white', bubbles: 'still', grapes: grape('Assyrtiko') }, 'island'], ['Xinomavro is pale and grips', { colour: 'red', grapes: grape('Xinomavro') }, 'xinomavro'], ['bottle-fermented without sugar', { colour: 'white', bubbles: 'sparkling', method: 'bottle', sugar: 1 }, 'brut-nature'],
-    ['fortified, aged warm and rich', { fortified: true, heated: true, sugar: 105 }, 'madeira-sweet'], ['fortified under the veil', { fortified: true, underFlor: true, abv: 15 }, 'veil-fortified'], ['Riesling with sugar left', { colour: 'white', bubbles: 'still', grapes: grape('Riesling'), sugar: 30 }, 'offdry-riesling'],
+    ['a white made on its skins for half a year is an amber wine', { colour: 'amber', skinDays: 180, grapes: grape('Rkatsiteli') }, 'amber'],
+    ['skins for two weeks give a lighter one', { colour: 'amber', skinDays: 14 }, 'light-amber'],
+    ['a sweet, sharp, botrytised white', { colour: 'white', sugar: 155, acidity: 9.1 }, 'aszu'],
+    ['Assyrtiko is a salty, sharp white', { colour: 'white', bubbles: 'still', grapes: grape('Assyrtiko') }, 'island'],
+    ['Xinomavro is pale and grips', { colour: 'red', grapes: grape('Xinomavro') }, 'xinomavro'],
+    ['bottle-fermented without sugar', { colour: 'white', bubbles: 'sparkling', method: 'bottle', sugar: 1 }, 'brut-nature'],
+    ['fortified, aged warm and rich', { fortified: true, heated: true, sugar: 105 }, 'madeira-sweet'],
+    ['fortified under the veil', { fortified: true, underFlor: true, abv: 15 }, 'veil-fortified'],
+    ['Riesling with sugar left', { colour: 'white', bubbles: 'still', grapes: grape('Riesling'), sugar: 30 }, 'offdry-riesling'],
   ];
   for (const [says, values, id] of rows) published('common practice', says, () => expect(styleOf(facts(values)).style.id).toBe(id));
   published('handbooks of tasting: order of a flight (Peynaud; Jackson)', 'a sweet sparkling wine stands on the sweet rung', () => {

@@ -6,14 +6,42 @@ const categories: Source = { text: 'Regulation (EU) 1308/2013', article: 'annex 
 
 /** Still-wine sweetness, sugar and total acidity in g/L. A wine of exactly 45 g/L may carry either of two terms. */
 export const stillSweetness: readonly NamedClass[] = [
-  { id: 'dry', title: 'Dry', source: annexB, anyOf: [[{ kind: 'at-most', fact: 'sugar', value: 4 }], [{ kind: 'at-most', fact: 'sugar', value: 9 }, { kind: 'sugar-minus-acid', value: 2 }]] },
-  { id: 'medium-dry', title: 'Medium dry', source: annexB, anyOf: [[{ kind: 'at-most', fact: 'sugar', value: 12 }], [{ kind: 'at-most', fact: 'sugar', value: 18 }, { kind: 'sugar-minus-acid', value: 10 }]] },
+  {
+    id: 'dry',
+    title: 'Dry',
+    source: annexB,
+    anyOf: [
+      [{ kind: 'at-most', fact: 'sugar', value: 4 }],
+      [
+        { kind: 'at-most', fact: 'sugar', value: 9 },
+        { kind: 'sugar-minus-acid', value: 2 },
+      ],
+    ],
+  },
+  {
+    id: 'medium-dry',
+    title: 'Medium dry',
+    source: annexB,
+    anyOf: [
+      [{ kind: 'at-most', fact: 'sugar', value: 12 }],
+      [
+        { kind: 'at-most', fact: 'sugar', value: 18 },
+        { kind: 'sugar-minus-acid', value: 10 },
+      ],
+    ],
+  },
   { id: 'medium', title: 'Medium sweet', source: annexB, anyOf: [[{ kind: 'at-most', fact: 'sugar', value: 45 }]] },
   { id: 'sweet', title: 'Sweet', source: annexB, anyOf: [[{ kind: 'at-least', fact: 'sugar', value: 45 }]] },
 ];
 
 /** Sparkling-wine sweetness. Limits marked open are "less than". */
-export const sparklingSweetness: readonly { readonly id: string; readonly title: string; readonly from: number; readonly to: number; readonly openTop: boolean }[] = [
+export const sparklingSweetness: readonly {
+  readonly id: string;
+  readonly title: string;
+  readonly from: number;
+  readonly to: number;
+  readonly openTop: boolean;
+}[] = [
   { id: 'brut-nature', title: 'Brut nature', from: 0, to: 3, openTop: true },
   { id: 'extra-brut', title: 'Extra brut', from: 0, to: 6, openTop: false },
   { id: 'brut', title: 'Brut', from: 0, to: 12, openTop: true },
@@ -26,14 +54,96 @@ export const sparklingSource = annexA;
 
 /** Categories of grapevine products. The minimum alcohol of wine is that of the warmer zones; 8.5 % vol holds in zones A and B. */
 export const euCategories: readonly NamedClass[] = [
-  { id: 'liqueur', title: 'Liqueur wine', source: { ...categories, article: 'annex VII part II (3)' }, anyOf: [[{ kind: 'yes', fact: 'fortified' }, { kind: 'at-least', fact: 'abv', value: 15 }, { kind: 'at-most', fact: 'abv', value: 22 }]] },
-  { id: 'quality-sparkling', title: 'Quality sparkling wine', source: { ...categories, article: 'annex VII part II (5)' }, anyOf: [[{ kind: 'is', fact: 'method', oneOf: ['bottle', 'tank', 'ancestral'] }, { kind: 'at-least', fact: 'pressure', value: 3.5 }, { kind: 'at-least', fact: 'abv', value: 10 }]] },
-  { id: 'sparkling', title: 'Sparkling wine', source: { ...categories, article: 'annex VII part II (4)' }, anyOf: [[{ kind: 'is', fact: 'method', oneOf: ['bottle', 'tank', 'ancestral'] }, { kind: 'at-least', fact: 'pressure', value: 3 }]] },
-  { id: 'aerated-sparkling', title: 'Aerated sparkling wine', source: { ...categories, article: 'annex VII part II (7)' }, anyOf: [[{ kind: 'is', fact: 'method', oneOf: ['carbonated'] }, { kind: 'at-least', fact: 'pressure', value: 3 }]] },
-  { id: 'semi-sparkling', title: 'Semi-sparkling wine', source: { ...categories, article: 'annex VII part II (8)' }, anyOf: [[{ kind: 'is', fact: 'method', oneOf: ['bottle', 'tank', 'ancestral', 'still'] }, { kind: 'at-least', fact: 'pressure', value: 1 }, { kind: 'at-most', fact: 'pressure', value: 2.5 }, { kind: 'at-least', fact: 'abv', value: 7 }]] },
-  { id: 'aerated-semi-sparkling', title: 'Aerated semi-sparkling wine', source: { ...categories, article: 'annex VII part II (9)' }, anyOf: [[{ kind: 'is', fact: 'method', oneOf: ['carbonated'] }, { kind: 'at-least', fact: 'pressure', value: 1 }, { kind: 'at-most', fact: 'pressure', value: 2.5 }, { kind: 'at-least', fact: 'abv', value: 7 }]] },
-  { id: 'wine', title: 'Wine', source: { ...categories, article: 'annex VII part II (1)' }, anyOf: [
-    [{ kind: 'is', fact: 'bubbles', oneOf: ['still'] }, { kind: 'at-least', fact: 'abv', value: 9 }, { kind: 'at-most', fact: 'abv', value: 15 }, { kind: 'at-least', fact: 'acidity', value: 3.5 }],
-    [{ kind: 'is', fact: 'bubbles', oneOf: ['still'] }, { kind: 'no', fact: 'fortified' }, { kind: 'is', fact: 'originKind', oneOf: ['pdo'] }, { kind: 'at-least', fact: 'abv', value: 4.5 }, { kind: 'at-least', fact: 'acidity', value: 3.5 }],
-  ] },
+  {
+    id: 'liqueur',
+    title: 'Liqueur wine',
+    source: { ...categories, article: 'annex VII part II (3)' },
+    anyOf: [
+      [
+        { kind: 'yes', fact: 'fortified' },
+        { kind: 'at-least', fact: 'abv', value: 15 },
+        { kind: 'at-most', fact: 'abv', value: 22 },
+      ],
+    ],
+  },
+  {
+    id: 'quality-sparkling',
+    title: 'Quality sparkling wine',
+    source: { ...categories, article: 'annex VII part II (5)' },
+    anyOf: [
+      [
+        { kind: 'is', fact: 'method', oneOf: ['bottle', 'tank', 'ancestral'] },
+        { kind: 'at-least', fact: 'pressure', value: 3.5 },
+        { kind: 'at-least', fact: 'abv', value: 10 },
+      ],
+    ],
+  },
+  {
+    id: 'sparkling',
+    title: 'Sparkling wine',
+    source: { ...categories, article: 'annex VII part II (4)' },
+    anyOf: [
+      [
+        { kind: 'is', fact: 'method', oneOf: ['bottle', 'tank', 'ancestral'] },
+        { kind: 'at-least', fact: 'pressure', value: 3 },
+      ],
+    ],
+  },
+  {
+    id: 'aerated-sparkling',
+    title: 'Aerated sparkling wine',
+    source: { ...categories, article: 'annex VII part II (7)' },
+    anyOf: [
+      [
+        { kind: 'is', fact: 'method', oneOf: ['carbonated'] },
+        { kind: 'at-least', fact: 'pressure', value: 3 },
+      ],
+    ],
+  },
+  {
+    id: 'semi-sparkling',
+    title: 'Semi-sparkling wine',
+    source: { ...categories, article: 'annex VII part II (8)' },
+    anyOf: [
+      [
+        { kind: 'is', fact: 'method', oneOf: ['bottle', 'tank', 'ancestral', 'still'] },
+        { kind: 'at-least', fact: 'pressure', value: 1 },
+        { kind: 'at-most', fact: 'pressure', value: 2.5 },
+        { kind: 'at-least', fact: 'abv', value: 7 },
+      ],
+    ],
+  },
+  {
+    id: 'aerated-semi-sparkling',
+    title: 'Aerated semi-sparkling wine',
+    source: { ...categories, article: 'annex VII part II (9)' },
+    anyOf: [
+      [
+        { kind: 'is', fact: 'method', oneOf: ['carbonated'] },
+        { kind: 'at-least', fact: 'pressure', value: 1 },
+        { kind: 'at-most', fact: 'pressure', value: 2.5 },
+        { kind: 'at-least', fact: 'abv', value: 7 },
+      ],
+    ],
+  },
+  {
+    id: 'wine',
+    title: 'Wine',
+    source: { ...categories, article: 'annex VII part II (1)' },
+    anyOf: [
+      [
+        { kind: 'is', fact: 'bubbles', oneOf: ['still'] },
+        { kind: 'at-least', fact: 'abv', value: 9 },
+        { kind: 'at-most', fact: 'abv', value: 15 },
+        { kind: 'at-least', fact: 'acidity', value: 3.5 },
+      ],
+      [
+        { kind: 'is', fact: 'bubbles', oneOf: ['still'] },
+        { kind: 'no', fact: 'fortified' },
+        { kind: 'is', fact: 'originKind', oneOf: ['pdo'] },
+        { kind: 'at-least', fact: 'abv', value: 4.5 },
+        { kind: 'at-least', fact: 'acidity', value: 3.5 },
+      ],
+    ],
+  },
 ];

@@ -20,17 +20,45 @@ export function stillSweetnessTerm(facts: WineFacts): Claim {
 
 /** All terms a sugar content may lawfully carry on a sparkling wine; only one of them may be shown. g/L. */
 export function sparklingTerms(sugar: number): readonly string[] {
-  return sparklingSweetness.filter((term) => sugar >= term.from && (term.openTop ? sugar < term.to : sugar <= term.to) && !(term.id === 'sweet' && sugar <= 50)).map((term) => term.id);
+  return sparklingSweetness
+    .filter((term) => sugar >= term.from && (term.openTop ? sugar < term.to : sugar <= term.to) && !(term.id === 'sweet' && sugar <= 50))
+    .map((term) => term.id);
 }
 
 function sparklingSweetnessTerm(facts: WineFacts): Claim {
   const sugar = factOf(facts, 'sugar');
-  if (sugar === undefined) return { id: 'sparkling-sweetness', title: 'Sweetness term', source: sparklingSource, verdict: 'unknown', reasons: [{ id: 'missing', push: 0, unit: 'none', args: { fact: 'sugar' } }], missing: ['sugar'] };
+  if (sugar === undefined)
+    return {
+      id: 'sparkling-sweetness',
+      title: 'Sweetness term',
+      source: sparklingSource,
+      verdict: 'unknown',
+      reasons: [{ id: 'missing', push: 0, unit: 'none', args: { fact: 'sugar' } }],
+      missing: ['sugar'],
+    };
   const terms = sparklingSweetness.filter((term) => sparklingTerms(sugar).includes(term.id));
   // The narrowest term that fits is the one usually shown; brut nature also asks that no sugar was added, which is not a fact we hold.
   const shown = terms.find((term) => term.id !== 'brut-nature') ?? terms[0]!;
   const others = terms.filter((term) => term !== shown).map((term) => term.title.toLowerCase());
-  return { id: shown.id, title: shown.title, source: sparklingSource, verdict: 'meets', missing: [], reasons: [{ id: 'is', push: 0, unit: 'none', args: { fact: 'sugar', value: `${plain(sugar)} g/L of sugar${others.length > 0 ? `; it could instead be called ${others.join(' or ')}, not both` : ''}`, wanted: '' } }] };
+  return {
+    id: shown.id,
+    title: shown.title,
+    source: sparklingSource,
+    verdict: 'meets',
+    missing: [],
+    reasons: [
+      {
+        id: 'is',
+        push: 0,
+        unit: 'none',
+        args: {
+          fact: 'sugar',
+          value: `${plain(sugar)} g/L of sugar${others.length > 0 ? `; it could instead be called ${others.join(' or ')}, not both` : ''}`,
+          wanted: '',
+        },
+      },
+    ],
+  };
 }
 
 /** The sweetness term the EU allows for the wine, still or sparkling. */
@@ -42,13 +70,24 @@ export function sweetnessTerm(facts: WineFacts): Claim {
 export function euCategory(facts: WineFacts): Claim {
   const claims = euCategories.map((category) => claim(category, facts, sameGrape));
   const bubbles = factOf(facts, 'bubbles');
-  const plausible = claims.filter((entry) => (bubbles === 'sparkling' ? entry.id.endsWith('sparkling') && !entry.id.includes('semi') : bubbles === 'light' ? entry.id.includes('semi') : entry.id === 'wine'));
+  const plausible = claims.filter((entry) =>
+    bubbles === 'sparkling'
+      ? entry.id.endsWith('sparkling') && !entry.id.includes('semi')
+      : bubbles === 'light'
+        ? entry.id.includes('semi')
+        : entry.id === 'wine',
+  );
   if (factOf(facts, 'fortified') === true) return claims.find((entry) => entry.id === 'liqueur')!;
   return plausible.find((entry) => entry.verdict === 'meets') ?? plausible.find((entry) => entry.verdict === 'unknown') ?? plausible.at(-1)!;
 }
 
 const art = (text: string, article: string, year: number): Source => ({ text, article, year });
-interface LabelRule { readonly id: string; readonly title: (facts: WineFacts) => string | undefined; readonly source: Source; readonly requirements: (facts: WineFacts) => readonly Requirement[] }
+interface LabelRule {
+  readonly id: string;
+  readonly title: (facts: WineFacts) => string | undefined;
+  readonly source: Source;
+  readonly requirements: (facts: WineFacts) => readonly Requirement[];
+}
 
 const mainGrape = (facts: WineFacts): GrapeShare | undefined => factOf(facts, 'grapes')?.[0];
 const labrusca = new Set(['concord']);
@@ -56,12 +95,52 @@ const pdo = (facts: WineFacts) => factOf(facts, 'originKind') === 'pdo';
 
 /** What a label may claim, in the EU and in the USA. */
 const labelRules: readonly LabelRule[] = [
-  { id: 'eu-variety', source: art('Regulation (EU) 2019/33', 'art. 50', 2019), title: (f) => (mainGrape(f) ? `May name ${mainGrape(f)!.grape}, EU` : undefined), requirements: (f) => [{ kind: 'grapes', of: [grapeNamed(mainGrape(f)!.grape)?.id ?? fold(mainGrape(f)!.grape)], atLeast: 85, label: mainGrape(f)!.grape }] },
-  { id: 'eu-vintage', source: art('Regulation (EU) 2019/33', 'art. 49', 2019), title: (f) => vintageTitle(f, 'EU'), requirements: () => [{ kind: 'at-least', fact: 'vintageShare', value: 85 }] },
-  { id: 'eu-origin', source: art('Regulation (EU) 1308/2013', 'art. 93', 2013), title: (f) => (placeName(f) ? `May name ${placeName(f)}, EU` : undefined), requirements: (f) => [{ kind: 'is', fact: 'originKind', oneOf: ['pdo', 'pgi'] }, { kind: 'at-least', fact: 'originShare', value: pdo(f) ? 100 : 85 }] },
-  { id: 'us-variety', source: art('27 CFR', '4.23', 2024), title: (f) => (mainGrape(f) ? `May name ${mainGrape(f)!.grape}, USA` : undefined), requirements: (f) => [{ kind: 'grapes', of: [grapeNamed(mainGrape(f)!.grape)?.id ?? fold(mainGrape(f)!.grape)], atLeast: labrusca.has(grapeNamed(mainGrape(f)!.grape)?.id ?? '') ? 51 : 75, label: mainGrape(f)!.grape }] },
-  { id: 'us-vintage', source: art('27 CFR', '4.27', 2024), title: (f) => vintageTitle(f, 'USA'), requirements: (f) => [{ kind: 'at-least', fact: 'vintageShare', value: factOf(f, 'originKind') === 'ava' ? 95 : 85 }] },
-  { id: 'us-origin', source: art('27 CFR', '4.25', 2024), title: (f) => (placeName(f) ? `May name ${placeName(f)}, USA` : undefined), requirements: (f) => [{ kind: 'at-least', fact: 'originShare', value: factOf(f, 'originKind') === 'ava' ? 85 : 75 }] },
+  {
+    id: 'eu-variety',
+    source: art('Regulation (EU) 2019/33', 'art. 50', 2019),
+    title: (f) => (mainGrape(f) ? `May name ${mainGrape(f)!.grape}, EU` : undefined),
+    requirements: (f) => [{ kind: 'grapes', of: [grapeNamed(mainGrape(f)!.grape)?.id ?? fold(mainGrape(f)!.grape)], atLeast: 85, label: mainGrape(f)!.grape }],
+  },
+  {
+    id: 'eu-vintage',
+    source: art('Regulation (EU) 2019/33', 'art. 49', 2019),
+    title: (f) => vintageTitle(f, 'EU'),
+    requirements: () => [{ kind: 'at-least', fact: 'vintageShare', value: 85 }],
+  },
+  {
+    id: 'eu-origin',
+    source: art('Regulation (EU) 1308/2013', 'art. 93', 2013),
+    title: (f) => (placeName(f) ? `May name ${placeName(f)}, EU` : undefined),
+    requirements: (f) => [
+      { kind: 'is', fact: 'originKind', oneOf: ['pdo', 'pgi'] },
+      { kind: 'at-least', fact: 'originShare', value: pdo(f) ? 100 : 85 },
+    ],
+  },
+  {
+    id: 'us-variety',
+    source: art('27 CFR', '4.23', 2024),
+    title: (f) => (mainGrape(f) ? `May name ${mainGrape(f)!.grape}, USA` : undefined),
+    requirements: (f) => [
+      {
+        kind: 'grapes',
+        of: [grapeNamed(mainGrape(f)!.grape)?.id ?? fold(mainGrape(f)!.grape)],
+        atLeast: labrusca.has(grapeNamed(mainGrape(f)!.grape)?.id ?? '') ? 51 : 75,
+        label: mainGrape(f)!.grape,
+      },
+    ],
+  },
+  {
+    id: 'us-vintage',
+    source: art('27 CFR', '4.27', 2024),
+    title: (f) => vintageTitle(f, 'USA'),
+    requirements: (f) => [{ kind: 'at-least', fact: 'vintageShare', value: factOf(f, 'originKind') === 'ava' ? 95 : 85 }],
+  },
+  {
+    id: 'us-origin',
+    source: art('27 CFR', '4.25', 2024),
+    title: (f) => (placeName(f) ? `May name ${placeName(f)}, USA` : undefined),
+    requirements: (f) => [{ kind: 'at-least', fact: 'originShare', value: factOf(f, 'originKind') === 'ava' ? 85 : 75 }],
+  },
 ];
 const placeName = (facts: WineFacts) => factOf(facts, 'appellation') ?? factOf(facts, 'region');
 function vintageTitle(facts: WineFacts, where: string): string | undefined {

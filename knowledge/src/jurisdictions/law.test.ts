@@ -7,15 +7,42 @@ import { appellations } from '../appellations/data';
 import { grapeNamed } from '../grapes/index';
 import { appellationClaim, appellationClaims, classifyWine, euCategory, labelClaims, sparklingTerms, stillSweetnessTerm } from './index';
 
-const facts = (values: Record<string, unknown>): WineFacts => Object.fromEntries(Object.entries(values).map(([id, value]) => [id, { value, origin: 'label' }])) as WineFacts;
-const grapes = (...shares: [string, number | undefined][]): GrapeShare[] => shares.map(([grape, percent]) => ({ grape, share: percent === undefined ? { kind: 'unknown' } : { kind: 'exact', percent } }));
+const facts = (values: Record<string, unknown>): WineFacts =>
+  Object.fromEntries(Object.entries(values).map(([id, value]) => [id, { value, origin: 'label' }])) as WineFacts;
+const grapes = (...shares: [string, number | undefined][]): GrapeShare[] =>
+  shares.map(([grape, percent]) => ({ grape, share: percent === undefined ? { kind: 'unknown' } : { kind: 'exact', percent } }));
 
 describe('sweetness of still wine', () => {
   const cases: [number, number, string][] = [
-    [0, 5, 'dry'], [4, 3, 'dry'], [4.1, 2, 'medium-dry'], [4.1, 2.1, 'dry'], [5, 3, 'dry'], [5, 2.9, 'medium-dry'], [6, 4, 'dry'], [7, 5, 'dry'], [7, 4.9, 'medium-dry'], [9, 7, 'dry'], [9, 6.9, 'medium-dry'], [9.1, 8, 'medium-dry'],
-    [12, 1, 'medium-dry'], [12.1, 2, 'medium'], [12.1, 2.1, 'medium-dry'], [15, 5, 'medium-dry'], [15, 4.9, 'medium'], [18, 8, 'medium-dry'], [18, 7.9, 'medium'], [18.1, 9, 'medium'], [30, 6, 'medium'], [44.9, 6, 'medium'], [45, 6, 'medium'], [60, 7, 'sweet'],
+    [0, 5, 'dry'],
+    [4, 3, 'dry'],
+    [4.1, 2, 'medium-dry'],
+    [4.1, 2.1, 'dry'],
+    [5, 3, 'dry'],
+    [5, 2.9, 'medium-dry'],
+    [6, 4, 'dry'],
+    [7, 5, 'dry'],
+    [7, 4.9, 'medium-dry'],
+    [9, 7, 'dry'],
+    [9, 6.9, 'medium-dry'],
+    [9.1, 8, 'medium-dry'],
+    [12, 1, 'medium-dry'],
+    [12.1, 2, 'medium'],
+    [12.1, 2.1, 'medium-dry'],
+    [15, 5, 'medium-dry'],
+    [15, 4.9, 'medium'],
+    [18, 8, 'medium-dry'],
+    [18, 7.9, 'medium'],
+    [18.1, 9, 'medium'],
+    [30, 6, 'medium'],
+    [44.9, 6, 'medium'],
+    [45, 6, 'medium'],
+    [60, 7, 'sweet'],
   ];
-  for (const [sugar, acidity, term] of cases) published('Regulation (EU) 2019/33, annex III part B', `${sugar} g/L of sugar and ${acidity} of acidity: ${term}`, () => expect(stillSweetnessTerm(facts({ sugar, acidity }))).toMatchObject({ id: term, verdict: 'meets' }));
+  for (const [sugar, acidity, term] of cases)
+    published('Regulation (EU) 2019/33, annex III part B', `${sugar} g/L of sugar and ${acidity} of acidity: ${term}`, () =>
+      expect(stillSweetnessTerm(facts({ sugar, acidity }))).toMatchObject({ id: term, verdict: 'meets' }),
+    );
   it('cannot tell without the acidity where the acid decides, and can where it does not', () => {
     expect(stillSweetnessTerm(facts({ sugar: 7 }))).toMatchObject({ verdict: 'unknown', missing: ['acidity'] });
     expect(stillSweetnessTerm(facts({ sugar: 3 }))).toMatchObject({ id: 'dry', verdict: 'meets' });
@@ -24,33 +51,101 @@ describe('sweetness of still wine', () => {
 });
 describe('sweetness of sparkling wine', () => {
   const cases: [number, string[]][] = [
-    [0, ['brut-nature', 'extra-brut', 'brut']], [2.9, ['brut-nature', 'extra-brut', 'brut']], [3, ['extra-brut', 'brut']], [5.9, ['extra-brut', 'brut']], [6, ['extra-brut', 'brut']], [6.1, ['brut']], [11.9, ['brut']], [12, ['extra-dry']], [17, ['extra-dry', 'dry']], [31.9, ['dry']], [32, ['dry', 'medium-dry']], [32.1, ['medium-dry']], [50, ['medium-dry']], [50.1, ['sweet']], [90, ['sweet']],
+    [0, ['brut-nature', 'extra-brut', 'brut']],
+    [2.9, ['brut-nature', 'extra-brut', 'brut']],
+    [3, ['extra-brut', 'brut']],
+    [5.9, ['extra-brut', 'brut']],
+    [6, ['extra-brut', 'brut']],
+    [6.1, ['brut']],
+    [11.9, ['brut']],
+    [12, ['extra-dry']],
+    [17, ['extra-dry', 'dry']],
+    [31.9, ['dry']],
+    [32, ['dry', 'medium-dry']],
+    [32.1, ['medium-dry']],
+    [50, ['medium-dry']],
+    [50.1, ['sweet']],
+    [90, ['sweet']],
   ];
-  for (const [sugar, terms] of cases) published('Regulation (EU) 2019/33, annex III part A', `${sugar} g/L may be called ${terms.join(', ')}`, () => expect(sparklingTerms(sugar)).toEqual(terms));
+  for (const [sugar, terms] of cases)
+    published('Regulation (EU) 2019/33, annex III part A', `${sugar} g/L may be called ${terms.join(', ')}`, () =>
+      expect(sparklingTerms(sugar)).toEqual(terms),
+    );
 });
 describe('categories', () => {
   const rows: [string, Record<string, unknown>, string, string][] = [
-    ['a still wine of 12.5 % vol', { bubbles: 'still', abv: 12.5, acidity: 5.5 }, 'wine', 'meets'], ['a still wine of 3 g/L of acidity', { bubbles: 'still', abv: 12.5, acidity: 3 }, 'wine', 'fails'], ['a still wine of 8 % vol without a protected name', { bubbles: 'still', abv: 8, acidity: 6, originKind: 'none', fortified: false }, 'wine', 'fails'],
-    ['a fortified wine of 19 % vol', { bubbles: 'still', fortified: true, abv: 19 }, 'liqueur', 'meets'], ['a fortified wine of 14 % vol', { bubbles: 'still', fortified: true, abv: 14 }, 'liqueur', 'fails'], ['bottle-fermented, 5.5 bar, 12 % vol', { bubbles: 'sparkling', method: 'bottle', pressure: 5.5, abv: 12 }, 'quality-sparkling', 'meets'],
-    ['tank-fermented, 3.2 bar', { bubbles: 'sparkling', method: 'tank', pressure: 3.2, abv: 11 }, 'sparkling', 'meets'], ['gas added, 4 bar', { bubbles: 'sparkling', method: 'carbonated', pressure: 4, abv: 11 }, 'aerated-sparkling', 'meets'], ['2 bar of its own', { bubbles: 'light', method: 'tank', pressure: 2, abv: 10.5 }, 'semi-sparkling', 'meets'],
+    ['a still wine of 12.5 % vol', { bubbles: 'still', abv: 12.5, acidity: 5.5 }, 'wine', 'meets'],
+    ['a still wine of 3 g/L of acidity', { bubbles: 'still', abv: 12.5, acidity: 3 }, 'wine', 'fails'],
+    ['a still wine of 8 % vol without a protected name', { bubbles: 'still', abv: 8, acidity: 6, originKind: 'none', fortified: false }, 'wine', 'fails'],
+    ['a fortified wine of 19 % vol', { bubbles: 'still', fortified: true, abv: 19 }, 'liqueur', 'meets'],
+    ['a fortified wine of 14 % vol', { bubbles: 'still', fortified: true, abv: 14 }, 'liqueur', 'fails'],
+    ['bottle-fermented, 5.5 bar, 12 % vol', { bubbles: 'sparkling', method: 'bottle', pressure: 5.5, abv: 12 }, 'quality-sparkling', 'meets'],
+    ['tank-fermented, 3.2 bar', { bubbles: 'sparkling', method: 'tank', pressure: 3.2, abv: 11 }, 'sparkling', 'meets'],
+    ['gas added, 4 bar', { bubbles: 'sparkling', method: 'carbonated', pressure: 4, abv: 11 }, 'aerated-sparkling', 'meets'],
+    ['2 bar of its own', { bubbles: 'light', method: 'tank', pressure: 2, abv: 10.5 }, 'semi-sparkling', 'meets'],
     ['2 bar of gas added', { bubbles: 'light', method: 'carbonated', pressure: 2, abv: 10.5 }, 'aerated-semi-sparkling', 'meets'],
   ];
-  for (const [says, values, id, verdict] of rows) published('Regulation (EU) 1308/2013, annex VII part II', `${says}: ${id} ${verdict}`, () => {
-    const found = euCategory(facts(values));
-    expect(found.verdict === 'fails' ? verdict : `${found.id} ${found.verdict}`).toBe(verdict === 'fails' ? 'fails' : `${id} ${verdict}`);
-    expect(found.verdict).toBe(verdict);
-  });
+  for (const [says, values, id, verdict] of rows)
+    published('Regulation (EU) 1308/2013, annex VII part II', `${says}: ${id} ${verdict}`, () => {
+      const found = euCategory(facts(values));
+      expect(found.verdict === 'fails' ? verdict : `${found.id} ${found.verdict}`).toBe(verdict === 'fails' ? 'fails' : `${id} ${verdict}`);
+      expect(found.verdict).toBe(verdict);
+    });
 });
 describe('labels', () => {
   const claim = (values: Record<string, unknown>, id: string) => labelClaims(facts(values)).find((entry) => entry.id === id)!.verdict;
   const rows: [string, string, Record<string, unknown>, string, string][] = [
-    ['Regulation (EU) 2019/33, art. 50', '85 % of a grape is enough to name it in the EU', { grapes: grapes(['Riesling', 85], ['Silvaner', 15]) }, 'eu-variety', 'meets'], ['Regulation (EU) 2019/33, art. 50', '84 % is not', { grapes: grapes(['Riesling', 84], ['Silvaner', 16]) }, 'eu-variety', 'fails'],
-    ['Regulation (EU) 2019/33, art. 50', 'an unknown share cannot tell', { grapes: grapes(['Riesling', undefined], ['Silvaner', undefined]) }, 'eu-variety', 'unknown'],
-    ['Regulation (EU) 2019/33, art. 49', '85 % of the year is enough to show it in the EU', { vintage: { kind: 'year', year: 2020 }, vintageShare: 85 }, 'eu-vintage', 'meets'], ['Regulation (EU) 2019/33, art. 49', '84 % of the year is not', { vintage: { kind: 'year', year: 2020 }, vintageShare: 84 }, 'eu-vintage', 'fails'],
-    ['Regulation (EU) 1308/2013, art. 93', 'a protected designation asks for all grapes from the place', { region: 'x', originKind: 'pdo', originShare: 99 }, 'eu-origin', 'fails'], ['Regulation (EU) 1308/2013, art. 93', 'a protected indication asks for 85 %', { region: 'x', originKind: 'pgi', originShare: 85 }, 'eu-origin', 'meets'], ['Regulation (EU) 1308/2013, art. 93', '100 % suffices for a protected designation', { region: 'x', originKind: 'pdo', originShare: 100 }, 'eu-origin', 'meets'],
-    ['27 CFR 4.23', '75 % of a grape is enough to name it in the USA', { grapes: grapes(['Syrah', 75], ['Grenache', 25]) }, 'us-variety', 'meets'], ['27 CFR 4.23', '74 % is not', { grapes: grapes(['Syrah', 74], ['Grenache', 26]) }, 'us-variety', 'fails'], ['27 CFR 4.23', '51 % is enough for a labrusca grape', { grapes: grapes(['Concord', 51], ['Syrah', 49]) }, 'us-variety', 'meets'],
-    ['27 CFR 4.27', '95 % of the year with a viticultural area', { vintage: { kind: 'year', year: 2020 }, originKind: 'ava', vintageShare: 94 }, 'us-vintage', 'fails'], ['27 CFR 4.27', '85 % of the year otherwise', { vintage: { kind: 'year', year: 2020 }, originKind: 'county', vintageShare: 85 }, 'us-vintage', 'meets'],
-    ['27 CFR 4.25', '85 % from a viticultural area', { region: 'x', originKind: 'ava', originShare: 84 }, 'us-origin', 'fails'], ['27 CFR 4.25', '75 % from a county or state', { region: 'x', originKind: 'county', originShare: 75 }, 'us-origin', 'meets'],
+    [
+      'Regulation (EU) 2019/33, art. 50',
+      '85 % of a grape is enough to name it in the EU',
+      { grapes: grapes(['Riesling', 85], ['Silvaner', 15]) },
+      'eu-variety',
+      'meets',
+    ],
+    ['Regulation (EU) 2019/33, art. 50', '84 % is not', { grapes: grapes(['Riesling', 84], ['Silvaner', 16]) }, 'eu-variety', 'fails'],
+    [
+      'Regulation (EU) 2019/33, art. 50',
+      'an unknown share cannot tell',
+      { grapes: grapes(['Riesling', undefined], ['Silvaner', undefined]) },
+      'eu-variety',
+      'unknown',
+    ],
+    [
+      'Regulation (EU) 2019/33, art. 49',
+      '85 % of the year is enough to show it in the EU',
+      { vintage: { kind: 'year', year: 2020 }, vintageShare: 85 },
+      'eu-vintage',
+      'meets',
+    ],
+    ['Regulation (EU) 2019/33, art. 49', '84 % of the year is not', { vintage: { kind: 'year', year: 2020 }, vintageShare: 84 }, 'eu-vintage', 'fails'],
+    [
+      'Regulation (EU) 1308/2013, art. 93',
+      'a protected designation asks for all grapes from the place',
+      { region: 'x', originKind: 'pdo', originShare: 99 },
+      'eu-origin',
+      'fails',
+    ],
+    ['Regulation (EU) 1308/2013, art. 93', 'a protected indication asks for 85 %', { region: 'x', originKind: 'pgi', originShare: 85 }, 'eu-origin', 'meets'],
+    [
+      'Regulation (EU) 1308/2013, art. 93',
+      '100 % suffices for a protected designation',
+      { region: 'x', originKind: 'pdo', originShare: 100 },
+      'eu-origin',
+      'meets',
+    ],
+    ['27 CFR 4.23', '75 % of a grape is enough to name it in the USA', { grapes: grapes(['Syrah', 75], ['Grenache', 25]) }, 'us-variety', 'meets'],
+    ['27 CFR 4.23', '74 % is not', { grapes: grapes(['Syrah', 74], ['Grenache', 26]) }, 'us-variety', 'fails'],
+    ['27 CFR 4.23', '51 % is enough for a labrusca grape', { grapes: grapes(['Concord', 51], ['Syrah', 49]) }, 'us-variety', 'meets'],
+    [
+      '27 CFR 4.27',
+      '95 % of the year with a viticultural area',
+      { vintage: { kind: 'year', year: 2020 }, originKind: 'ava', vintageShare: 94 },
+      'us-vintage',
+      'fails',
+    ],
+    ['27 CFR 4.27', '85 % of the year otherwise', { vintage: { kind: 'year', year: 2020 }, originKind: 'county', vintageShare: 85 }, 'us-vintage', 'meets'],
+    ['27 CFR 4.25', '85 % from a viticultural area', { region: 'x', originKind: 'ava', originShare: 84 }, 'us-origin', 'fails'],
+    ['27 CFR 4.25', '75 % from a county or state', { region: 'x', originKind: 'county', originShare: 75 }, 'us-origin', 'meets'],
   ];
   for (const [source, says, values, id, verdict] of rows) published(source, says, () => expect(claim(values, id)).toBe(verdict));
   it('a grape is known by its synonyms', () => {
@@ -60,23 +155,77 @@ describe('labels', () => {
   });
 });
 describe('appellations', () => {
-  const verdict = (id: string, values: Record<string, unknown>) => appellationClaim(appellations.find((rule) => rule.id === id)!, facts(values)).verdict;
+  const verdict = (id: string, values: Record<string, unknown>) =>
+    appellationClaim(
+      appellations.find((rule) => rule.id === id)!,
+      facts(values),
+    ).verdict;
   const barolo = { colour: 'red', grapes: grapes(['Nebbiolo', 100]), abv: 13.5, totalMonths: 40, woodMonths: 20 };
   const rows: [string, string, string, Record<string, unknown>, string][] = [
-    ['Barolo, product specification', 'barolo', 'all Nebbiolo, 13 % vol, 38 months, 18 in wood', barolo, 'meets'], ['Barolo, product specification', 'barolo', '17 months in wood', { ...barolo, woodMonths: 17 }, 'fails'], ['Barolo, product specification', 'barolo-riserva', '40 months in all', barolo, 'fails'],
-    ['Barbaresco, product specification', 'barbaresco', '26 months, 9 in wood', { ...barolo, totalMonths: 26, woodMonths: 9, abv: 12.5 }, 'meets'], ['Barbaresco, product specification', 'barbaresco-riserva', '26 months', { ...barolo, totalMonths: 26 }, 'fails'],
-    ['Brunello di Montalcino, product specification', 'brunello', '24 months in wood and 4 in bottle', { colour: 'red', grapes: grapes(['Brunello', 100]), abv: 13, woodMonths: 24, bottleMonths: 4 }, 'meets'], ['Brunello di Montalcino, product specification', 'brunello', 'a tenth of Merlot', { colour: 'red', grapes: grapes(['Sangiovese', 90], ['Merlot', 10]), abv: 13, woodMonths: 30, bottleMonths: 6 }, 'fails'],
-    ['Chianti Classico, product specification', 'chianti-classico', '80 % Sangiovese, 12 % vol', { colour: 'red', grapes: grapes(['Sangiovese', 80], ['Merlot', 20]), abv: 12 }, 'meets'], ['Chianti Classico, product specification', 'chianti-classico-riserva', '20 months', { colour: 'red', grapes: grapes(['Sangiovese', 90]), abv: 13, totalMonths: 20, bottleMonths: 3 }, 'fails'],
-    ['RD 1363/2011 (Spanish ageing terms)', 'crianza', '24 months, 6 in wood', { colour: 'red', totalMonths: 24, woodMonths: 6 }, 'meets'], ['RD 1363/2011 (Spanish ageing terms)', 'reserva', '30 months', { colour: 'red', totalMonths: 30, woodMonths: 12 }, 'fails'], ['RD 1363/2011 (Spanish ageing terms)', 'gran-reserva', '60 months, 18 in wood', { colour: 'red', totalMonths: 60, woodMonths: 18 }, 'meets'],
-    ['Ribera del Duero, product specification', 'ribera-crianza', '75 % Tempranillo by its local name, 24 and 12 months', { colour: 'red', grapes: grapes(['Tinto Fino', 75], ['Merlot', 25]), totalMonths: 24, woodMonths: 12 }, 'meets'], ['Rioja, product specification', 'rioja-crianza', '6 months in wood', { colour: 'red', totalMonths: 24, woodMonths: 6 }, 'fails'],
-    ['Cava, product specification', 'cava-reserva', '18 months on the lees', { bubbles: 'sparkling', leesMonths: 18 }, 'meets'], ['Champagne, product specification', 'champagne-vintage', '30 months', { bubbles: 'sparkling', totalMonths: 30 }, 'fails'], ['Cornas, product specification', 'cornas', 'all Syrah', { colour: 'red', grapes: grapes(['Shiraz', 100]) }, 'meets'],
-    ['Hermitage, product specification', 'hermitage', '84 % Syrah', { colour: 'red', grapes: grapes(['Syrah', 84], ['Marsanne', 16]) }, 'fails'], ['Condrieu, product specification', 'condrieu', 'all Viognier', { colour: 'white', grapes: grapes(['Viognier', 100]) }, 'meets'], ['Port, product specification', 'port', '19 to 22 % vol', { fortified: true, abv: 22.5 }, 'fails'], ['Port, product specification', 'colheita', 'seven years in wood', { fortified: true, abv: 20, woodMonths: 84 }, 'meets'],
-    ['Madeira, product specification', 'madeira', '17 to 22 % vol', { fortified: true, abv: 19 }, 'meets'], ['Tokaji, product specification', 'aszu-5', '120 g/L of sugar', { colour: 'white', sugar: 120 }, 'meets'], ['Tokaji, product specification', 'aszu-6', '149 g/L', { colour: 'white', sugar: 149 }, 'fails'], ['Naoussa, product specification', 'naoussa', 'all Xinomavro', { colour: 'red', grapes: grapes(['Xinomavro', 100]) }, 'meets'], ['Nemea, product specification', 'nemea', 'nine tenths Agiorgitiko', { colour: 'red', grapes: grapes(['Agiorgitiko', 90], ['Syrah', 10]) }, 'fails'],
+    ['Barolo, product specification', 'barolo', 'all Nebbiolo, 13 % vol, 38 months, 18 in wood', barolo, 'meets'],
+    ['Barolo, product specification', 'barolo', '17 months in wood', { ...barolo, woodMonths: 17 }, 'fails'],
+    ['Barolo, product specification', 'barolo-riserva', '40 months in all', barolo, 'fails'],
+    ['Barbaresco, product specification', 'barbaresco', '26 months, 9 in wood', { ...barolo, totalMonths: 26, woodMonths: 9, abv: 12.5 }, 'meets'],
+    ['Barbaresco, product specification', 'barbaresco-riserva', '26 months', { ...barolo, totalMonths: 26 }, 'fails'],
+    [
+      'Brunello di Montalcino, product specification',
+      'brunello',
+      '24 months in wood and 4 in bottle',
+      { colour: 'red', grapes: grapes(['Brunello', 100]), abv: 13, woodMonths: 24, bottleMonths: 4 },
+      'meets',
+    ],
+    [
+      'Brunello di Montalcino, product specification',
+      'brunello',
+      'a tenth of Merlot',
+      { colour: 'red', grapes: grapes(['Sangiovese', 90], ['Merlot', 10]), abv: 13, woodMonths: 30, bottleMonths: 6 },
+      'fails',
+    ],
+    [
+      'Chianti Classico, product specification',
+      'chianti-classico',
+      '80 % Sangiovese, 12 % vol',
+      { colour: 'red', grapes: grapes(['Sangiovese', 80], ['Merlot', 20]), abv: 12 },
+      'meets',
+    ],
+    [
+      'Chianti Classico, product specification',
+      'chianti-classico-riserva',
+      '20 months',
+      { colour: 'red', grapes: grapes(['Sangiovese', 90]), abv: 13, totalMonths: 20, bottleMonths: 3 },
+      'fails',
+    ],
+    ['RD 1363/2011 (Spanish ageing terms)', 'crianza', '24 months, 6 in wood', { colour: 'red', totalMonths: 24, woodMonths: 6 }, 'meets'],
+    ['RD 1363/2011 (Spanish ageing terms)', 'reserva', '30 months', { colour: 'red', totalMonths: 30, woodMonths: 12 }, 'fails'],
+    ['RD 1363/2011 (Spanish ageing terms)', 'gran-reserva', '60 months, 18 in wood', { colour: 'red', totalMonths: 60, woodMonths: 18 }, 'meets'],
+    [
+      'Ribera del Duero, product specification',
+      'ribera-crianza',
+      '75 % Tempranillo by its local name, 24 and 12 months',
+      { colour: 'red', grapes: grapes(['Tinto Fino', 75], ['Merlot', 25]), totalMonths: 24, woodMonths: 12 },
+      'meets',
+    ],
+    ['Rioja, product specification', 'rioja-crianza', '6 months in wood', { colour: 'red', totalMonths: 24, woodMonths: 6 }, 'fails'],
+    ['Cava, product specification', 'cava-reserva', '18 months on the lees', { bubbles: 'sparkling', leesMonths: 18 }, 'meets'],
+    ['Champagne, product specification', 'champagne-vintage', '30 months', { bubbles: 'sparkling', totalMonths: 30 }, 'fails'],
+    ['Cornas, product specification', 'cornas', 'all Syrah', { colour: 'red', grapes: grapes(['Shiraz', 100]) }, 'meets'],
+    ['Hermitage, product specification', 'hermitage', '84 % Syrah', { colour: 'red', grapes: grapes(['Syrah', 84], ['Marsanne', 16]) }, 'fails'],
+    ['Condrieu, product specification', 'condrieu', 'all Viognier', { colour: 'white', grapes: grapes(['Viognier', 100]) }, 'meets'],
+    ['Port, product specification', 'port', '19 to 22 % vol', { fortified: true, abv: 22.5 }, 'fails'],
+    ['Port, product specification', 'colheita', 'seven years in wood', { fortified: true, abv: 20, woodMonths: 84 }, 'meets'],
+    ['Madeira, product specification', 'madeira', '17 to 22 % vol', { fortified: true, abv: 19 }, 'meets'],
+    ['Tokaji, product specification', 'aszu-5', '120 g/L of sugar', { colour: 'white', sugar: 120 }, 'meets'],
+    ['Tokaji, product specification', 'aszu-6', '149 g/L', { colour: 'white', sugar: 149 }, 'fails'],
+    ['Naoussa, product specification', 'naoussa', 'all Xinomavro', { colour: 'red', grapes: grapes(['Xinomavro', 100]) }, 'meets'],
+    ['Nemea, product specification', 'nemea', 'nine tenths Agiorgitiko', { colour: 'red', grapes: grapes(['Agiorgitiko', 90], ['Syrah', 10]) }, 'fails'],
     ['Marsala, product specification', 'marsala-superiore', '18 % vol and 24 months', { fortified: true, abv: 18, totalMonths: 24 }, 'meets'],
   ];
   for (const [source, id, says, values, wanted] of rows) published(source, `${id}, ${says}: ${wanted}`, () => expect(verdict(id, values)).toBe(wanted));
   it('a missing fact leaves it untold and is named', () => {
-    const claim = appellationClaim(appellations.find((rule) => rule.id === 'barolo')!, facts({ colour: 'red', grapes: grapes(['Nebbiolo', 100]), abv: 13.5 }));
+    const claim = appellationClaim(
+      appellations.find((rule) => rule.id === 'barolo')!,
+      facts({ colour: 'red', grapes: grapes(['Nebbiolo', 100]), abv: 13.5 }),
+    );
     expect(claim).toMatchObject({ verdict: 'unknown', missing: ['totalMonths', 'woodMonths'] });
   });
   it('every rule can be met, a higher tier asks no less, and an unknown article is said to be unknown', () => {
@@ -91,6 +240,18 @@ describe('appellations', () => {
     expect(appellationClaims(facts({ appellation: 'Barolo DOCG' })).map((claim) => claim.id)).toEqual(['barolo', 'barolo-riserva']);
   });
   it('every reason of every claim has its sentence', () => {
-    for (const claim of classifyWine(facts({ bubbles: 'still', abv: 12, appellation: 'Rioja', grapes: grapes(['Tempranillo', undefined]), vintage: { kind: 'year', year: 2020 }, region: 'x', sugar: 8, acidity: 5 }))) for (const reason of claim.reasons) expect(classifyWording[reason.id](reason.args)).not.toMatch(/undefined|NaN/);
+    for (const claim of classifyWine(
+      facts({
+        bubbles: 'still',
+        abv: 12,
+        appellation: 'Rioja',
+        grapes: grapes(['Tempranillo', undefined]),
+        vintage: { kind: 'year', year: 2020 },
+        region: 'x',
+        sugar: 8,
+        acidity: 5,
+      }),
+    ))
+      for (const reason of claim.reasons) expect(classifyWording[reason.id](reason.args)).not.toMatch(/undefined|NaN/);
   });
 });

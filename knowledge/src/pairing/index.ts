@@ -32,7 +32,13 @@ export function dishOf(parts: readonly DishPart[]): Dish & { readonly unknown: r
   return { ...composeDish(components, ways), unknown };
 }
 
-export const styleWine = (style: GeneralStyle): PairingWine => ({ id: style.id, name: style.name, loads: style.loads, colour: style.colour, echoes: style.echoes });
+export const styleWine = (style: GeneralStyle): PairingWine => ({
+  id: style.id,
+  name: style.name,
+  loads: style.loads,
+  colour: style.colour,
+  echoes: style.echoes,
+});
 export const styleWines: readonly PairingWine[] = generalStyles.map(styleWine);
 
 /**
@@ -41,11 +47,19 @@ export const styleWines: readonly PairingWine[] = generalStyles.map(styleWine);
  * @returns the fit: 50 plus the pushes of its reasons, unclipped
  */
 export function pair(parts: readonly DishPart[], wine: string | { loads: Loads; colour: PairingWine['colour']; echoes?: PairingWine['echoes'] }): Fit {
-  const subject = typeof wine === 'string' ? styleWine(generalStyle(wine)) : { id: 'wine', name: 'wine', loads: wine.loads, colour: wine.colour, echoes: wine.echoes ?? [] };
+  const subject =
+    typeof wine === 'string' ? styleWine(generalStyle(wine)) : { id: 'wine', name: 'wine', loads: wine.loads, colour: wine.colour, echoes: wine.echoes ?? [] };
   return fitOf(dishOf(parts), subject);
 }
 
-export const fitClasses: Record<FitClass, string> = { white: 'white', rose: 'rosé', amber: 'amber', red: 'red', bubbles: 'bubbles', sweet: 'sweet or fortified' };
+export const fitClasses: Record<FitClass, string> = {
+  white: 'white',
+  rose: 'rosé',
+  amber: 'amber',
+  red: 'red',
+  bubbles: 'bubbles',
+  sweet: 'sweet or fortified',
+};
 /** Below this a class has no advice to give. */
 export const worthOffering = 55;
 export const stayAway = 38;
@@ -92,9 +106,16 @@ export function smallestSwap(parts: readonly DishPart[], wines: readonly Pairing
   for (const [at, entry] of parts.entries()) {
     for (const other of alternatives(entry.part)) {
       if (parts.some((present) => present.part === other)) continue;
-      const swapped = parts.map((present, i) => (i === at ? { part: other, ...(ingredientById.get(entry.part)?.kind === 'base' && entry.grams !== undefined ? { grams: entry.grams } : {}) } : present));
+      const swapped = parts.map((present, i) =>
+        i === at ? { part: other, ...(ingredientById.get(entry.part)?.kind === 'base' && entry.grams !== undefined ? { grams: entry.grams } : {}) } : present,
+      );
       const after = dishOf(swapped);
-      const distance = Math.sqrt(Object.keys(before.taste).reduce((sum, axis) => sum + (before.taste[axis as keyof typeof before.taste] - after.taste[axis as keyof typeof after.taste]) ** 2, 0) / 10);
+      const distance = Math.sqrt(
+        Object.keys(before.taste).reduce(
+          (sum, axis) => sum + (before.taste[axis as keyof typeof before.taste] - after.taste[axis as keyof typeof after.taste]) ** 2,
+          0,
+        ) / 10,
+      );
       if (found !== undefined && distance >= found.distance) continue;
       const top = rankFits(after, wines)[0]!;
       if (top.wine !== best) found = { out: entry.part, into: other, best: top, distance };

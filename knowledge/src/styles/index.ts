@@ -43,7 +43,8 @@ export function styleOf(facts: WineFacts): StyleChoice {
     return pick((sugar ?? 8) < 3 ? 'brut-nature' : 'brut', 'sparkling');
   }
   if (factOf(facts, 'underFlor') === true) return pick('veil-white', 'aged under a veil');
-  if (sugar !== undefined && sugar >= 45 && colour !== 'red') return pick(sugar >= 120 ? ((factOf(facts, 'acidity') ?? 7) >= 8 ? 'aszu' : 'botrytis') : 'late-harvest', 'sweet by its sugar');
+  if (sugar !== undefined && sugar >= 45 && colour !== 'red')
+    return pick(sugar >= 120 ? ((factOf(facts, 'acidity') ?? 7) >= 8 ? 'aszu' : 'botrytis') : 'late-harvest', 'sweet by its sugar');
   if (colour === 'amber') return pick((factOf(facts, 'skinDays') ?? 60) < 30 ? 'light-amber' : 'amber', 'made on its skins');
   if (colour === 'rose') return pick((sugar ?? 3) >= 12 ? 'offdry-rose' : (factOf(facts, 'skinDays') ?? 0) >= 1 ? 'firm-rose' : 'dry-rose', 'a rosé');
   const oak = factOf(facts, 'oak');
@@ -73,6 +74,9 @@ export function orderWine(wine: { id: string; name: string; facts: WineFacts; pr
   const loads = Object.fromEntries(Object.entries(wine.profile).map(([key, known]) => [key, known.value])) as unknown as Loads;
   const abv = factOf(wine.facts, 'abv');
   const tolerance = wine.facts.abv?.origin === 'laboratory' ? 0.1 : 0.5;
-  const alcoholSpan = abv === undefined ? ([loads.alcohol - 6, loads.alcohol + 6] as const) : ([throughAnchors(anchors.abv, abv - tolerance), throughAnchors(anchors.abv, abv + tolerance)] as const);
+  const alcoholSpan =
+    abv === undefined
+      ? ([loads.alcohol - 6, loads.alcohol + 6] as const)
+      : ([throughAnchors(anchors.abv, abv - tolerance), throughAnchors(anchors.abv, abv + tolerance)] as const);
   return { id: wine.id, name: wine.name, loads, alcoholSpan, rung: rungOf(wine.facts, loads), age: wine.age };
 }

@@ -5,7 +5,9 @@ export default function NotFound() {
     <main id="main" style={{ padding: '18vh 24px', maxWidth: 560, margin: '0 auto' }}>
       <h1>Nothing here</h1>
       <p>This page does not exist, was deleted, or belongs to another venue. Nothing of yours is lost.</p>
-      <p><Link href="/cellar">To the cellar</Link></p>
+      <p>
+        <Link href="/cellar">To the cellar</Link>
+      </p>
     </main>
   );
 }

@@ -7,42 +7,50 @@ import { documentColumns } from './venue';
 export type StoredWine = Omit<WineDocument, 'lots'>;
 
 /** A wine. The columns beside the document are written by the save command and serve filters and sorting only. */
-export const wine = pgTable('wine', {
-  ...documentColumns,
-  name: text('name').notNull(),
-  producer: text('producer').notNull(),
-  colour: text('colour'),
-  bubbles: text('bubbles'),
-  vintage: integer('vintage'),
-  country: text('country'),
-  abvPermille: integer('abv_permille'),
-  document: json<StoredWine>('document').notNull(),
-  /** Folded text for searching. */
-  search: text('search').notNull(),
-  /** Folded producer, name and vintage: the same wine twice has the same key. */
-  sameKey: text('same_key').notNull(),
-}, (table) => [
-  primaryKey({ columns: [table.venueId, table.id] }),
-  index('wine_same').on(table.venueId, table.sameKey),
-  index('wine_name').on(table.venueId, table.name),
-  index('wine_facts').using('gin', table.document),
-]);
+export const wine = pgTable(
+  'wine',
+  {
+    ...documentColumns,
+    name: text('name').notNull(),
+    producer: text('producer').notNull(),
+    colour: text('colour'),
+    bubbles: text('bubbles'),
+    vintage: integer('vintage'),
+    country: text('country'),
+    abvPermille: integer('abv_permille'),
+    document: json<StoredWine>('document').notNull(),
+    /** Folded text for searching. */
+    search: text('search').notNull(),
+    /** Folded producer, name and vintage: the same wine twice has the same key. */
+    sameKey: text('same_key').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.venueId, table.id] }),
+    index('wine_same').on(table.venueId, table.sameKey),
+    index('wine_name').on(table.venueId, table.name),
+    index('wine_facts').using('gin', table.document),
+  ],
+);
 
 /** A lot of bottles: format, number and price. Written whole with its wine. */
-export const lot = pgTable('lot', {
-  venueId: uuid('venue_id').notNull(),
-  id: uuid('id').notNull(),
-  wineId: uuid('wine_id').notNull(),
-  formatMl: integer('format_ml').notNull(),
-  held: integer('held').notNull(),
-  priceMinor: integer('price_minor'),
-  currency: text('currency'),
-  merchant: text('merchant'),
-  bought: date('bought'),
-}, (table) => [
-  primaryKey({ columns: [table.venueId, table.id] }),
-  foreignKey({ columns: [table.venueId, table.wineId], foreignColumns: [wine.venueId, wine.id] }),
-  index('lot_wine').on(table.venueId, table.wineId),
-  check('stock_not_negative', sql`${table.held} >= 0`),
-  check('price_with_currency', sql`(${table.priceMinor} is null) = (${table.currency} is null)`),
-]);
+export const lot = pgTable(
+  'lot',
+  {
+    venueId: uuid('venue_id').notNull(),
+    id: uuid('id').notNull(),
+    wineId: uuid('wine_id').notNull(),
+    formatMl: integer('format_ml').notNull(),
+    held: integer('held').notNull(),
+    priceMinor: integer('price_minor'),
+    currency: text('currency'),
+    merchant: text('merchant'),
+    bought: date('bought'),
+  },
+  (table) => [
+    primaryKey({ columns: [table.venueId, table.id] }),
+    foreignKey({ columns: [table.venueId, table.wineId], foreignColumns: [wine.venueId, wine.id] }),
+    index('lot_wine').on(table.venueId, table.wineId),
+    check('stock_not_negative', sql`${table.held} >= 0`),
+    check('price_with_currency', sql`(${table.priceMinor} is null) = (${table.currency} is null)`),
+  ],
+);

@@ -20,8 +20,11 @@ export async function migrate(connectionString: string): Promise<void> {
     await client.query('select pg_advisory_lock($1)', [lockKey]);
     const journal = JSON.parse(readFileSync(path.join(folder, 'meta', '_journal.json'), 'utf8')) as { entries: { when: number }[] };
     const newest = Math.max(...journal.entries.map((entry) => entry.when));
-    const applied = await client.query<{ at: string | null }>("select case when to_regclass('drizzle.__drizzle_migrations') is null then null else (xpath('/row/m/text()', query_to_xml('select max(created_at) as m from drizzle.__drizzle_migrations', true, true, '')))[1]::text end as at");
-    if (Number(applied.rows[0]?.at ?? 0) > newest) throw new Error('This database was made by a newer version of Rose Compass: start that version, or restore an older backup.');
+    const applied = await client.query<{ at: string | null }>(
+      "select case when to_regclass('drizzle.__drizzle_migrations') is null then null else (xpath('/row/m/text()', query_to_xml('select max(created_at) as m from drizzle.__drizzle_migrations', true, true, '')))[1]::text end as at",
+    );
+    if (Number(applied.rows[0]?.at ?? 0) > newest)
+      throw new Error('This database was made by a newer version of Rose Compass: start that version, or restore an older backup.');
     await apply(drizzle(client), { migrationsFolder: folder });
   } finally {
     await client.end();

@@ -8,28 +8,32 @@ import { glass, participant } from './tasting';
 const tsvector = customType<{ data: string }>({ dataType: () => 'tsvector' });
 
 /** One person's note on one glass at one moment. The columns beside the document are written by the save command for searching and sorting. */
-export const note = pgTable('note', {
-  ...documentColumns,
-  glassId: uuid('glass_id').notNull(),
-  participantId: uuid('participant_id').notNull(),
-  moment: text('moment').notNull(),
-  tastedAt: at('tasted_at').notNull().defaultNow(),
-  lockedAt: at('locked_at'),
-  lockedTick: integer('locked_tick'),
-  quality: integer('quality'),
-  liking: integer('liking'),
-  document: json<NoteDocument>('document').notNull(),
-  blindDocument: json<NoteDocument>('blind_document'),
-  /** Folded words of the note, and of the wine once it is revealed. */
-  search: text('search').notNull(),
-  words: tsvector('words').generatedAlwaysAs(sql`to_tsvector('simple', "search")`),
-}, (table) => [
-  primaryKey({ columns: [table.venueId, table.id] }),
-  foreignKey({ columns: [table.venueId, table.glassId], foreignColumns: [glass.venueId, glass.id] }),
-  foreignKey({ columns: [table.venueId, table.participantId], foreignColumns: [participant.venueId, participant.id] }),
-  unique('note_once').on(table.venueId, table.participantId, table.glassId, table.moment),
-  index('note_words').using('gin', table.words),
-  index('note_tasted').on(table.venueId, table.tastedAt.desc(), table.id),
-  index('note_quality').on(table.venueId, table.quality),
-  index('note_glass').on(table.venueId, table.glassId),
-]);
+export const note = pgTable(
+  'note',
+  {
+    ...documentColumns,
+    glassId: uuid('glass_id').notNull(),
+    participantId: uuid('participant_id').notNull(),
+    moment: text('moment').notNull(),
+    tastedAt: at('tasted_at').notNull().defaultNow(),
+    lockedAt: at('locked_at'),
+    lockedTick: integer('locked_tick'),
+    quality: integer('quality'),
+    liking: integer('liking'),
+    document: json<NoteDocument>('document').notNull(),
+    blindDocument: json<NoteDocument>('blind_document'),
+    /** Folded words of the note, and of the wine once it is revealed. */
+    search: text('search').notNull(),
+    words: tsvector('words').generatedAlwaysAs(sql`to_tsvector('simple', "search")`),
+  },
+  (table) => [
+    primaryKey({ columns: [table.venueId, table.id] }),
+    foreignKey({ columns: [table.venueId, table.glassId], foreignColumns: [glass.venueId, glass.id] }),
+    foreignKey({ columns: [table.venueId, table.participantId], foreignColumns: [participant.venueId, participant.id] }),
+    unique('note_once').on(table.venueId, table.participantId, table.glassId, table.moment),
+    index('note_words').using('gin', table.words),
+    index('note_tasted').on(table.venueId, table.tastedAt.desc(), table.id),
+    index('note_quality').on(table.venueId, table.quality),
+    index('note_glass').on(table.venueId, table.glassId),
+  ],
+);

@@ -3,4 +3,6 @@ import type { DishDocument } from '@rose/core/pairing/document';
 import { json } from './json';
 import { documentColumns } from './venue';
 
-export const dish = pgTable('dish', { ...documentColumns, name: text('name').notNull(), document: json<DishDocument>('document').notNull() }, (table) => [primaryKey({ columns: [table.venueId, table.id] })]);
+export const dish = pgTable('dish', { ...documentColumns, name: text('name').notNull(), document: json<DishDocument>('document').notNull() }, (table) => [
+  primaryKey({ columns: [table.venueId, table.id] }),
+]);

@@ -21,51 +21,75 @@ export const venue = pgTable('venue', {
 export const role = pgEnum('role', ['owner', 'host', 'helper']);
 export type Role = (typeof role.enumValues)[number];
 
-export const member = pgTable('member', {
-  venueId: uuid('venue_id').notNull().references(() => venue.id),
-  userId: text('user_id').notNull().references(() => user.id),
-  role: role('role').notNull(),
-  joinedAt: at('joined_at').notNull().defaultNow(),
-}, (table) => [primaryKey({ columns: [table.venueId, table.userId] }), index('member_user').on(table.userId)]);
+export const member = pgTable(
+  'member',
+  {
+    venueId: uuid('venue_id')
+      .notNull()
+      .references(() => venue.id),
+    userId: text('user_id')
+      .notNull()
+      .references(() => user.id),
+    role: role('role').notNull(),
+    joinedAt: at('joined_at').notNull().defaultNow(),
+  },
+  (table) => [primaryKey({ columns: [table.venueId, table.userId] }), index('member_user').on(table.userId)],
+);
 
-export const invitation = pgTable('invitation', {
-  venueId: uuid('venue_id').notNull().references(() => venue.id),
-  id: uuid('id').notNull(),
-  email: text('email').notNull(),
-  role: role('role').notNull(),
-  /** SHA-256 of the secret in the link. */
-  codeHash: text('code_hash').notNull().unique(),
-  expiresAt: at('expires_at').notNull(),
-  usedAt: at('used_at'),
-  revokedAt: at('revoked_at'),
-}, (table) => [primaryKey({ columns: [table.venueId, table.id] })]);
+export const invitation = pgTable(
+  'invitation',
+  {
+    venueId: uuid('venue_id')
+      .notNull()
+      .references(() => venue.id),
+    id: uuid('id').notNull(),
+    email: text('email').notNull(),
+    role: role('role').notNull(),
+    /** SHA-256 of the secret in the link. */
+    codeHash: text('code_hash').notNull().unique(),
+    expiresAt: at('expires_at').notNull(),
+    usedAt: at('used_at'),
+    revokedAt: at('revoked_at'),
+  },
+  (table) => [primaryKey({ columns: [table.venueId, table.id] })],
+);
 
-export const apiToken = pgTable('api_token', {
-  venueId: uuid('venue_id').notNull(),
-  id: uuid('id').notNull(),
-  userId: text('user_id').notNull(),
-  name: text('name').notNull(),
-  tokenHash: text('token_hash').notNull().unique(),
-  createdAt: at('created_at').notNull().defaultNow(),
-  usedAt: at('used_at'),
-  revokedAt: at('revoked_at'),
-}, (table) => [
-  primaryKey({ columns: [table.venueId, table.id] }),
-  foreignKey({ columns: [table.venueId, table.userId], foreignColumns: [member.venueId, member.userId] }).onDelete('cascade'),
-]);
+export const apiToken = pgTable(
+  'api_token',
+  {
+    venueId: uuid('venue_id').notNull(),
+    id: uuid('id').notNull(),
+    userId: text('user_id').notNull(),
+    name: text('name').notNull(),
+    tokenHash: text('token_hash').notNull().unique(),
+    createdAt: at('created_at').notNull().defaultNow(),
+    usedAt: at('used_at'),
+    revokedAt: at('revoked_at'),
+  },
+  (table) => [
+    primaryKey({ columns: [table.venueId, table.id] }),
+    foreignKey({ columns: [table.venueId, table.userId], foreignColumns: [member.venueId, member.userId] }).onDelete('cascade'),
+  ],
+);
 
 /** The simulated post: letters the application would send stand here and in the mail folder. */
-export const mail = pgTable('mail', {
-  id: uuid('id').primaryKey(),
-  to: text('to').notNull(),
-  subject: text('subject').notNull(),
-  body: text('body').notNull(),
-  sentAt: at('sent_at').notNull().defaultNow(),
-}, (table) => [index('mail_to').on(table.to)]);
+export const mail = pgTable(
+  'mail',
+  {
+    id: uuid('id').primaryKey(),
+    to: text('to').notNull(),
+    subject: text('subject').notNull(),
+    body: text('body').notNull(),
+    sentAt: at('sent_at').notNull().defaultNow(),
+  },
+  (table) => [index('mail_to').on(table.to)],
+);
 
 /** What every document of a venue has. */
 export const documentColumns = {
-  venueId: uuid('venue_id').notNull().references(() => venue.id),
+  venueId: uuid('venue_id')
+    .notNull()
+    .references(() => venue.id),
   id: uuid('id').notNull(),
   revision: integer('revision').notNull(),
   /** Ids of the latest writes that were applied, newest last. */

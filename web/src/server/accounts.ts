@@ -8,7 +8,16 @@ import { origin, secret } from './setting';
 import { postLetter } from './account/post';
 
 /** Parameters of argon2id: OWASP's second choice, 19 MiB and two passes. */
-const hash = (password: string) => argon2id({ password: password.normalize('NFKC'), salt: randomBytes(16), parallelism: 1, iterations: 2, memorySize: 19_456, hashLength: 32, outputType: 'encoded' });
+const hash = (password: string) =>
+  argon2id({
+    password: password.normalize('NFKC'),
+    salt: randomBytes(16),
+    parallelism: 1,
+    iterations: 2,
+    memorySize: 19_456,
+    hashLength: 32,
+    outputType: 'encoded',
+  });
 
 function make() {
   return betterAuth({
@@ -19,7 +28,10 @@ function make() {
     // Its messages hold tokens and addresses; what goes wrong reaches our own log without them.
     logger: { disabled: true },
     rateLimit: { enabled: false },
-    database: drizzleAdapter(connections().accounts, { provider: 'pg', schema: { user: schema.user, session: schema.session, account: schema.account, verification: schema.verification } }),
+    database: drizzleAdapter(connections().accounts, {
+      provider: 'pg',
+      schema: { user: schema.user, session: schema.session, account: schema.account, verification: schema.verification },
+    }),
     emailAndPassword: {
       enabled: true,
       minPasswordLength: 10,
@@ -27,7 +39,13 @@ function make() {
       password: { hash, verify: ({ hash: kept, password }) => argon2Verify({ password: password.normalize('NFKC'), hash: kept }) },
       resetPasswordTokenExpiresIn: 3600,
       revokeSessionsOnPasswordReset: true,
-      sendResetPassword: async ({ user, token }) => postLetter(connections().db, user.email, 'A new password', `Somebody asked for a new password for your account.\n\nSet it within the hour: ${origin()}/reset/${token}\n\nIf it was not you, do nothing: your password stays as it is.`),
+      sendResetPassword: async ({ user, token }) =>
+        postLetter(
+          connections().db,
+          user.email,
+          'A new password',
+          `Somebody asked for a new password for your account.\n\nSet it within the hour: ${origin()}/reset/${token}\n\nIf it was not you, do nothing: your password stays as it is.`,
+        ),
     },
     session: { expiresIn: 60 * 60 * 24 * 30, updateAge: 60 * 60 * 24 },
     advanced: { cookiePrefix: 'rose', useSecureCookies: origin().startsWith('https:'), defaultCookieAttributes: { sameSite: 'lax', httpOnly: true } },

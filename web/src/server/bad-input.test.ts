@@ -14,7 +14,22 @@ beforeAll(async () => {
 });
 afterAll(() => drop());
 
-const nonsense: readonly unknown[] = ['', 'x'.repeat(4_000), -1e9, 1e300, 'nonsense; drop table wine', '<script>alert(1)</script>', '🍷'.repeat(3_000), 'ליין אדום ‮', null, true, [], {}, [[[]]], 'a\u0000b'];
+const nonsense: readonly unknown[] = [
+  '',
+  'x'.repeat(4_000),
+  -1e9,
+  1e300,
+  'nonsense; drop table wine',
+  '<script>alert(1)</script>',
+  '🍷'.repeat(3_000),
+  'ליין אדום ‮',
+  null,
+  true,
+  [],
+  {},
+  [[[]]],
+  'a\u0000b',
+];
 type Path = readonly (string | number)[];
 /** Every leaf and every inner value of an input. */
 function paths(value: unknown, at: Path = []): Path[] {
@@ -30,11 +45,23 @@ function replaced(value: unknown, [key, ...rest]: Path, by: unknown): unknown {
 }
 async function rows(): Promise<string> {
   const parts = [];
-  for (const table of ['venue', 'wine', 'lot', 'flight', 'flight_wine', 'note', 'dish', 'member', 'api_token', 'invitation']) parts.push((await connections().db.execute(sql.raw(`select * from "${table}" order by 1, 2`))).rows);
+  for (const table of ['venue', 'wine', 'lot', 'flight', 'flight_wine', 'note', 'dish', 'member', 'api_token', 'invitation'])
+    parts.push((await connections().db.execute(sql.raw(`select * from "${table}" order by 1, 2`))).rows);
   return JSON.stringify(parts);
 }
 /** Commands that would let the walk lock itself out, or that only touch the account library. */
-const left = new Set(['member.remove', 'member.setRole', 'account.signUp', 'account.signIn', 'account.askReset', 'account.reset', 'account.signOut', 'demo.comeIn', 'venue.enter', 'member.accept']);
+const left = new Set([
+  'member.remove',
+  'member.setRole',
+  'account.signUp',
+  'account.signIn',
+  'account.askReset',
+  'account.reset',
+  'account.signOut',
+  'demo.comeIn',
+  'venue.enter',
+  'member.accept',
+]);
 
 describe('nonsense in every field of every command and query', () => {
   for (const operation of operations.filter((entry) => !left.has(entry.name))) {
@@ -46,7 +73,10 @@ describe('nonsense in every field of every command and query', () => {
           const wrong = replaced(input, path, bad) as Record<string, unknown>;
           if (!operation.input.safeParse(wrong).success) {
             const before = refused === 0 ? await rows() : '';
-            const error: unknown = await run(operation, world.owner, wrong).then(() => undefined, (thrown: unknown) => thrown);
+            const error: unknown = await run(operation, world.owner, wrong).then(
+              () => undefined,
+              (thrown: unknown) => thrown,
+            );
             expect(error, `${path.join('.')} = ${JSON.stringify(bad)?.slice(0, 40)}`).toBeInstanceOf(Problem);
             const problem = error as Problem;
             expect(problem.status).toBe(422);
@@ -63,10 +93,23 @@ describe('nonsense in every field of every command and query', () => {
     });
   }
   it('the same for signing up and signing in: refused before the account library sees it', () => {
-    for (const name of ['account.signUp', 'account.signIn', 'account.reset', 'account.askReset', 'member.setRole', 'member.remove', 'venue.enter', 'member.accept']) {
+    for (const name of [
+      'account.signUp',
+      'account.signIn',
+      'account.reset',
+      'account.askReset',
+      'member.setRole',
+      'member.remove',
+      'venue.enter',
+      'member.accept',
+    ]) {
       const operation = operations.find((entry) => entry.name === name)!;
       const input = exampleInputs(world)[name]!;
-      for (const path of paths(input)) expect(nonsense.filter((bad) => !operation.input.safeParse(replaced(input, path, bad)).success).length, `${name} ${path.join('.')}`).toBeGreaterThanOrEqual(8);
+      for (const path of paths(input))
+        expect(
+          nonsense.filter((bad) => !operation.input.safeParse(replaced(input, path, bad)).success).length,
+          `${name} ${path.join('.')}`,
+        ).toBeGreaterThanOrEqual(8);
     }
   });
   it('a free text keeps emoji, script and right-to-left letters exactly, and a zero byte is refused', async () => {
@@ -79,6 +122,8 @@ describe('nonsense in every field of every command and query', () => {
       revision += 1;
       expect(((await run(get, world.owner, { id: world.dishId })) as { document: unknown }).document).toEqual(document);
     }
-    await expect(run(save, world.owner, { id: world.dishId, writeId: 'z', baseRevision: revision, document: { schema: 1, name: 'a\u0000b', remark: '', parts: [] } })).rejects.toThrow();
+    await expect(
+      run(save, world.owner, { id: world.dishId, writeId: 'z', baseRevision: revision, document: { schema: 1, name: 'a\u0000b', remark: '', parts: [] } }),
+    ).rejects.toThrow();
   });
 });

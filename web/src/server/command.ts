@@ -6,7 +6,15 @@ import type { Role } from '../db/venue';
 export type Actor =
   | { readonly kind: 'anyone' }
   | { readonly kind: 'user'; readonly userId: string; readonly name: string; readonly email: string }
-  | { readonly kind: 'member'; readonly userId: string; readonly name: string; readonly email: string; readonly venueId: string; readonly role: Role; readonly via: 'session' | 'token' };
+  | {
+      readonly kind: 'member';
+      readonly userId: string;
+      readonly name: string;
+      readonly email: string;
+      readonly venueId: string;
+      readonly role: Role;
+      readonly via: 'session' | 'token';
+    };
 export type Member = Extract<Actor, { kind: 'member' }>;
 
 /** Who may call: anyone at all, anyone signed in, or members with one of these roles. */
@@ -67,7 +75,9 @@ export function command<const W extends Allow, I, O>(spec: Omit<Spec<ActorFor<W>
 }
 
 /** The one door for reading. A query that computes from a body uses POST and changes nothing. */
-export function query<const W extends Allow, I, O>(spec: Omit<Spec<ActorFor<W>, I, O, Database | Tx>, 'allow'> & { allow: W }): Typed<ActorFor<W>, I, O, Database | Tx> {
+export function query<const W extends Allow, I, O>(
+  spec: Omit<Spec<ActorFor<W>, I, O, Database | Tx>, 'allow'> & { allow: W },
+): Typed<ActorFor<W>, I, O, Database | Tx> {
   return operation('query', spec as never);
 }
 
@@ -77,7 +87,8 @@ function operation(kind: 'command' | 'query', spec: Spec<Actor, unknown, unknown
 }
 
 /** A page of a list. */
-export const page = <T extends z.ZodType>(item: T) => z.object({ items: z.array(item), next: z.string().nullable(), count: z.number(), countIsExact: z.boolean() });
+export const page = <T extends z.ZodType>(item: T) =>
+  z.object({ items: z.array(item), next: z.string().nullable(), count: z.number(), countIsExact: z.boolean() });
 export const pageInput = { cursor: z.string().max(500).optional(), limit: z.coerce.number().int().min(1).max(500).default(50) };
 
 export const encodeCursor = (values: readonly (string | number | null)[]) => Buffer.from(JSON.stringify(values)).toString('base64url');
@@ -85,7 +96,9 @@ export function decodeCursor(cursor: string | undefined): readonly (string | num
   if (cursor === undefined) return undefined;
   try {
     const values: unknown = JSON.parse(Buffer.from(cursor, 'base64url').toString());
-    return Array.isArray(values) && values.every((v) => v === null || typeof v === 'string' || typeof v === 'number') ? (values as (string | number | null)[]) : undefined;
+    return Array.isArray(values) && values.every((v) => v === null || typeof v === 'string' || typeof v === 'number')
+      ? (values as (string | number | null)[])
+      : undefined;
   } catch {
     return undefined;
   }

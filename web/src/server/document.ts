@@ -5,7 +5,8 @@ import { Problem, badField } from './problem';
 import type { Reply } from './command';
 
 /** What a document command takes: the write of the save protocol. A document that is new has base revision 0. */
-export const writeInput = <D>(document: z.ZodType<D>) => z.strictObject({ id: z.uuid(), writeId: z.string().min(1).max(64), baseRevision: z.number().int().min(0), document });
+export const writeInput = <D>(document: z.ZodType<D>) =>
+  z.strictObject({ id: z.uuid(), writeId: z.string().min(1).max(64), baseRevision: z.number().int().min(0), document });
 export const savedOutput = z.object({ id: z.string(), revision: z.number() });
 
 /** How a kind of document is kept. */
@@ -18,7 +19,14 @@ export interface Store<D> {
 }
 
 /** Applies a write under a row lock by the save protocol's own rule, and answers 409 with the present document when the write is stale. */
-export async function saveDocument<D>(tx: Tx, store: Store<D>, venueId: string, id: string, write: Write<D>, reply: Reply): Promise<{ id: string; revision: number }> {
+export async function saveDocument<D>(
+  tx: Tx,
+  store: Store<D>,
+  venueId: string,
+  id: string,
+  write: Write<D>,
+  reply: Reply,
+): Promise<{ id: string; revision: number }> {
   let row = await store.lock(tx, venueId, id);
   if (row === undefined) {
     if (write.baseRevision !== 0) throw new Problem(404, 'not-found', 'There is nothing of that id here to change.');
@@ -36,7 +44,13 @@ export async function saveDocument<D>(tx: Tx, store: Store<D>, venueId: string, 
 function finish<D>(id: string, answer: Answer<D>, reply: Reply): { id: string; revision: number } {
   reply.etag = `"${answer.revision}"`;
   if (answer.kind === 'stale') {
-    throw new Problem(409, 'stale', 'Somebody else changed this meanwhile.', { revision: answer.revision, document: answer.document, applied: answer.applied, writeId: answer.writeId }, { etag: `"${answer.revision}"` });
+    throw new Problem(
+      409,
+      'stale',
+      'Somebody else changed this meanwhile.',
+      { revision: answer.revision, document: answer.document, applied: answer.applied, writeId: answer.writeId },
+      { etag: `"${answer.revision}"` },
+    );
   }
   return { id, revision: answer.revision };
 }

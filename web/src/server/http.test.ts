@@ -28,9 +28,23 @@ afterAll(() => drop());
 
 const ask = async (method: string, path: string, options: { body?: unknown; headers?: Record<string, string>; anonymous?: boolean } = {}) => {
   const url = new URL(`http://127.0.0.1:4747/api/v1${path}`);
-  const response = await handle(new Request(url, { method, ...(options.body === undefined ? {} : { body: typeof options.body === 'string' ? options.body : JSON.stringify(options.body) }), headers: { ...(options.anonymous === true ? {} : { authorization: `Bearer ${token}` }), ...options.headers } }), url.pathname.slice('/api/v1'.length));
+  const response = await handle(
+    new Request(url, {
+      method,
+      ...(options.body === undefined ? {} : { body: typeof options.body === 'string' ? options.body : JSON.stringify(options.body) }),
+      headers: { ...(options.anonymous === true ? {} : { authorization: `Bearer ${token}` }), ...options.headers },
+    }),
+    url.pathname.slice('/api/v1'.length),
+  );
   const text = await response.text();
-  return { status: response.status, type: response.headers.get('content-type') ?? '', etag: response.headers.get('etag'), headers: response.headers, text, json: (text.startsWith('{') || text.startsWith('[') ? JSON.parse(text) : {}) as Record<string, never> };
+  return {
+    status: response.status,
+    type: response.headers.get('content-type') ?? '',
+    etag: response.headers.get('etag'),
+    headers: response.headers,
+    text,
+    json: (text.startsWith('{') || text.startsWith('[') ? JSON.parse(text) : {}) as Record<string, never>,
+  };
 };
 
 describe('the interface for programs', () => {
@@ -40,18 +54,22 @@ describe('the interface for programs', () => {
     expect(answer.type).toBe('application/problem+json');
     expect(answer.json).toMatchObject({ type: expect.stringMatching(/^urn:/) as string, title: expect.any(String) as string, status: 404 });
   });
-  published('RFC 9110 (ETag, If-Match, Allow)', 'the revision is the ETag; If-Match stands for the base revision; a wrong method names the right ones', async () => {
-    const read = await ask('GET', `/dishes/${world.dishId}`);
-    expect(read.etag).toBe('"1"');
-    const document = { ...(read.json['document'] as unknown as object), remark: 'by a program' };
-    const saved = await ask('PUT', `/dishes/${world.dishId}`, { body: { writeId: v4(), baseRevision: 0, document }, headers: { 'if-match': read.etag! } });
-    expect([saved.status, saved.etag]).toEqual([200, '"2"']);
-    const stale = await ask('PUT', `/dishes/${world.dishId}`, { body: { writeId: v4(), baseRevision: 0, document }, headers: { 'if-match': '"1"' } });
-    expect([stale.status, stale.etag]).toEqual([409, '"2"']);
-    expect(stale.json['document']).toEqual(document);
-    const wrong = await ask('DELETE', '/notes');
-    expect([wrong.status, wrong.headers.get('allow')]).toEqual([405, 'POST, GET']);
-  });
+  published(
+    'RFC 9110 (ETag, If-Match, Allow)',
+    'the revision is the ETag; If-Match stands for the base revision; a wrong method names the right ones',
+    async () => {
+      const read = await ask('GET', `/dishes/${world.dishId}`);
+      expect(read.etag).toBe('"1"');
+      const document = { ...(read.json['document'] as unknown as object), remark: 'by a program' };
+      const saved = await ask('PUT', `/dishes/${world.dishId}`, { body: { writeId: v4(), baseRevision: 0, document }, headers: { 'if-match': read.etag! } });
+      expect([saved.status, saved.etag]).toEqual([200, '"2"']);
+      const stale = await ask('PUT', `/dishes/${world.dishId}`, { body: { writeId: v4(), baseRevision: 0, document }, headers: { 'if-match': '"1"' } });
+      expect([stale.status, stale.etag]).toEqual([409, '"2"']);
+      expect(stale.json['document']).toEqual(document);
+      const wrong = await ask('DELETE', '/notes');
+      expect([wrong.status, wrong.headers.get('allow')]).toEqual([405, 'POST, GET']);
+    },
+  );
   it('without a token it asks for one, with a revoked or invented one as well, and a program cannot use what is for browsers', async () => {
     expect((await ask('GET', '/wines', { anonymous: true })).status).toBe(401);
     expect((await ask('GET', '/wines', { headers: { authorization: 'Bearer rose_invented' } })).status).toBe(401);
@@ -59,10 +77,25 @@ describe('the interface for programs', () => {
     expect((await ask('GET', '/health', { anonymous: true })).json).toEqual({ ok: true });
   });
   it('a browser’s write without our own Origin is refused, whatever is forwarded', async () => {
-    for (const headers of [{}, { origin: 'http://evil.example' }, { origin: 'http://evil.example', host: 'evil.example' }, { origin: 'http://evil.example', host: '127.0.0.1:4747', 'x-forwarded-host': 'evil.example' }]) {
-      expect((await ask('POST', '/session', { anonymous: true, headers, body: { email: 'a@example.invalid', password: 'x' } })).json['title']).toMatch(/own pages/);
+    for (const headers of [
+      {},
+      { origin: 'http://evil.example' },
+      { origin: 'http://evil.example', host: 'evil.example' },
+      { origin: 'http://evil.example', host: '127.0.0.1:4747', 'x-forwarded-host': 'evil.example' },
+    ]) {
+      expect((await ask('POST', '/session', { anonymous: true, headers, body: { email: 'a@example.invalid', password: 'x' } })).json['title']).toMatch(
+        /own pages/,
+      );
     }
-    expect((await ask('POST', '/session', { anonymous: true, headers: { origin: 'http://127.0.0.1:4747', host: '127.0.0.1:4747' }, body: { email: 'a@example.invalid', password: 'x' } })).json['title']).not.toMatch(/own pages/);
+    expect(
+      (
+        await ask('POST', '/session', {
+          anonymous: true,
+          headers: { origin: 'http://127.0.0.1:4747', host: '127.0.0.1:4747' },
+          body: { email: 'a@example.invalid', password: 'x' },
+        })
+      ).json['title'],
+    ).not.toMatch(/own pages/);
   });
   it('a body that is no JSON, too large, or a list is one sentence', async () => {
     expect((await ask('PUT', `/notes/${world.noteId}`, { body: '{not json' })).status).toBe(400);
@@ -75,7 +108,11 @@ describe('the interface for programs', () => {
     const seen: string[] = [];
     let cursor = '';
     for (let i = 0; i < 5; i++) {
-      const page = (await ask('GET', `/wines?limit=1${cursor === '' ? '' : `&cursor=${cursor}`}`)).json as unknown as { items: { id: string }[]; next: string | null; count: number };
+      const page = (await ask('GET', `/wines?limit=1${cursor === '' ? '' : `&cursor=${cursor}`}`)).json as unknown as {
+        items: { id: string }[];
+        next: string | null;
+        count: number;
+      };
       seen.push(...page.items.map((item) => item.id));
       expect(page.count).toBe(2);
       if (page.next === null) break;
@@ -93,7 +130,10 @@ describe('a path that computes gives what the screen’s own function gives', ()
     const own = bestOrder(wines, [], schoolOf('ladder'));
     expect(own.kind === 'best' && [own.judgement.order, own.judgement.strain]).toEqual([order.best.order, order.best.strain]);
     const amounts = (await ask('GET', `/flights/${world.flightId}/quantities`)).json as unknown as { bottles: number; alcoholGrams: number };
-    const same = flightQuantities({ guests: 8, pourMl: 50, hostPour: true, lossPercent: 3 }, [{ id: 'a', name: 'a', formatMl: 750, held: 0, abv: 14 }, { id: 'b', name: 'b', formatMl: 750, held: 6, abv: 13.5 }]);
+    const same = flightQuantities({ guests: 8, pourMl: 50, hostPour: true, lossPercent: 3 }, [
+      { id: 'a', name: 'a', formatMl: 750, held: 0, abv: 14 },
+      { id: 'b', name: 'b', formatMl: 750, held: 6, abv: 13.5 },
+    ]);
     expect([amounts.bottles, amounts.alcoholGrams]).toEqual([same.bottles, same.alcoholGrams]);
   });
   it('the written note and its scores', async () => {
@@ -102,7 +142,12 @@ describe('a path that computes gives what the screen’s own function gives', ()
     expect(text.statements.map((statement) => statement.text).join(' ')).toBe(asText(composeNote(document, chipName)));
     const scored = (await ask('GET', `/notes/${world.noteId}/scores`)).json as unknown as { own: number; schemes: { low: number; high: number }[] };
     expect(scored.own).toBe(84);
-    schemes.forEach((scheme, i) => expect(scored.schemes[i]).toMatchObject({ low: draftScore(scheme, document.observed, document.chips).low, high: draftScore(scheme, document.observed, document.chips).high }));
+    schemes.forEach((scheme, i) =>
+      expect(scored.schemes[i]).toMatchObject({
+        low: draftScore(scheme, document.observed, document.chips).low,
+        high: draftScore(scheme, document.observed, document.chips).high,
+      }),
+    );
   });
   it('the draft waits for the taster’s own mark', async () => {
     const id = v7();
@@ -111,7 +156,10 @@ describe('a path that computes gives what the screen’s own function gives', ()
   });
   it('pairings and law', async () => {
     const parts = [{ part: 'octopus' }, { part: 'charred' }, { part: 'smoked-paprika' }];
-    const found = (await ask('POST', '/pairings', { body: { parts } })).json as unknown as { ranked: { wine: string; fit: number; because: { push: number }[] }[]; allergens: string[] };
+    const found = (await ask('POST', '/pairings', { body: { parts } })).json as unknown as {
+      ranked: { wine: string; fit: number; because: { push: number }[] }[];
+      allergens: string[];
+    };
     const own = advise(parts, styleWines);
     expect(found.ranked.map((fit) => fit.wine)).toEqual(own.ranked.map((fit) => fit.wine));
     expect(found.ranked[0]!.fit).toBe(pair(parts, found.ranked[0]!.wine).fit);

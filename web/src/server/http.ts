@@ -29,16 +29,21 @@ export async function perform(operation: Operation, actor: Actor, rawInput: unkn
 function invalid(error: z.ZodError): Problem {
   const errors = error.issues.flatMap((issue) => {
     const keys = issue.code === 'unrecognized_keys' ? issue.keys : [''];
-    return keys.map((key) => ({ field: [...issue.path.map(String), ...(key === '' ? [] : [key])].join('.') || 'body', message: issue.code === 'unrecognized_keys' ? 'is not a field here' : issue.message }));
+    return keys.map((key) => ({
+      field: [...issue.path.map(String), ...(key === '' ? [] : [key])].join('.') || 'body',
+      message: issue.code === 'unrecognized_keys' ? 'is not a field here' : issue.message,
+    }));
   });
   return new Problem(422, 'invalid', `${errors[0]!.field}: ${errors[0]!.message}`, { errors });
 }
 
 // Addresses with fewer names in them are tried first: /wines/countries before /wines/{id}.
-const compiled = [...operations].sort((a, b) => a.path.split('{').length - b.path.split('{').length).map((operation) => ({
-  operation,
-  pattern: new RegExp(`^${operation.path.replace(/[.]/g, '\\.').replace(/\{(\w+)\}/g, '(?<$1>[^/]+)')}$`),
-}));
+const compiled = [...operations]
+  .sort((a, b) => a.path.split('{').length - b.path.split('{').length)
+  .map((operation) => ({
+    operation,
+    pattern: new RegExp(`^${operation.path.replace(/[.]/g, '\\.').replace(/\{(\w+)\}/g, '(?<$1>[^/]+)')}$`),
+  }));
 const biggestBody = 4_000_000;
 
 /** Answers a request to /api/v1. `path` is what follows it, such as "/notes/…". */
@@ -53,13 +58,27 @@ export async function handle(request: Request, path: string): Promise<Response> 
     const found = matches.find((match) => match.operation.method === request.method);
     if (found === undefined) {
       if (matches.length === 0) throw new Problem(404, 'not-found', 'There is nothing at this address.');
-      throw new Problem(405, 'method', `This address answers ${matches.map((match) => match.operation.method).join(', ')}.`, {}, { allow: matches.map((match) => match.operation.method).join(', ') });
+      throw new Problem(
+        405,
+        'method',
+        `This address answers ${matches.map((match) => match.operation.method).join(', ')}.`,
+        {},
+        { allow: matches.map((match) => match.operation.method).join(', ') },
+      );
     }
     name = found.operation.name;
     const byToken = request.headers.get('authorization') !== null;
-    if (request.method !== 'GET' && !byToken && !ownOrigin(request.headers.get('origin'), (behindProxy() ? request.headers.get('x-forwarded-host') : null) ?? request.headers.get('host'))) throw new Problem(403, 'origin', 'This write did not come from one of our own pages.');
+    if (
+      request.method !== 'GET' &&
+      !byToken &&
+      !ownOrigin(request.headers.get('origin'), (behindProxy() ? request.headers.get('x-forwarded-host') : null) ?? request.headers.get('host'))
+    )
+      throw new Problem(403, 'origin', 'This write did not come from one of our own pages.');
     const actor = await whoIs(request.headers);
-    const input = { ...(await readInput(request)), ...Object.fromEntries(Object.entries(found.params).map(([key, value]) => [key, decodeURIComponent(value)])) };
+    const input = {
+      ...(await readInput(request)),
+      ...Object.fromEntries(Object.entries(found.params).map(([key, value]) => [key, decodeURIComponent(value)])),
+    };
     const ifMatch = request.headers.get('if-match')?.match(/^"?(\d+)"?$/)?.[1];
     if (ifMatch !== undefined && 'document' in input) input['baseRevision'] = Number(ifMatch);
     if (byToken && found.operation.browserOnly === true) throw forbidden();
@@ -71,7 +90,10 @@ export async function handle(request: Request, path: string): Promise<Response> 
   } catch (error) {
     const problem = error instanceof Problem ? error : unexpected(error);
     log[problem.status >= 500 ? 'error' : 'info']({ op: name, ms: Math.round(performance.now() - started), status: problem.status, problem: problem.slug });
-    return new Response(JSON.stringify(problem), { status: problem.status, headers: { 'content-type': 'application/problem+json', 'cache-control': 'no-store', ...problem.headers } });
+    return new Response(JSON.stringify(problem), {
+      status: problem.status,
+      headers: { 'content-type': 'application/problem+json', 'cache-control': 'no-store', ...problem.headers },
+    });
   }
 }
 
@@ -81,12 +103,29 @@ function unexpected(error: unknown): Problem {
   for (let at: unknown = error; at !== undefined && at !== null && chain.length < 5; at = (at as { cause?: unknown }).cause) chain.push(at);
   const codes = chain.map((entry) => (entry as { code?: unknown }).code);
   const text = chain.map((entry) => (entry instanceof Error ? entry.message : '')).join(' ');
-  if (codes.some((code) => ['ECONNREFUSED', 'ECONNRESET', 'ENOTFOUND', '57P01', '57P03', '08006', '08003', '08001', 'EPIPE', 'ETIMEDOUT'].includes(String(code))) || /timeout|Connection terminated/i.test(text)) {
-    return new Problem(503, 'database-away', 'The database does not answer. What you wrote is kept on this device and will be sent when it is back.', {}, { 'retry-after': '5' });
+  if (
+    codes.some((code) =>
+      ['ECONNREFUSED', 'ECONNRESET', 'ENOTFOUND', '57P01', '57P03', '08006', '08003', '08001', 'EPIPE', 'ETIMEDOUT'].includes(String(code)),
+    ) ||
+    /timeout|Connection terminated/i.test(text)
+  ) {
+    return new Problem(
+      503,
+      'database-away',
+      'The database does not answer. What you wrote is kept on this device and will be sent when it is back.',
+      {},
+      { 'retry-after': '5' },
+    );
   }
   if (codes.includes('23505')) return new Problem(409, 'taken', 'Something with this id or name exists already.');
-  if (codes.includes('23503')) return new Problem(422, 'invalid', 'Something this refers to does not exist here.', { errors: [{ field: 'body', message: 'refers to something that does not exist here' }] });
-  if (codes.includes('22021') || codes.includes('22P05')) return new Problem(422, 'invalid', 'A text holds a character that cannot be stored.', { errors: [{ field: 'body', message: 'holds a character that cannot be stored' }] });
+  if (codes.includes('23503'))
+    return new Problem(422, 'invalid', 'Something this refers to does not exist here.', {
+      errors: [{ field: 'body', message: 'refers to something that does not exist here' }],
+    });
+  if (codes.includes('22021') || codes.includes('22P05'))
+    return new Problem(422, 'invalid', 'A text holds a character that cannot be stored.', {
+      errors: [{ field: 'body', message: 'holds a character that cannot be stored' }],
+    });
   log.error({ bug: errorText(error) });
   return new Problem(500, 'unexpected', 'Something went wrong here. Nothing was changed; try again.');
 }

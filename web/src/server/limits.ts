@@ -10,7 +10,16 @@ export async function count(name: string, points: number, seconds: number, key: 
   const id = `${name}:${points}:${seconds}`;
   let limiter = limiters.get(id);
   if (limiter === undefined) {
-    limiter = new RateLimiterPostgres({ storeClient: connections().pool, storeType: 'client', tableName: 'rate_limit', tableCreated: true, keyPrefix: name, points, duration: seconds, clearExpiredByTimeout: false });
+    limiter = new RateLimiterPostgres({
+      storeClient: connections().pool,
+      storeType: 'client',
+      tableName: 'rate_limit',
+      tableCreated: true,
+      keyPrefix: name,
+      points,
+      duration: seconds,
+      clearExpiredByTimeout: false,
+    });
     limiters.set(id, limiter);
   }
   try {

@@ -3,7 +3,8 @@ import pino from 'pino';
 /** An error and its causes as text, without the values of its query: those are people's words and tokens. */
 export function errorText(error: unknown): string {
   const chain: string[] = [];
-  for (let at: unknown = error; at !== undefined && at !== null && chain.length < 5; at = (at as { cause?: unknown }).cause) chain.push(at instanceof Error ? (at.stack ?? at.message) : typeof at);
+  for (let at: unknown = error; at !== undefined && at !== null && chain.length < 5; at = (at as { cause?: unknown }).cause)
+    chain.push(at instanceof Error ? (at.stack ?? at.message) : typeof at);
   return chain.join('\n caused by ').replace(/^params: .*$/gm, 'params: …');
 }
 

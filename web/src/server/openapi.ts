@@ -21,14 +21,44 @@ export function openapi(server: string): Json {
     const isDocument = 'document' in (input.properties ?? {});
     const required = (name: string) => input.required?.includes(name) === true;
     (paths[operation.path] ??= {})[operation.method.toLowerCase()] = {
-      operationId: operation.name, summary: operation.summary, tags: [operation.name.split('.')[0]], 'x-allow': operation.allow, 'x-kind': operation.kind,
+      operationId: operation.name,
+      summary: operation.summary,
+      tags: [operation.name.split('.')[0]],
+      'x-allow': operation.allow,
+      'x-kind': operation.kind,
       ...(operation.allow === 'anyone' ? { security: [] } : {}),
       parameters: [
         ...inPath.map(([name, schema]) => ({ name, in: 'path', required: true, schema })),
         ...(reading ? others.map(([name, schema]) => ({ name, in: 'query', required: required(name) && !('default' in schema), schema })) : []),
-        ...(isDocument ? [{ name: 'If-Match', in: 'header', required: false, description: 'The revision this write is based on, as the ETag of a read gave it; stands for baseRevision.', schema: { type: 'string' } }] : []),
+        ...(isDocument
+          ? [
+              {
+                name: 'If-Match',
+                in: 'header',
+                required: false,
+                description: 'The revision this write is based on, as the ETag of a read gave it; stands for baseRevision.',
+                schema: { type: 'string' },
+              },
+            ]
+          : []),
       ],
-      ...(reading || others.length === 0 ? {} : { requestBody: { required: true, content: { 'application/json': { schema: { type: 'object', properties: Object.fromEntries(others), required: others.map(([name]) => name).filter(required), additionalProperties: false } } } } }),
+      ...(reading || others.length === 0
+        ? {}
+        : {
+            requestBody: {
+              required: true,
+              content: {
+                'application/json': {
+                  schema: {
+                    type: 'object',
+                    properties: Object.fromEntries(others),
+                    required: others.map(([name]) => name).filter(required),
+                    additionalProperties: false,
+                  },
+                },
+              },
+            },
+          }),
       responses: {
         200: { description: 'Done', content: { 'application/json': { schema: schemaOf(operation.output, 'output') } } },
         default: { description: 'A problem (RFC 9457)', content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } } },
@@ -37,13 +67,29 @@ export function openapi(server: string): Json {
   }
   return {
     openapi: '3.1.0',
-    info: { title: 'Rose Compass', version: '1', description: 'Wines, flights, orders, notes and pairings. Every path is a command or a query of the application itself. Make a token in the settings and send it as a bearer token.' },
+    info: {
+      title: 'Rose Compass',
+      version: '1',
+      description:
+        'Wines, flights, orders, notes and pairings. Every path is a command or a query of the application itself. Make a token in the settings and send it as a bearer token.',
+    },
     servers: [{ url: `${server}/api/v1` }],
     security: [{ token: [] }],
     paths,
     components: {
       securitySchemes: { token: { type: 'http', scheme: 'bearer' } },
-      schemas: { Problem: { type: 'object', required: ['type', 'title', 'status'], properties: { type: { type: 'string' }, title: { type: 'string' }, status: { type: 'integer' }, errors: { type: 'array', items: { type: 'object', properties: { field: { type: 'string' }, message: { type: 'string' } } } } } } },
+      schemas: {
+        Problem: {
+          type: 'object',
+          required: ['type', 'title', 'status'],
+          properties: {
+            type: { type: 'string' },
+            title: { type: 'string' },
+            status: { type: 'integer' },
+            errors: { type: 'array', items: { type: 'object', properties: { field: { type: 'string' }, message: { type: 'string' } } } },
+          },
+        },
+      },
     },
   };
 }

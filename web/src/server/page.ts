@@ -7,7 +7,10 @@ import { Problem } from './problem';
 import { whoIs } from './who';
 
 /** Reads for a page, through the same query as the API. Sends somebody who is not signed in to the door, and answers a missing thing with the page for it. */
-export async function read<O>(operation: Operation & { call(db: never, actor: never, input: never): Promise<O> }, input: Record<string, unknown> = {}): Promise<O> {
+export async function read<O>(
+  operation: Operation & { call(db: never, actor: never, input: never): Promise<O> },
+  input: Record<string, unknown> = {},
+): Promise<O> {
   const actor = await whoIs(await headers()).catch((error: unknown) => {
     log.error({ page: operation.name, bug: errorText(error) });
     throw new Error('The page could not be read.');

@@ -11,21 +11,80 @@ afterAll(() => drop());
 
 /** Who may do what, written out whole: o owner, h host, p helper, u anyone signed in, a anyone at all. */
 const may: Record<string, string> = {
-  'account.signUp': 'ohpua', 'account.signIn': 'ohpua', 'account.askReset': 'ohpua', 'account.reset': 'ohpua', 'demo.comeIn': 'ohpua', health: 'ohpua',
-  'account.signOut': 'ohpu', 'account.me': 'ohpu', 'venue.create': 'ohpu', 'venue.enter': 'ohpu', 'member.accept': 'ohpu',
-  'venue.save': 'o', 'member.invite': 'o', 'member.revokeInvitation': 'o', 'member.setRole': 'o', 'member.remove': 'o', 'mail.list': 'o',
-  'token.create': 'ohp', 'token.revoke': 'ohp', 'token.list': 'ohp', 'member.list': 'ohp',
-  'wine.save': 'oh', 'wine.delete': 'oh', 'wine.restore': 'oh', 'wine.import': 'oh', 'wine.list': 'ohp', 'wine.get': 'ohp', 'wine.hangsOn': 'ohp', 'wine.export': 'ohp', 'wine.countries': 'ohp', 'wine.orderWine': 'ohp',
-  'flight.save': 'oh', 'flight.delete': 'oh', 'flight.restore': 'oh', 'flight.list': 'ohp', 'flight.get': 'ohp', 'flight.order': 'ohp', 'flight.quantities': 'ohp',
-  'note.open': 'ohp', 'note.save': 'ohp', 'note.delete': 'ohp', 'note.restore': 'ohp', 'note.get': 'ohp', 'note.text': 'ohp', 'note.scores': 'ohp', 'note.list': 'ohp', 'note.export': 'ohp',
-  'dish.save': 'oh', 'dish.delete': 'oh', 'dish.restore': 'oh', 'dish.list': 'ohp', 'dish.get': 'ohp', 'pairing.wines': 'ohp', 'pairing.advise': 'ohp',
+  'account.signUp': 'ohpua',
+  'account.signIn': 'ohpua',
+  'account.askReset': 'ohpua',
+  'account.reset': 'ohpua',
+  'demo.comeIn': 'ohpua',
+  health: 'ohpua',
+  'account.signOut': 'ohpu',
+  'account.me': 'ohpu',
+  'venue.create': 'ohpu',
+  'venue.enter': 'ohpu',
+  'member.accept': 'ohpu',
+  'venue.save': 'o',
+  'member.invite': 'o',
+  'member.revokeInvitation': 'o',
+  'member.setRole': 'o',
+  'member.remove': 'o',
+  'mail.list': 'o',
+  'token.create': 'ohp',
+  'token.revoke': 'ohp',
+  'token.list': 'ohp',
+  'member.list': 'ohp',
+  'wine.save': 'oh',
+  'wine.delete': 'oh',
+  'wine.restore': 'oh',
+  'wine.import': 'oh',
+  'wine.list': 'ohp',
+  'wine.get': 'ohp',
+  'wine.hangsOn': 'ohp',
+  'wine.export': 'ohp',
+  'wine.countries': 'ohp',
+  'wine.orderWine': 'ohp',
+  'flight.save': 'oh',
+  'flight.delete': 'oh',
+  'flight.restore': 'oh',
+  'flight.list': 'ohp',
+  'flight.get': 'ohp',
+  'flight.order': 'ohp',
+  'flight.quantities': 'ohp',
+  'note.open': 'ohp',
+  'note.save': 'ohp',
+  'note.delete': 'ohp',
+  'note.restore': 'ohp',
+  'note.get': 'ohp',
+  'note.text': 'ohp',
+  'note.scores': 'ohp',
+  'note.list': 'ohp',
+  'note.export': 'ohp',
+  'dish.save': 'oh',
+  'dish.delete': 'oh',
+  'dish.restore': 'oh',
+  'dish.list': 'ohp',
+  'dish.get': 'ohp',
+  'pairing.wines': 'ohp',
+  'pairing.advise': 'ohp',
 };
 const person = { userId: 'u', name: 'n', email: 'e' };
-const actors: Record<string, Actor> = { o: { kind: 'member', ...person, venueId: 'v', role: 'owner', via: 'session' }, h: { kind: 'member', ...person, venueId: 'v', role: 'host', via: 'session' }, p: { kind: 'member', ...person, venueId: 'v', role: 'helper', via: 'session' }, u: { kind: 'user', ...person }, a: { kind: 'anyone' } };
+const actors: Record<string, Actor> = {
+  o: { kind: 'member', ...person, venueId: 'v', role: 'owner', via: 'session' },
+  h: { kind: 'member', ...person, venueId: 'v', role: 'host', via: 'session' },
+  p: { kind: 'member', ...person, venueId: 'v', role: 'helper', via: 'session' },
+  u: { kind: 'user', ...person },
+  a: { kind: 'anyone' },
+};
 
 describe('the registry', () => {
   it('who may do what is exactly the table', () => {
-    const found = Object.fromEntries(operations.map((operation) => [operation.name, Object.keys(actors).filter((key) => permits(operation, actors[key]!)).join('')]));
+    const found = Object.fromEntries(
+      operations.map((operation) => [
+        operation.name,
+        Object.keys(actors)
+          .filter((key) => permits(operation, actors[key]!))
+          .join(''),
+      ]),
+    );
     expect(found).toEqual(may);
   });
   it('every operation has a name and an address of its own, and each name in the address is a field', () => {
@@ -33,11 +92,32 @@ describe('the registry', () => {
     expect(new Set(operations.map((operation) => `${operation.method} ${operation.path}`)).size).toBe(operations.length);
   });
   it('the OpenAPI document has every operation a program may call, with its parameters and schemas', () => {
-    const document = openapi('http://127.0.0.1') as { openapi: string; paths: Record<string, Record<string, { operationId: string; parameters: { name: string; in: string }[]; requestBody?: { content: { 'application/json': { schema: { properties: object } } } } }>> };
+    const document = openapi('http://127.0.0.1') as {
+      openapi: string;
+      paths: Record<
+        string,
+        Record<
+          string,
+          {
+            operationId: string;
+            parameters: { name: string; in: string }[];
+            requestBody?: { content: { 'application/json': { schema: { properties: object } } } };
+          }
+        >
+      >;
+    };
     expect(document.openapi).toMatch(/^3\.1/);
-    const listed = Object.entries(document.paths).flatMap(([path, methods]) => Object.entries(methods).map(([method, operation]) => `${method.toUpperCase()} ${path} ${operation.operationId}`));
-    expect(listed.sort()).toEqual(operations.filter((operation) => operation.browserOnly !== true).map((operation) => `${operation.method} ${operation.path} ${operation.name}`).sort());
-    for (const methods of Object.values(document.paths)) for (const [path, operation] of Object.entries(methods)) expect(operation.parameters, path).toBeDefined();
+    const listed = Object.entries(document.paths).flatMap(([path, methods]) =>
+      Object.entries(methods).map(([method, operation]) => `${method.toUpperCase()} ${path} ${operation.operationId}`),
+    );
+    expect(listed.sort()).toEqual(
+      operations
+        .filter((operation) => operation.browserOnly !== true)
+        .map((operation) => `${operation.method} ${operation.path} ${operation.name}`)
+        .sort(),
+    );
+    for (const methods of Object.values(document.paths))
+      for (const [path, operation] of Object.entries(methods)) expect(operation.parameters, path).toBeDefined();
     expect(document.paths['/notes/{id}']!['put']!.requestBody!.content['application/json'].schema.properties).toHaveProperty('document');
     expect(JSON.stringify(document)).toContain('"acidity"');
   });

@@ -9,7 +9,18 @@ import * as notebookQueries from './notebook/queries';
 import * as pairingOperations from './pairing/operations';
 import { health } from './health';
 
-const isOperation = (value: unknown): value is Operation => typeof value === 'object' && value !== null && 'kind' in value && 'path' in value && 'allow' in value;
+const isOperation = (value: unknown): value is Operation =>
+  typeof value === 'object' && value !== null && 'kind' in value && 'path' in value && 'allow' in value;
 
 /** Every command and query there is. The API, its OpenAPI document and the table of who may do what are folds over this list. */
-export const operations: readonly Operation[] = [accountCommands, accountQueries, cellarCommands, cellarQueries, flightOperations, noteOperations, notebookQueries, pairingOperations, { health }].flatMap((module) => Object.values(module).filter(isOperation));
+export const operations: readonly Operation[] = [
+  accountCommands,
+  accountQueries,
+  cellarCommands,
+  cellarQueries,
+  flightOperations,
+  noteOperations,
+  notebookQueries,
+  pairingOperations,
+  { health },
+].flatMap((module) => Object.values(module).filter(isOperation));

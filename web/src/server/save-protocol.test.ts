@@ -23,7 +23,12 @@ type Outcome = { status: number; revision: number; document?: unknown; applied?:
 const send = (id: string, writeId: string, baseRevision: number, document: NoteDocument): Promise<Outcome> =>
   run(saveNote, world.owner, { id, writeId, baseRevision, document }).then(
     (saved: { revision: number }) => ({ status: 200, revision: saved.revision }),
-    (error: Problem) => ({ status: error.status, revision: error.more['revision'] as number, document: error.more['document'], applied: error.more['applied'] }),
+    (error: Problem) => ({
+      status: error.status,
+      revision: error.more['revision'] as number,
+      document: error.more['document'],
+      applied: error.more['applied'],
+    }),
   );
 
 describe('the SQL against the model of the save protocol', () => {
@@ -41,7 +46,8 @@ describe('the SQL against the model of the save protocol', () => {
           model = expected.stored;
           expect(outcome.status).toBe(expected.answer.kind === 'saved' ? 200 : 409);
           expect(outcome.revision).toBe(expected.answer.revision);
-          if (expected.answer.kind === 'stale') expect([same(outcome.document, expected.answer.document), outcome.applied]).toEqual([true, expected.answer.applied]);
+          if (expected.answer.kind === 'stale')
+            expect([same(outcome.document, expected.answer.document), outcome.applied]).toEqual([true, expected.answer.applied]);
         }
         const found = (await run(getNote, world.owner, { id })) as { revision: number; document: NoteDocument };
         expect(found.revision).toBe(model.revision);

@@ -11,14 +11,17 @@ export const host = (): string => env('HOST') || '127.0.0.1';
 export const port = (): string => env('PORT') || '4747';
 export const isLoopback = (name: string): boolean => name === 'localhost' || name === '::1' || name === '[::1]' || /^127\./.test(name);
 /** Where links in letters lead. */
-export const origin = (): string => (env('ROSE_ORIGIN') || `http://${isLoopback(host()) ? host() : (lanAddresses()[0] ?? host())}:${port()}`).replace(/\/$/, '');
+export const origin = (): string =>
+  (env('ROSE_ORIGIN') || `http://${isLoopback(host()) ? host() : (lanAddresses()[0] ?? host())}:${port()}`).replace(/\/$/, '');
 /** The demo's way in exists only in demo mode while the server is bound to a loopback address. */
 export const demoOpen = (): boolean => env('ROSE_DEMO') === '1' && isLoopback(host());
 /** Forwarded headers are believed only behind a proxy that the operator declared. */
 export const behindProxy = (): boolean => env('ROSE_PROXY') === '1';
 
 export function lanAddresses(): readonly string[] {
-  return Object.values(networkInterfaces()).flatMap((list) => (list ?? []).filter((entry) => entry.family === 'IPv4' && !entry.internal).map((entry) => entry.address));
+  return Object.values(networkInterfaces()).flatMap((list) =>
+    (list ?? []).filter((entry) => entry.family === 'IPv4' && !entry.internal).map((entry) => entry.address),
+  );
 }
 
 /** A secret of this installation, made once, readable by its owner only. */
@@ -52,5 +55,11 @@ export function ownOrigin(originHeader: string | null, hostHeader: string | null
     return false;
   }
   if (from.host !== hostHeader) return false;
-  return isLoopback(from.hostname) || /^\d+\.\d+\.\d+\.\d+$/.test(from.hostname) || from.hostname.startsWith('[') || /^[a-z0-9-]+\.local$/i.test(from.hostname) || from.hostname === hostname().toLowerCase();
+  return (
+    isLoopback(from.hostname) ||
+    /^\d+\.\d+\.\d+\.\d+$/.test(from.hostname) ||
+    from.hostname.startsWith('[') ||
+    /^[a-z0-9-]+\.local$/i.test(from.hostname) ||
+    from.hostname === hostname().toLowerCase()
+  );
 }

@@ -20,7 +20,21 @@ afterAll(() => drop());
 async function everything(venueId: string): Promise<string> {
   const { db } = connections();
   const parts: unknown[] = [];
-  for (const table of ['wine', 'lot', 'flight', 'flight_wine', 'tasting', 'glass', 'glass_identity', 'participant', 'note', 'dish', 'member', 'invitation', 'api_token']) {
+  for (const table of [
+    'wine',
+    'lot',
+    'flight',
+    'flight_wine',
+    'tasting',
+    'glass',
+    'glass_identity',
+    'participant',
+    'note',
+    'dish',
+    'member',
+    'invitation',
+    'api_token',
+  ]) {
     parts.push((await db.execute(sql.raw(`select * from "${table}" where venue_id = '${venueId}' order by 1, 2`))).rows);
   }
   parts.push((await db.execute(sql.raw(`select * from venue where id = '${venueId}'`))).rows);
@@ -36,21 +50,31 @@ describe('a stranger with the ids of another venue', () => {
     expect(Object.keys(inputs).sort()).toEqual(operations.map((operation) => operation.name).sort());
     for (const operation of operations) {
       if (operation.name.startsWith('account.') || operation.name.startsWith('demo.')) continue;
-      const answer = await run(operation, stranger, inputs[operation.name]).then((value: unknown) => JSON.stringify(value), (error: unknown) => {
-        expect(error, operation.name).toBeInstanceOf(Problem);
-        return JSON.stringify(error);
-      });
+      const answer = await run(operation, stranger, inputs[operation.name]).then(
+        (value: unknown) => JSON.stringify(value),
+        (error: unknown) => {
+          expect(error, operation.name).toBeInstanceOf(Problem);
+          return JSON.stringify(error);
+        },
+      );
       for (const secret of secrets) expect(answer.includes(secret), `${operation.name} tells ${secret}`).toBe(false);
-      for (const id of [world.wineId, world.noteId, world.dishId, world.flightId, world.glassId]) if (!JSON.stringify(inputs[operation.name]).includes(id)) expect(answer.includes(id), operation.name).toBe(false);
+      for (const id of [world.wineId, world.noteId, world.dishId, world.flightId, world.glassId])
+        if (!JSON.stringify(inputs[operation.name]).includes(id)) expect(answer.includes(id), operation.name).toBe(false);
     }
     expect(await everything(world.owner.venueId)).toBe(before);
   });
   it('cannot hang a thing of its own on a thing of another venue, even past the queries', async () => {
     const stranger = await newMember('owner');
     const { db } = connections();
-    await expect(db.execute(sql`insert into flight_wine (venue_id, flight_id, wine_id, place) values (${stranger.venueId}, ${world.flightId}, ${world.wineId}, 0)`)).rejects.toThrow();
-    await expect(db.execute(sql`insert into glass_identity (venue_id, glass_id, wine_id) values (${stranger.venueId}, ${world.glassId}, ${world.wineId})`)).rejects.toThrow();
-    await expect(db.execute(sql`insert into lot (venue_id, id, wine_id, format_ml, held) values (${stranger.venueId}, ${v7()}, ${world.wineId}, 750, 1)`)).rejects.toThrow();
+    await expect(
+      db.execute(sql`insert into flight_wine (venue_id, flight_id, wine_id, place) values (${stranger.venueId}, ${world.flightId}, ${world.wineId}, 0)`),
+    ).rejects.toThrow();
+    await expect(
+      db.execute(sql`insert into glass_identity (venue_id, glass_id, wine_id) values (${stranger.venueId}, ${world.glassId}, ${world.wineId})`),
+    ).rejects.toThrow();
+    await expect(
+      db.execute(sql`insert into lot (venue_id, id, wine_id, format_ml, held) values (${stranger.venueId}, ${v7()}, ${world.wineId}, 750, 1)`),
+    ).rejects.toThrow();
   });
 });
 describe('inside a venue', () => {
@@ -64,12 +88,17 @@ describe('inside a venue', () => {
     expect(await run(byName('note.list'), helper, {})).toMatchObject({ count: 1 });
     const host = await newMember('host', world.owner.venueId);
     expect((await run(byName('note.get'), host, { id })) as { mayEdit: boolean }).toMatchObject({ mayEdit: false });
-    await expect(run(byName('note.save'), host, { ...exampleInputs(world)['note.save'], id, writeId: v4(), baseRevision: 1 })).rejects.toMatchObject({ status: 403 });
+    await expect(run(byName('note.save'), host, { ...exampleInputs(world)['note.save'], id, writeId: v4(), baseRevision: 1 })).rejects.toMatchObject({
+      status: 403,
+    });
     await expect(run(byName('wine.delete'), helper, { id: world.wineId })).rejects.toMatchObject({ status: 403 });
   });
   it('the database refuses stock below nothing and a price without its currency', async () => {
     const { db } = connections();
-    const lot = (held: number, price: number | null) => db.execute(sql`insert into lot (venue_id, id, wine_id, format_ml, held, price_minor) values (${world.owner.venueId}, ${v7()}, ${world.wineId}, 750, ${held}, ${price})`);
+    const lot = (held: number, price: number | null) =>
+      db.execute(
+        sql`insert into lot (venue_id, id, wine_id, format_ml, held, price_minor) values (${world.owner.venueId}, ${v7()}, ${world.wineId}, 750, ${held}, ${price})`,
+      );
     await expect(lot(-1, null)).rejects.toThrow();
     await expect(lot(1, 100)).rejects.toThrow();
   });

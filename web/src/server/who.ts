@@ -19,7 +19,10 @@ export async function whoIs(headers: Headers): Promise<Actor> {
       .innerJoin(user, eq(user.id, apiToken.userId))
       .where(and(eq(apiToken.tokenHash, hashCode(bearer)), isNull(apiToken.revokedAt)));
     if (row === undefined) return { kind: 'anyone' };
-    await db.update(apiToken).set({ usedAt: new Date() }).where(and(eq(apiToken.venueId, row.venueId), eq(apiToken.id, row.tokenId)));
+    await db
+      .update(apiToken)
+      .set({ usedAt: new Date() })
+      .where(and(eq(apiToken.venueId, row.venueId), eq(apiToken.id, row.tokenId)));
     return { kind: 'member', userId: row.userId, name: row.name, email: row.email, venueId: row.venueId, role: row.role, via: 'token' };
   }
   const cookie = headers.get('cookie');

@@ -27,14 +27,19 @@ interface Options {
 }
 
 export async function api<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, options: Options = {}): Promise<T> {
-  const search = new URLSearchParams(Object.entries(options.query ?? {}).flatMap(([key, value]) => (value === undefined || value === '' ? [] : [[key, String(value)]])));
+  const search = new URLSearchParams(
+    Object.entries(options.query ?? {}).flatMap(([key, value]) => (value === undefined || value === '' ? [] : [[key, String(value)]])),
+  );
   const url = `/api/v1${path}${search.size > 0 ? `?${search}` : ''}`;
   let response: Response;
   const limit = AbortSignal.timeout(15_000);
   try {
     const body = options.body === undefined ? undefined : JSON.stringify(options.body);
     response = await fetch(url, {
-      method, credentials: 'same-origin', cache: 'no-store', signal: options.signal ?? limit,
+      method,
+      credentials: 'same-origin',
+      cache: 'no-store',
+      signal: options.signal ?? limit,
       ...(body === undefined ? {} : { body, headers: { 'content-type': 'application/json' } }),
       // A browser refuses keepalive bodies above 64 KiB.
       ...(options.keepalive === true && (body?.length ?? 0) < 60_000 ? { keepalive: true } : {}),

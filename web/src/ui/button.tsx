@@ -4,37 +4,131 @@ import type { MouseEventHandler, ReactNode } from 'react';
 import styled, { css } from 'styled-components';
 
 const look = css`
-  display: inline-flex; align-items: center; justify-content: center; gap: 8px; min-height: 44px; padding: 0 18px; border-radius: 10px; border: 1px solid var(--line); background: var(--raised); color: var(--ink);
-  font: 600 15px/1.2 var(--sans); text-decoration: none; cursor: pointer; white-space: nowrap; user-select: none; transition: background 0.12s, border-color 0.12s;
-  &:hover { border-color: var(--soft); }
-  &[data-tone='strong'] { background: var(--strong); border-color: var(--strong); color: var(--on-strong); }
-  &[data-tone='quiet'] { background: transparent; border-color: transparent; padding: 0 8px; font-weight: 500; }
-  &[data-tone='quiet']:hover { background: var(--sunk); }
-  &[data-tone='danger'] { color: var(--madder); }
-  &[data-size='small'] { min-height: 36px; padding: 0 12px; font-size: 14px; border-radius: 18px; font-weight: 500; }
-  &[data-pressed='true'] { border-color: var(--madder); color: var(--madder); box-shadow: inset 0 0 0 1px var(--madder); }
-  &:disabled { opacity: 0.5; cursor: default; }
-  @media (pointer: coarse) { &[data-size='small'] { min-height: 44px; } }
+  display: inline-flex;
+  align-items: center;
+  justify-content: center;
+  gap: 8px;
+  min-height: 44px;
+  padding: 0 18px;
+  border-radius: 10px;
+  border: 1px solid var(--line);
+  background: var(--raised);
+  color: var(--ink);
+  font: 600 15px/1.2 var(--sans);
+  text-decoration: none;
+  cursor: pointer;
+  white-space: nowrap;
+  user-select: none;
+  transition:
+    background 0.12s,
+    border-color 0.12s;
+  &:hover {
+    border-color: var(--soft);
+  }
+  &[data-tone='strong'] {
+    background: var(--strong);
+    border-color: var(--strong);
+    color: var(--on-strong);
+  }
+  &[data-tone='quiet'] {
+    background: transparent;
+    border-color: transparent;
+    padding: 0 8px;
+    font-weight: 500;
+  }
+  &[data-tone='quiet']:hover {
+    background: var(--sunk);
+  }
+  &[data-tone='danger'] {
+    color: var(--madder);
+  }
+  &[data-size='small'] {
+    min-height: 36px;
+    padding: 0 12px;
+    font-size: 14px;
+    border-radius: 18px;
+    font-weight: 500;
+  }
+  &[data-pressed='true'] {
+    border-color: var(--madder);
+    color: var(--madder);
+    box-shadow: inset 0 0 0 1px var(--madder);
+  }
+  &:disabled {
+    opacity: 0.5;
+    cursor: default;
+  }
+  @media (pointer: coarse) {
+    &[data-size='small'] {
+      min-height: 44px;
+    }
+  }
 `;
-const Pressable = styled.button`${look}`;
-const Anchor = styled(Link)`${look}`;
+const Pressable = styled.button`
+  ${look}
+`;
+const Anchor = styled(Link)`
+  ${look}
+`;
 
-interface Shared { readonly children: ReactNode; readonly tone?: 'plain' | 'strong' | 'quiet' | 'danger'; readonly size?: 'normal' | 'small'; readonly label?: string }
+interface Shared {
+  readonly children: ReactNode;
+  readonly tone?: 'plain' | 'strong' | 'quiet' | 'danger';
+  readonly size?: 'normal' | 'small';
+  readonly label?: string;
+}
 
-export function Button({ children, tone = 'plain', size = 'normal', label, onPress, pressed, disabled, type = 'button', keys }: Shared & { onPress?: MouseEventHandler<HTMLButtonElement>; pressed?: boolean; disabled?: boolean; type?: 'button' | 'submit'; keys?: string }) {
+export function Button({
+  children,
+  tone = 'plain',
+  size = 'normal',
+  label,
+  onPress,
+  pressed,
+  disabled,
+  type = 'button',
+  keys,
+}: Shared & { onPress?: MouseEventHandler<HTMLButtonElement>; pressed?: boolean; disabled?: boolean; type?: 'button' | 'submit'; keys?: string }) {
   return (
-    <Pressable type={type} data-tone={tone} data-size={size} data-pressed={pressed} aria-pressed={pressed} aria-label={label} aria-keyshortcuts={keys} disabled={disabled} onClick={onPress}>
+    <Pressable
+      type={type}
+      data-tone={tone}
+      data-size={size}
+      data-pressed={pressed}
+      aria-pressed={pressed}
+      aria-label={label}
+      aria-keyshortcuts={keys}
+      disabled={disabled}
+      onClick={onPress}
+    >
       {children}
     </Pressable>
   );
 }
 export function ButtonLink({ children, tone = 'plain', size = 'normal', label, href, download }: Shared & { href: string; download?: boolean }) {
-  if (download === true) return <Pressable as="a" data-tone={tone} data-size={size} aria-label={label} {...{ href, download: true }}>{children}</Pressable>;
-  return <Anchor data-tone={tone} data-size={size} aria-label={label} href={href}>{children}</Anchor>;
+  if (download === true)
+    return (
+      <Pressable as="a" data-tone={tone} data-size={size} aria-label={label} {...{ href, download: true }}>
+        {children}
+      </Pressable>
+    );
+  return (
+    <Anchor data-tone={tone} data-size={size} aria-label={label} href={href}>
+      {children}
+    </Anchor>
+  );
 }
 
 /** A key printed on the control it serves. */
 export const Key = styled.kbd`
-  font: 500 11px/1 var(--sans); border: 1px solid var(--line); border-bottom-width: 2px; border-radius: 4px; padding: 2px 5px; background: var(--raised); color: var(--soft);
-  @media (pointer: coarse) { display: none; }
+  font: 500 11px/1 var(--sans);
+  border: 1px solid var(--line);
+  border-bottom-width: 2px;
+  border-radius: 4px;
+  padding: 2px 5px;
+  background: var(--raised);
+  color: var(--soft);
+  @media (pointer: coarse) {
+    display: none;
+  }
 `;

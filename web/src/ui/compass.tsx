@@ -3,11 +3,64 @@ import { arc } from 'd3-shape';
 import styled from 'styled-components';
 import { Rose, type Petal } from './rose';
 
-export interface CompassQuarter { readonly key: string; readonly label: string; /** 0–1 */ readonly done: number; readonly current: boolean; readonly onPress: () => void }
+export interface CompassQuarter {
+  readonly key: string;
+  readonly label: string;
+  /** 0–1 */ readonly done: number;
+  readonly current: boolean;
+  readonly onPress: () => void;
+}
 const Wrap = styled.div`
-  position: relative; display: grid; place-items: center; svg.ring { position: absolute; inset: 0; overflow: visible; pointer-events: none; } .back { fill: var(--line); } .done { fill: var(--ink); } .now { fill: var(--madder); }
-  button { position: absolute; border: 0; background: var(--paper); color: var(--soft); cursor: pointer; font-size: 14px; padding: 2px 8px; min-height: 28px; border-radius: 8px; } button[aria-current='true'] { color: var(--madder); font-weight: 650; }
-  button[data-at='0'] { top: -4px; } button[data-at='2'] { bottom: -4px; } button[data-at='1'] { right: -4px; writing-mode: vertical-rl; padding: 8px 2px; } button[data-at='3'] { left: -4px; writing-mode: vertical-rl; transform: rotate(180deg); padding: 8px 2px; }
+  position: relative;
+  display: grid;
+  place-items: center;
+  svg.ring {
+    position: absolute;
+    inset: 0;
+    overflow: visible;
+    pointer-events: none;
+  }
+  .back {
+    fill: var(--line);
+  }
+  .done {
+    fill: var(--ink);
+  }
+  .now {
+    fill: var(--madder);
+  }
+  button {
+    position: absolute;
+    border: 0;
+    background: var(--paper);
+    color: var(--soft);
+    cursor: pointer;
+    font-size: 14px;
+    padding: 2px 8px;
+    min-height: 28px;
+    border-radius: 8px;
+  }
+  button[aria-current='true'] {
+    color: var(--madder);
+    font-weight: 650;
+  }
+  button[data-at='0'] {
+    top: -4px;
+  }
+  button[data-at='2'] {
+    bottom: -4px;
+  }
+  button[data-at='1'] {
+    right: -4px;
+    writing-mode: vertical-rl;
+    padding: 8px 2px;
+  }
+  button[data-at='3'] {
+    left: -4px;
+    writing-mode: vertical-rl;
+    transform: rotate(180deg);
+    padding: 8px 2px;
+  }
 `;
 
 /** The rose inside the ring of the four quarters: north appearance, east aroma, south palate, west finish. Each arc fills with what was looked at. */
@@ -29,7 +82,11 @@ export function Compass({ petals, quarters, size, title }: { petals: readonly Pe
         })}
       </svg>
       <Rose size={size - 70} title={title} petals={petals} />
-      {quarters.map((quarter, i) => <button key={quarter.key} type="button" data-at={i} aria-current={quarter.current} onClick={quarter.onPress}>{quarter.label}</button>)}
+      {quarters.map((quarter, i) => (
+        <button key={quarter.key} type="button" data-at={i} aria-current={quarter.current} onClick={quarter.onPress}>
+          {quarter.label}
+        </button>
+      ))}
     </Wrap>
   );
 }

@@ -3,22 +3,101 @@ import { useId, type HTMLInputTypeAttribute } from 'react';
 import styled from 'styled-components';
 
 const Wrap = styled.div`
-  display: grid; gap: 4px; min-width: 0;
-  label { font-size: 13px; color: var(--soft); } label span { font-weight: 400; } label[data-hidden='true'] { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); }
-  input, select, textarea { min-height: 44px; width: 100%; padding: 8px 12px; border: 1px solid var(--line); border-radius: 10px; background: var(--raised); }
-  input[aria-invalid='true'] { border-color: var(--madder); }
-  textarea { min-height: 90px; resize: vertical; }
-  .error { color: var(--madder); font-size: 13px; }
+  display: grid;
+  gap: 4px;
+  min-width: 0;
+  label {
+    font-size: 13px;
+    color: var(--soft);
+  }
+  label span {
+    font-weight: 400;
+  }
+  label[data-hidden='true'] {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+  }
+  input,
+  select,
+  textarea {
+    min-height: 44px;
+    width: 100%;
+    padding: 8px 12px;
+    border: 1px solid var(--line);
+    border-radius: 10px;
+    background: var(--raised);
+  }
+  input[aria-invalid='true'] {
+    border-color: var(--madder);
+  }
+  textarea {
+    min-height: 90px;
+    resize: vertical;
+  }
+  .error {
+    color: var(--madder);
+    font-size: 13px;
+  }
 `;
-interface Shared { readonly label: string; readonly hint?: string | undefined; readonly error?: string | undefined }
+interface Shared {
+  readonly label: string;
+  readonly hint?: string | undefined;
+  readonly error?: string | undefined;
+}
 
-export function TextField({ label, hint, error, value, onChange, type = 'text', placeholder, autoComplete, autoFocus, list, inputMode, name }: Shared & { value: string; onChange: (value: string) => void; type?: HTMLInputTypeAttribute; placeholder?: string; autoComplete?: string; autoFocus?: boolean; list?: string; inputMode?: 'decimal' | 'numeric' | 'email' | 'search'; name?: string }) {
+export function TextField({
+  label,
+  hint,
+  error,
+  value,
+  onChange,
+  type = 'text',
+  placeholder,
+  autoComplete,
+  autoFocus,
+  list,
+  inputMode,
+  name,
+}: Shared & {
+  value: string;
+  onChange: (value: string) => void;
+  type?: HTMLInputTypeAttribute;
+  placeholder?: string;
+  autoComplete?: string;
+  autoFocus?: boolean;
+  list?: string;
+  inputMode?: 'decimal' | 'numeric' | 'email' | 'search';
+  name?: string;
+}) {
   const id = useId();
   return (
     <Wrap>
-      <label htmlFor={id}>{label}{hint !== undefined && <span> · {hint}</span>}</label>
-      <input id={id} name={name} type={type} value={value} placeholder={placeholder} autoComplete={autoComplete} autoFocus={autoFocus} list={list} inputMode={inputMode} aria-invalid={error !== undefined} aria-describedby={error === undefined ? undefined : `${id}-error`} onChange={(event) => onChange(event.target.value)} />
-      {error !== undefined && <div className="error" id={`${id}-error`}>{error}</div>}
+      <label htmlFor={id}>
+        {label}
+        {hint !== undefined && <span> · {hint}</span>}
+      </label>
+      <input
+        id={id}
+        name={name}
+        type={type}
+        value={value}
+        placeholder={placeholder}
+        autoComplete={autoComplete}
+        autoFocus={autoFocus}
+        list={list}
+        inputMode={inputMode}
+        aria-invalid={error !== undefined}
+        aria-describedby={error === undefined ? undefined : `${id}-error`}
+        onChange={(event) => onChange(event.target.value)}
+      />
+      {error !== undefined && (
+        <div className="error" id={`${id}-error`}>
+          {error}
+        </div>
+      )}
     </Wrap>
   );
 }
@@ -26,23 +105,46 @@ export function TextArea({ label, hint, error, value, onChange, rows = 3 }: Shar
   const id = useId();
   return (
     <Wrap>
-      <label htmlFor={id}>{label}{hint !== undefined && <span> · {hint}</span>}</label>
+      <label htmlFor={id}>
+        {label}
+        {hint !== undefined && <span> · {hint}</span>}
+      </label>
       <textarea id={id} rows={rows} value={value} onChange={(event) => onChange(event.target.value)} />
       {error !== undefined && <div className="error">{error}</div>}
     </Wrap>
   );
 }
-export function SelectField({ label, hint, error, value, onChange, options, empty, hideLabel }: Shared & { hideLabel?: boolean; value: string; onChange: (value: string) => void; options: Readonly<Record<string, string>>; empty?: string }) {
+export function SelectField({
+  label,
+  hint,
+  error,
+  value,
+  onChange,
+  options,
+  empty,
+  hideLabel,
+}: Shared & { hideLabel?: boolean; value: string; onChange: (value: string) => void; options: Readonly<Record<string, string>>; empty?: string }) {
   const id = useId();
   return (
     <Wrap>
-      <label htmlFor={id} data-hidden={hideLabel}>{label}{hint !== undefined && <span> · {hint}</span>}</label>
+      <label htmlFor={id} data-hidden={hideLabel}>
+        {label}
+        {hint !== undefined && <span> · {hint}</span>}
+      </label>
       <select id={id} value={value} onChange={(event) => onChange(event.target.value)}>
         {empty !== undefined && <option value="">{empty}</option>}
-        {Object.entries(options).map(([key, word]) => <option key={key} value={key}>{word}</option>)}
+        {Object.entries(options).map(([key, word]) => (
+          <option key={key} value={key}>
+            {word}
+          </option>
+        ))}
       </select>
       {error !== undefined && <div className="error">{error}</div>}
     </Wrap>
   );
 }
-export const Trouble = styled.p`color: var(--madder); border-left: 3px solid var(--madder); padding: 6px 12px;`;
+export const Trouble = styled.p`
+  color: var(--madder);
+  border-left: 3px solid var(--madder);
+  padding: 6px 12px;
+`;

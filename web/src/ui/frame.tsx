@@ -6,28 +6,153 @@ import styled from 'styled-components';
 import { Button, Key } from './button';
 
 const Top = styled.header`
-  display: flex; align-items: stretch; gap: 26px; height: 56px; padding: 0 28px; border-bottom: 1px solid var(--line); background: var(--paper); position: sticky; top: 0; z-index: 5;
-  .brand { display: flex; align-items: center; gap: 10px; font: 500 22px/1 var(--serif); font-variant-numeric: lining-nums; text-decoration: none; white-space: nowrap; }
-  nav { display: flex; gap: 26px; } nav a { display: flex; align-items: center; text-decoration: none; color: var(--soft); border-bottom: 2px solid transparent; margin-bottom: -1px; padding: 0 1px; }
-  nav a:hover { color: var(--ink); } nav a[aria-current='page'] { color: var(--ink); font-weight: 650; border-color: var(--madder); }
-  .end { margin-left: auto; display: flex; align-items: center; gap: 6px; color: var(--soft); font-size: 14px; } .end a { text-decoration: none; padding: 10px 8px; }
-  @media (max-width: 760px) { padding: 0 14px; gap: 14px; .brand span, .end .venue, .end .keys { display: none; } nav { gap: 15px; } .end a { padding: 10px 4px; } }
-  @media (max-width: 480px) { .brand { display: none; } .end button { padding: 0; font-size: 0; } .end button::after { content: '◯'; font-size: 20px; } }
+  display: flex;
+  align-items: stretch;
+  gap: 26px;
+  height: 56px;
+  padding: 0 28px;
+  border-bottom: 1px solid var(--line);
+  background: var(--paper);
+  position: sticky;
+  top: 0;
+  z-index: 5;
+  .brand {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    font: 500 22px/1 var(--serif);
+    font-variant-numeric: lining-nums;
+    text-decoration: none;
+    white-space: nowrap;
+  }
+  nav {
+    display: flex;
+    gap: 26px;
+  }
+  nav a {
+    display: flex;
+    align-items: center;
+    text-decoration: none;
+    color: var(--soft);
+    border-bottom: 2px solid transparent;
+    margin-bottom: -1px;
+    padding: 0 1px;
+  }
+  nav a:hover {
+    color: var(--ink);
+  }
+  nav a[aria-current='page'] {
+    color: var(--ink);
+    font-weight: 650;
+    border-color: var(--madder);
+  }
+  .end {
+    margin-left: auto;
+    display: flex;
+    align-items: center;
+    gap: 6px;
+    color: var(--soft);
+    font-size: 14px;
+  }
+  .end a {
+    text-decoration: none;
+    padding: 10px 8px;
+  }
+  @media (max-width: 760px) {
+    padding: 0 14px;
+    gap: 14px;
+    .brand span,
+    .end .venue,
+    .end .keys {
+      display: none;
+    }
+    nav {
+      gap: 15px;
+    }
+    .end a {
+      padding: 10px 4px;
+    }
+  }
+  @media (max-width: 480px) {
+    .brand {
+      display: none;
+    }
+    .end button {
+      padding: 0;
+      font-size: 0;
+    }
+    .end button::after {
+      content: '◯';
+      font-size: 20px;
+    }
+  }
 `;
-const Skip = styled.a`position: absolute; left: -999px; &:focus { left: 12px; top: 8px; background: var(--raised); padding: 8px 14px; z-index: 30; }`;
-const White = styled.button`position: fixed; inset: 0; z-index: 100; background: #ffffff; border: 0; cursor: pointer; color: #6b6e70; font: 400 13px var(--sans); display: flex; align-items: flex-end; justify-content: center; padding: 18px;`;
+const Skip = styled.a`
+  position: absolute;
+  left: -999px;
+  &:focus {
+    left: 12px;
+    top: 8px;
+    background: var(--raised);
+    padding: 8px 14px;
+    z-index: 30;
+  }
+`;
+const White = styled.button`
+  position: fixed;
+  inset: 0;
+  z-index: 100;
+  background: #ffffff;
+  border: 0;
+  cursor: pointer;
+  color: #6b6e70;
+  font: 400 13px var(--sans);
+  display: flex;
+  align-items: flex-end;
+  justify-content: center;
+  padding: 18px;
+`;
 const Sheet = styled.div`
-  position: fixed; right: 18px; top: 64px; z-index: 40; background: var(--raised); border: 1px solid var(--line); border-radius: 14px; padding: 18px 22px; box-shadow: 0 12px 40px rgb(0 0 0 / 14%); max-width: min(360px, calc(100vw - 36px));
-  dl { display: grid; grid-template-columns: auto 1fr; gap: 7px 16px; margin: 10px 0 0; font-size: 14px; align-items: center; } dt, dd { margin: 0; }
+  position: fixed;
+  right: 18px;
+  top: 64px;
+  z-index: 40;
+  background: var(--raised);
+  border: 1px solid var(--line);
+  border-radius: 14px;
+  padding: 18px 22px;
+  box-shadow: 0 12px 40px rgb(0 0 0 / 14%);
+  max-width: min(360px, calc(100vw - 36px));
+  dl {
+    display: grid;
+    grid-template-columns: auto 1fr;
+    gap: 7px 16px;
+    margin: 10px 0 0;
+    font-size: 14px;
+    align-items: center;
+  }
+  dt,
+  dd {
+    margin: 0;
+  }
 `;
-const entries = [['/cellar', 'Cellar'], ['/flights', 'Flights'], ['/table', 'Table'], ['/notebook', 'Notebook']] as const;
+const entries = [
+  ['/cellar', 'Cellar'],
+  ['/flights', 'Flights'],
+  ['/table', 'Table'],
+  ['/notebook', 'Notebook'],
+] as const;
 
 /** A single key pressed while no field takes letters. */
 export function useKey(on: (key: string, event: KeyboardEvent) => void): void {
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement;
-      const takesLetters = target.isContentEditable || target.tagName === 'TEXTAREA' || target.tagName === 'SELECT' || (target.tagName === 'INPUT' && !['radio', 'checkbox', 'range', 'button'].includes((target as HTMLInputElement).type));
+      const takesLetters =
+        target.isContentEditable ||
+        target.tagName === 'TEXTAREA' ||
+        target.tagName === 'SELECT' ||
+        (target.tagName === 'INPUT' && !['radio', 'checkbox', 'range', 'button'].includes((target as HTMLInputElement).type));
       if (takesLetters || event.ctrlKey || event.metaKey || event.altKey) return;
       on(event.key, event);
     };
@@ -54,23 +179,55 @@ export function Frame({ venue, keys = {}, children }: { venue: string; keys?: Re
     <>
       <Skip href="#main">Skip to the page</Skip>
       <Top>
-        <Link className="brand" href="/cellar" aria-label="Rose Compass"><Mark /><span>Rose Compass</span></Link>
+        <Link className="brand" href="/cellar" aria-label="Rose Compass">
+          <Mark />
+          <span>Rose Compass</span>
+        </Link>
         <nav aria-label="Main">
-          {entries.map(([href, label]) => <Link key={href} href={href} aria-current={here.startsWith(href) ? 'page' : undefined}>{label}</Link>)}
+          {entries.map(([href, label]) => (
+            <Link key={href} href={href} aria-current={here.startsWith(href) ? 'page' : undefined}>
+              {label}
+            </Link>
+          ))}
         </nav>
         <div className="end">
-          <Link className="venue" href="/settings">{venue}</Link>
-          <Button tone="quiet" size="small" keys="w" onPress={() => setWhite(true)}>White page <Key>w</Key></Button>
-          <span className="keys"><Button tone="quiet" size="small" keys="?" onPress={() => setListing(!listing)}>Keys <Key>?</Key></Button></span>
+          <Link className="venue" href="/settings">
+            {venue}
+          </Link>
+          <Button tone="quiet" size="small" keys="w" onPress={() => setWhite(true)}>
+            White page <Key>w</Key>
+          </Button>
+          <span className="keys">
+            <Button tone="quiet" size="small" keys="?" onPress={() => setListing(!listing)}>
+              Keys <Key>?</Key>
+            </Button>
+          </span>
         </div>
       </Top>
       <main id="main">{children}</main>
-      {white && <White autoFocus onClick={() => setWhite(false)} aria-label="A white page to look at a glass; press to close">hold the glass in front · tap to close</White>}
+      {white && (
+        <White autoFocus onClick={() => setWhite(false)} aria-label="A white page to look at a glass; press to close">
+          hold the glass in front · tap to close
+        </White>
+      )}
       {listing && (
         <Sheet role="dialog" aria-label="Keys">
           <h3>Keys</h3>
-          <dl>{Object.entries({ ...keys, w: 'white page', '?': 'this list', esc: 'close' }).map(([key, does]) => <div key={key} style={{ display: 'contents' }}><dt><Key>{key}</Key></dt><dd>{does}</dd></div>)}</dl>
-          <div style={{ marginTop: 14 }}><Button size="small" onPress={() => setListing(false)}>Close</Button></div>
+          <dl>
+            {Object.entries({ ...keys, w: 'white page', '?': 'this list', esc: 'close' }).map(([key, does]) => (
+              <div key={key} style={{ display: 'contents' }}>
+                <dt>
+                  <Key>{key}</Key>
+                </dt>
+                <dd>{does}</dd>
+              </div>
+            ))}
+          </dl>
+          <div style={{ marginTop: 14 }}>
+            <Button size="small" onPress={() => setListing(false)}>
+              Close
+            </Button>
+          </div>
         </Sheet>
       )}
     </>
@@ -81,15 +238,37 @@ export function Mark() {
     <svg width="26" height="26" viewBox="0 0 32 32" aria-hidden>
       <path d="M16 1 18.6 13.4 16 16ZM31 16 18.6 18.6 16 16ZM16 31 13.4 18.6 16 16ZM1 16 13.4 13.4 16 16Z" fill="var(--madder)" />
       <path d="M16 1 13.4 13.4 16 16ZM31 16 18.6 13.4 16 16ZM16 31 18.6 18.6 16 16ZM1 16 13.4 18.6 16 16Z" fill="var(--madder-soft)" />
-      <path d="M24.5 7.5 18.6 13.4 16 16ZM24.5 24.5 18.6 18.6 16 16ZM7.5 24.5 13.4 18.6 16 16ZM7.5 7.5 13.4 13.4 16 16Z" stroke="var(--madder)" strokeWidth=".6" />
+      <path
+        d="M24.5 7.5 18.6 13.4 16 16ZM24.5 24.5 18.6 18.6 16 16ZM7.5 24.5 13.4 18.6 16 16ZM7.5 7.5 13.4 13.4 16 16Z"
+        stroke="var(--madder)"
+        strokeWidth=".6"
+      />
     </svg>
   );
 }
 
 /** A page with a title and room around it. */
 export const Page = styled.div`
-  max-width: 1280px; margin: 0 auto; padding: 24px 34px 60px;
-  > .title { display: flex; flex-wrap: wrap; align-items: end; gap: 8px 18px; margin-bottom: 16px; } > .title .actions { margin-left: auto; display: flex; flex-wrap: wrap; gap: 8px; }
-  .soft { color: var(--soft); }
-  @media (max-width: 760px) { padding: 18px 16px 80px; }
+  max-width: 1280px;
+  margin: 0 auto;
+  padding: 24px 34px 60px;
+  > .title {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: end;
+    gap: 8px 18px;
+    margin-bottom: 16px;
+  }
+  > .title .actions {
+    margin-left: auto;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+  }
+  .soft {
+    color: var(--soft);
+  }
+  @media (max-width: 760px) {
+    padding: 18px 16px 80px;
+  }
 `;

@@ -3,7 +3,8 @@ import type { NoteDocument } from '@rose/core/wine/note';
 import type { Petal } from './rose';
 
 /** The petals of a wine's profile. */
-export const petalsOf = (loads: Readonly<Record<(typeof bearings)[number], number>>): Petal[] => bearings.map((key) => ({ key, label: key, value: loads[key] }));
+export const petalsOf = (loads: Readonly<Record<(typeof bearings)[number], number>>): Petal[] =>
+  bearings.map((key) => ({ key, label: key, value: loads[key] }));
 
 /** The value of a bearing as recorded, or null when it was not looked at. Length is 0–100 over a minute. */
 export function bearingValue(note: NoteDocument, key: (typeof bearings)[number]): number | null {

@@ -3,14 +3,64 @@ import { scaleLinear } from 'd3-scale';
 import styled from 'styled-components';
 import { signed } from '@rose/core/wine/text';
 
-export interface ReasonLine { readonly id: string; readonly title: string; readonly text: string; readonly push: number; readonly source?: string | undefined }
+export interface ReasonLine {
+  readonly id: string;
+  readonly title: string;
+  readonly text: string;
+  readonly push: number;
+  readonly source?: string | undefined;
+}
 const List = styled.ul`
-  list-style: none; margin: 0; padding: 0; display: grid; gap: 0;
-  li { display: grid; grid-template-columns: minmax(0, 1fr) 180px 48px; gap: 12px; align-items: center; padding: 6px 0; border-bottom: 1px solid var(--line); font-size: 14px; }
-  small { display: block; color: var(--soft); font-size: 12.5px; line-height: 1.35; } svg { display: block; width: 100%; height: 14px; } b { text-align: right; font-weight: 500; }
-  .up { fill: var(--sea); } .down { fill: var(--madder); } .zero { stroke: var(--line); }
-  .total { font-weight: 650; border-bottom: 0; b { font-weight: 700; } }
-  @media (max-width: 640px) { li { grid-template-columns: minmax(0, 1fr) 70px 44px; } }
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 0;
+  li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 180px 48px;
+    gap: 12px;
+    align-items: center;
+    padding: 6px 0;
+    border-bottom: 1px solid var(--line);
+    font-size: 14px;
+  }
+  small {
+    display: block;
+    color: var(--soft);
+    font-size: 12.5px;
+    line-height: 1.35;
+  }
+  svg {
+    display: block;
+    width: 100%;
+    height: 14px;
+  }
+  b {
+    text-align: right;
+    font-weight: 500;
+  }
+  .up {
+    fill: var(--sea);
+  }
+  .down {
+    fill: var(--madder);
+  }
+  .zero {
+    stroke: var(--line);
+  }
+  .total {
+    font-weight: 650;
+    border-bottom: 0;
+    b {
+      font-weight: 700;
+    }
+  }
+  @media (max-width: 640px) {
+    li {
+      grid-template-columns: minmax(0, 1fr) 70px 44px;
+    }
+  }
 `;
 
 /** Reasons that add up: each with its bar, its sentence and its source, and the total last. */
@@ -21,12 +71,29 @@ export function Reasons({ lines, total, totalLabel, digits = 0 }: { lines: reado
     <List>
       {lines.map((line, i) => (
         <li key={`${line.id}${i}`}>
-          <span>{line.title}<small>{line.text}{line.source !== undefined && line.source !== 'common practice' ? ` (${line.source})` : ''}</small></span>
-          {line.id === 'start' ? <span /> : <svg viewBox="0 0 180 14" preserveAspectRatio="none" aria-hidden><line className="zero" x1={90} x2={90} y1={0} y2={14} /><rect className={line.push > 0 ? 'up' : 'down'} x={Math.min(90, x(line.push))} width={Math.abs(x(line.push) - 90)} y={3} height={8} /></svg>}
+          <span>
+            {line.title}
+            <small>
+              {line.text}
+              {line.source !== undefined && line.source !== 'common practice' ? ` (${line.source})` : ''}
+            </small>
+          </span>
+          {line.id === 'start' ? (
+            <span />
+          ) : (
+            <svg viewBox="0 0 180 14" preserveAspectRatio="none" aria-hidden>
+              <line className="zero" x1={90} x2={90} y1={0} y2={14} />
+              <rect className={line.push > 0 ? 'up' : 'down'} x={Math.min(90, x(line.push))} width={Math.abs(x(line.push) - 90)} y={3} height={8} />
+            </svg>
+          )}
           <b>{line.id === 'start' ? String(line.push) : signed(line.push, digits)}</b>
         </li>
       ))}
-      <li className="total"><span>{totalLabel}</span><span /><b>{total.toFixed(digits)}</b></li>
+      <li className="total">
+        <span>{totalLabel}</span>
+        <span />
+        <b>{total.toFixed(digits)}</b>
+      </li>
     </List>
   );
 }

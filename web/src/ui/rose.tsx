@@ -3,20 +3,64 @@ import { pointRadial } from 'd3-shape';
 import styled from 'styled-components';
 
 /** A bearing of a rose: a label and a value 0–100, or null when it was not assessed. */
-export interface Petal { readonly key: string; readonly label: string; readonly value: number | null; readonly outline?: number | null }
+export interface Petal {
+  readonly key: string;
+  readonly label: string;
+  readonly value: number | null;
+  readonly outline?: number | null;
+}
 
 const Drawing = styled.svg`
-  display: block; max-width: 100%; height: auto; overflow: visible;
-  .dark { fill: var(--rose-dark, var(--madder)); } .light { fill: var(--rose-light, var(--madder-soft)); }
-  .ring { fill: none; stroke: var(--line); stroke-dasharray: 1 4; } .edge { fill: none; stroke: var(--line); }
-  .stub { stroke: var(--faint); stroke-width: 1; } .over { fill: none; stroke: var(--ink); stroke-width: 1.4; stroke-linejoin: round; }
-  text { font: 400 14px var(--sans); fill: var(--soft); }
-  path { transition: d 0.25s ease-out; }
-  &[data-tone='grey'] { --rose-dark: var(--facet-dark); --rose-light: var(--facet-light); }
-  &[data-tone='ink'] { --rose-dark: var(--ink); --rose-light: var(--faint); }
+  display: block;
+  max-width: 100%;
+  height: auto;
+  overflow: visible;
+  .dark {
+    fill: var(--rose-dark, var(--madder));
+  }
+  .light {
+    fill: var(--rose-light, var(--madder-soft));
+  }
+  .ring {
+    fill: none;
+    stroke: var(--line);
+    stroke-dasharray: 1 4;
+  }
+  .edge {
+    fill: none;
+    stroke: var(--line);
+  }
+  .stub {
+    stroke: var(--faint);
+    stroke-width: 1;
+  }
+  .over {
+    fill: none;
+    stroke: var(--ink);
+    stroke-width: 1.4;
+    stroke-linejoin: round;
+  }
+  text {
+    font: 400 14px var(--sans);
+    fill: var(--soft);
+  }
+  path {
+    transition: d 0.25s ease-out;
+  }
+  &[data-tone='grey'] {
+    --rose-dark: var(--facet-dark);
+    --rose-light: var(--facet-light);
+  }
+  &[data-tone='ink'] {
+    --rose-dark: var(--ink);
+    --rose-light: var(--faint);
+  }
 `;
 
-const point = (angle: number, radius: number) => pointRadial(angle, radius).map((n) => Number(n.toFixed(2))).join(',');
+const point = (angle: number, radius: number) =>
+  pointRadial(angle, radius)
+    .map((n) => Number(n.toFixed(2)))
+    .join(',');
 const turn = (n: number, of: number) => (n / of) * 2 * Math.PI;
 /** The kite of one bearing: from the centre by a shoulder to the tip and back. Its length is linear in the value. */
 function kite(at: number, count: number, value: number, radius: number): { dark: string; light: string; whole: string } {
@@ -31,20 +75,44 @@ function kite(at: number, count: number, value: number, radius: number): { dark:
 
 /** What a rose says, in words. */
 export function roseInWords(petals: readonly Petal[]): string {
-  return petals.map(({ label, value, outline }) => `${label} ${value === null ? 'not assessed' : Math.round(value)}${outline === undefined || outline === null ? '' : ` (compared with ${Math.round(outline)})`}`).join(', ');
+  return petals
+    .map(
+      ({ label, value, outline }) =>
+        `${label} ${value === null ? 'not assessed' : Math.round(value)}${outline === undefined || outline === null ? '' : ` (compared with ${Math.round(outline)})`}`,
+    )
+    .join(', ');
 }
 
 /**
  * The compass star of a wine's structure, or of a dish. `size` in px: 20 is a glyph, 120 a card, 360 a study with labels. A bearing that was not assessed is a
  * hairline stub; a second reading is an outline over the petals.
  */
-export function Rose({ petals, size, tone = 'wine', labels = false, title }: { petals: readonly Petal[]; size: number; tone?: 'wine' | 'grey' | 'ink'; labels?: boolean; title: string }) {
+export function Rose({
+  petals,
+  size,
+  tone = 'wine',
+  labels = false,
+  title,
+}: {
+  petals: readonly Petal[];
+  size: number;
+  tone?: 'wine' | 'grey' | 'ink';
+  labels?: boolean;
+  title: string;
+}) {
   const margin = labels ? 62 : 1;
   const radius = 100;
   const box = radius + margin;
   const count = petals.length;
   return (
-    <Drawing width={size} height={size * (labels ? (box - 26) / box : 1)} viewBox={labels ? `${-box} ${-(box - 26)} ${2 * box} ${2 * (box - 26)}` : `${-box} ${-box} ${2 * box} ${2 * box}`} data-tone={tone} role="img" aria-label={`${title}: ${roseInWords(petals)}`}>
+    <Drawing
+      width={size}
+      height={size * (labels ? (box - 26) / box : 1)}
+      viewBox={labels ? `${-box} ${-(box - 26)} ${2 * box} ${2 * (box - 26)}` : `${-box} ${-box} ${2 * box} ${2 * box}`}
+      data-tone={tone}
+      role="img"
+      aria-label={`${title}: ${roseInWords(petals)}`}
+    >
       {size >= 80 && [25, 50, 75].map((r) => <circle key={r} className="ring" r={r} />)}
       {size >= 80 && <circle className="edge" r={radius} />}
       {petals.map((petal, i) => {
@@ -60,13 +128,29 @@ export function Rose({ petals, size, tone = 'wine', labels = false, title }: { p
           </g>
         );
       })}
-      {petals.some((petal) => petal.outline !== undefined && petal.outline !== null) && petals.map((petal, i) => (petal.outline === undefined || petal.outline === null ? null : <path key={petal.key} className="over" d={kite(i, count, petal.outline, radius).whole} />))}
-      {labels && petals.map((petal, i) => {
-        const angle = turn(i, count);
-        const [x, y] = pointRadial(angle, radius + 12);
-        const sine = Math.sin(angle);
-        return <text key={petal.key} x={x.toFixed(1)} y={y.toFixed(1)} dy={Math.cos(angle) > 0.9 ? '-2' : Math.cos(angle) < -0.9 ? '12' : '5'} textAnchor={Math.abs(sine) < 0.1 ? 'middle' : sine > 0 ? 'start' : 'end'}>{petal.label}</text>;
-      })}
+      {petals.some((petal) => petal.outline !== undefined && petal.outline !== null) &&
+        petals.map((petal, i) =>
+          petal.outline === undefined || petal.outline === null ? null : (
+            <path key={petal.key} className="over" d={kite(i, count, petal.outline, radius).whole} />
+          ),
+        )}
+      {labels &&
+        petals.map((petal, i) => {
+          const angle = turn(i, count);
+          const [x, y] = pointRadial(angle, radius + 12);
+          const sine = Math.sin(angle);
+          return (
+            <text
+              key={petal.key}
+              x={x.toFixed(1)}
+              y={y.toFixed(1)}
+              dy={Math.cos(angle) > 0.9 ? '-2' : Math.cos(angle) < -0.9 ? '12' : '5'}
+              textAnchor={Math.abs(sine) < 0.1 ? 'middle' : sine > 0 ? 'start' : 'end'}
+            >
+              {petal.label}
+            </text>
+          );
+        })}
     </Drawing>
   );
 }

@@ -4,38 +4,178 @@ import styled from 'styled-components';
 import { midpoint, notchWord, type Reading, type ScaleObservable } from '@rose/core/wine/observables';
 
 const Row = styled.div`
-  display: grid; grid-template-columns: 112px minmax(0, 1fr) 84px; gap: 0 16px; align-items: start; padding: 10px 0 8px; border-bottom: 1px solid var(--line);
-  .name { font-weight: 600; } .hint { color: var(--soft); font-size: 13px; line-height: 1.3; }
-  @media (max-width: 640px) { grid-template-columns: 1fr auto; padding: 12px 0; .line { grid-column: 1 / -1; grid-row: 2; } }
+  display: grid;
+  grid-template-columns: 112px minmax(0, 1fr) 84px;
+  gap: 0 16px;
+  align-items: start;
+  padding: 10px 0 8px;
+  border-bottom: 1px solid var(--line);
+  .name {
+    font-weight: 600;
+  }
+  .hint {
+    color: var(--soft);
+    font-size: 13px;
+    line-height: 1.3;
+  }
+  @media (max-width: 640px) {
+    grid-template-columns: 1fr auto;
+    padding: 12px 0;
+    .line {
+      grid-column: 1 / -1;
+      grid-row: 2;
+    }
+  }
 `;
 const Line = styled.div`
-  position: relative; height: 46px; touch-action: pan-y;
-  svg { position: absolute; inset: 0; width: 100%; height: 100%; overflow: visible; pointer-events: none; }
-  input[type='range'] { position: absolute; inset: -4px -11px auto; width: calc(100% + 22px); height: 32px; margin: 0; opacity: 0; cursor: pointer; }
-  input[type='range']:focus-visible ~ svg .mark { stroke: var(--ink); stroke-width: 2.5; }
-  .track, .tick { stroke: var(--ink); stroke-width: 1.2; } .minor { stroke: var(--soft); stroke-width: 0.8; }
-  .mark { fill: var(--madder); transition: transform 0.1s; } .other { fill: var(--paper); stroke: var(--ink); stroke-width: 1.2; } .span { stroke: var(--madder-soft); stroke-width: 7; opacity: 0.55; }
-  .words { position: absolute; inset: 24px 0 auto; display: flex; justify-content: space-between; font-size: 12.5px; color: var(--faint); pointer-events: none; }
-  .words span { flex: 0 0 0; display: flex; justify-content: center; white-space: nowrap; }
-  .words span:first-child { justify-content: flex-start; } .words span:last-child { justify-content: flex-end; }
-  .words [data-on='true'] { color: var(--ink); font-weight: 650; }
-  &[data-unset='true'] .track { stroke: var(--faint); stroke-dasharray: 2 3; }
-  @media (pointer: coarse) { height: 58px; input[type='range'] { height: 46px; inset: -12px -11px auto; } .words { inset: 27px 0 auto; } }
+  position: relative;
+  height: 46px;
+  touch-action: pan-y;
+  svg {
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    height: 100%;
+    overflow: visible;
+    pointer-events: none;
+  }
+  input[type='range'] {
+    position: absolute;
+    inset: -4px -11px auto;
+    width: calc(100% + 22px);
+    height: 32px;
+    margin: 0;
+    opacity: 0;
+    cursor: pointer;
+  }
+  input[type='range']:focus-visible ~ svg .mark {
+    stroke: var(--ink);
+    stroke-width: 2.5;
+  }
+  .track,
+  .tick {
+    stroke: var(--ink);
+    stroke-width: 1.2;
+  }
+  .minor {
+    stroke: var(--soft);
+    stroke-width: 0.8;
+  }
+  .mark {
+    fill: var(--madder);
+    transition: transform 0.1s;
+  }
+  .other {
+    fill: var(--paper);
+    stroke: var(--ink);
+    stroke-width: 1.2;
+  }
+  .span {
+    stroke: var(--madder-soft);
+    stroke-width: 7;
+    opacity: 0.55;
+  }
+  .words {
+    position: absolute;
+    inset: 24px 0 auto;
+    display: flex;
+    justify-content: space-between;
+    font-size: 12.5px;
+    color: var(--faint);
+    pointer-events: none;
+  }
+  .words span {
+    flex: 0 0 0;
+    display: flex;
+    justify-content: center;
+    white-space: nowrap;
+  }
+  .words span:first-child {
+    justify-content: flex-start;
+  }
+  .words span:last-child {
+    justify-content: flex-end;
+  }
+  .words [data-on='true'] {
+    color: var(--ink);
+    font-weight: 650;
+  }
+  &[data-unset='true'] .track {
+    stroke: var(--faint);
+    stroke-dasharray: 2 3;
+  }
+  @media (pointer: coarse) {
+    height: 58px;
+    input[type='range'] {
+      height: 46px;
+      inset: -12px -11px auto;
+    }
+    .words {
+      inset: 27px 0 auto;
+    }
+  }
 `;
 const Figure = styled.div`
-  text-align: right; line-height: 1.25;
-  input { width: 52px; text-align: right; border: 1px solid transparent; border-radius: 6px; background: transparent; font-weight: 650; font-size: 16px; padding: 2px 4px; appearance: textfield; -moz-appearance: textfield; }
-  input::-webkit-inner-spin-button { display: none; }
-  input:hover, input:focus { border-color: var(--line); background: var(--raised); }
-  small { display: block; color: var(--soft); font-size: 13px; padding-right: 4px; }
-  button { border: 0; background: none; color: var(--soft); font-size: 12px; cursor: pointer; padding: 4px; text-decoration: underline; text-underline-offset: 2px; min-height: 24px; }
+  text-align: right;
+  line-height: 1.25;
+  input {
+    width: 52px;
+    text-align: right;
+    border: 1px solid transparent;
+    border-radius: 6px;
+    background: transparent;
+    font-weight: 650;
+    font-size: 16px;
+    padding: 2px 4px;
+    appearance: textfield;
+    -moz-appearance: textfield;
+  }
+  input::-webkit-inner-spin-button {
+    display: none;
+  }
+  input:hover,
+  input:focus {
+    border-color: var(--line);
+    background: var(--raised);
+  }
+  small {
+    display: block;
+    color: var(--soft);
+    font-size: 13px;
+    padding-right: 4px;
+  }
+  button {
+    border: 0;
+    background: none;
+    color: var(--soft);
+    font-size: 12px;
+    cursor: pointer;
+    padding: 4px;
+    text-decoration: underline;
+    text-underline-offset: 2px;
+    min-height: 24px;
+  }
 `;
 
 /**
  * One continuous line with five named notches. Arrows move by 5, with Shift by 1; a number can be typed; Delete clears. Unset is visibly unset, and never the middle.
  * `other` is a second reading shown as an open mark.
  */
-export function Scale({ id, spec, value, other, otherLabel, onChange }: { id: string; spec: ScaleObservable; value: Reading | undefined; other?: number | undefined; otherLabel?: string; onChange: (value: Reading | undefined) => void }) {
+export function Scale({
+  id,
+  spec,
+  value,
+  other,
+  otherLabel,
+  onChange,
+}: {
+  id: string;
+  spec: ScaleObservable;
+  value: Reading | undefined;
+  other?: number | undefined;
+  otherLabel?: string;
+  onChange: (value: Reading | undefined) => void;
+}) {
   const at = value === undefined ? undefined : midpoint(value);
   const [typing, setTyping] = useState<string | null>(null);
   const word = at === undefined ? 'not set' : notchWord(spec.notches, at);
@@ -55,26 +195,67 @@ export function Scale({ id, spec, value, other, otherLabel, onChange }: { id: st
         {spec.hint !== undefined && <div className="hint">{spec.hint}</div>}
       </label>
       <Line className="line" data-unset={at === undefined}>
-        <input id={`${id}-range`} type="range" min={0} max={100} step={1} value={at ?? 50} aria-valuetext={at === undefined ? 'not set' : `${Math.round(at)}, ${word}`} onChange={(event) => onChange(Number(event.target.value))} onPointerUp={(event) => at === undefined && onChange(Number(event.currentTarget.value))} onKeyDown={onKey} />
+        <input
+          id={`${id}-range`}
+          type="range"
+          min={0}
+          max={100}
+          step={1}
+          value={at ?? 50}
+          aria-valuetext={at === undefined ? 'not set' : `${Math.round(at)}, ${word}`}
+          onChange={(event) => onChange(Number(event.target.value))}
+          onPointerUp={(event) => at === undefined && onChange(Number(event.currentTarget.value))}
+          onKeyDown={onKey}
+        />
         <svg aria-hidden>
           <line className="track" x1="0" x2="100%" y1="12" y2="12" />
-          {Array.from({ length: 21 }, (_, i) => i * 5).map((n) => <line key={n} className={n % 25 === 0 ? 'tick' : 'minor'} x1={x(n)} x2={x(n)} y1={n % 25 === 0 ? 5 : 9} y2={n % 25 === 0 ? 19 : 13} />)}
+          {Array.from({ length: 21 }, (_, i) => i * 5).map((n) => (
+            <line key={n} className={n % 25 === 0 ? 'tick' : 'minor'} x1={x(n)} x2={x(n)} y1={n % 25 === 0 ? 5 : 9} y2={n % 25 === 0 ? 19 : 13} />
+          ))}
           {value !== undefined && typeof value !== 'number' && <line className="span" x1={x(value[0])} x2={x(value[1])} y1="12" y2="12" />}
-          {other !== undefined && <svg x={x(other)} y="12" overflow="visible"><path className="other" d="M0,-8L6,0L0,8L-6,0Z"><title>{otherLabel}</title></path></svg>}
-          {at !== undefined && <svg x={x(at)} y="12" overflow="visible"><path className="mark" d="M0,-11L7.5,0L0,11L-7.5,0Z" /></svg>}
+          {other !== undefined && (
+            <svg x={x(other)} y="12" overflow="visible">
+              <path className="other" d="M0,-8L6,0L0,8L-6,0Z">
+                <title>{otherLabel}</title>
+              </path>
+            </svg>
+          )}
+          {at !== undefined && (
+            <svg x={x(at)} y="12" overflow="visible">
+              <path className="mark" d="M0,-11L7.5,0L0,11L-7.5,0Z" />
+            </svg>
+          )}
         </svg>
-        <div className="words" aria-hidden>{spec.notches.map((notch) => <span key={notch}><i style={{ fontStyle: 'normal' }} data-on={at !== undefined && notch === word}>{notch}</i></span>)}</div>
+        <div className="words" aria-hidden>
+          {spec.notches.map((notch) => (
+            <span key={notch}>
+              <i style={{ fontStyle: 'normal' }} data-on={at !== undefined && notch === word}>
+                {notch}
+              </i>
+            </span>
+          ))}
+        </div>
       </Line>
       <Figure>
-        <input aria-label={`${spec.label}, number from 0 to 100`} inputMode="numeric" placeholder="–" value={typing ?? (at === undefined ? '' : String(Math.round(at)))} onFocus={(event) => event.target.select()}
+        <input
+          aria-label={`${spec.label}, number from 0 to 100`}
+          inputMode="numeric"
+          placeholder="–"
+          value={typing ?? (at === undefined ? '' : String(Math.round(at)))}
+          onFocus={(event) => event.target.select()}
           onChange={(event) => {
             const text = event.target.value.replace(/[^0-9]/g, '').slice(0, 3);
             setTyping(text);
             if (text === '') onChange(undefined);
             else if (Number(text) <= 100) onChange(Number(text));
           }}
-          onBlur={() => setTyping(null)} />
-        {at !== undefined && <button type="button" onClick={() => onChange(undefined)} aria-label={`Clear ${spec.label}`}>clear</button>}
+          onBlur={() => setTyping(null)}
+        />
+        {at !== undefined && (
+          <button type="button" onClick={() => onChange(undefined)} aria-label={`Clear ${spec.label}`}>
+            clear
+          </button>
+        )}
       </Figure>
     </Row>
   );

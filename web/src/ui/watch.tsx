@@ -4,7 +4,11 @@ import styled from 'styled-components';
 import { Key } from './button';
 
 /** A watch in the browser's storage: it goes on running through a reload. Times are wall-clock milliseconds; only differences are used. */
-export interface Running { readonly id: string; readonly startedAt: number; readonly pleasantAt?: number }
+export interface Running {
+  readonly id: string;
+  readonly startedAt: number;
+  readonly pleasantAt?: number;
+}
 const key = (id: string) => `watch/${id}`;
 export function readWatch(id: string): Running | null {
   try {
@@ -49,15 +53,61 @@ export function useWatch(id: string, onStop: (which: 'finish' | 'after', seconds
       set(null);
     }
   };
-  return { stage: running === null ? ('ready' as const) : running.pleasantAt === undefined ? ('pleasant' as const) : ('after' as const), seconds: running === null ? 0 : Math.max(0, Math.floor((now - running.startedAt) / 1000)), press, drop: () => set(null) };
+  return {
+    stage: running === null ? ('ready' as const) : running.pleasantAt === undefined ? ('pleasant' as const) : ('after' as const),
+    seconds: running === null ? 0 : Math.max(0, Math.floor((now - running.startedAt) / 1000)),
+    press,
+    drop: () => set(null),
+  };
 }
 export type WatchControl = ReturnType<typeof useWatch>;
 
 const Face = styled.button`
-  display: grid; grid-template-columns: 1fr auto; gap: 2px 16px; align-items: center; width: 100%; text-align: left; border: 0; border-radius: 14px; padding: 14px 18px; background: var(--strong); color: var(--on-strong); cursor: pointer;
-  .time { font: 500 34px/1 var(--serif); font-variant-numeric: lining-nums tabular-nums; } .ask { font-size: 14px; opacity: 0.85; } .do { font-weight: 650; grid-row: 1 / 3; grid-column: 2; text-align: right; }
-  &[data-size='large'] { min-height: 168px; padding: 26px 28px; .time { font-size: 68px; } .ask { font-size: 16px; } .do { font-size: 20px; } }
-  kbd { background: transparent; color: inherit; border-color: currentColor; opacity: 0.7; }
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 2px 16px;
+  align-items: center;
+  width: 100%;
+  text-align: left;
+  border: 0;
+  border-radius: 14px;
+  padding: 14px 18px;
+  background: var(--strong);
+  color: var(--on-strong);
+  cursor: pointer;
+  .time {
+    font: 500 34px/1 var(--serif);
+    font-variant-numeric: lining-nums tabular-nums;
+  }
+  .ask {
+    font-size: 14px;
+    opacity: 0.85;
+  }
+  .do {
+    font-weight: 650;
+    grid-row: 1 / 3;
+    grid-column: 2;
+    text-align: right;
+  }
+  &[data-size='large'] {
+    min-height: 168px;
+    padding: 26px 28px;
+    .time {
+      font-size: 68px;
+    }
+    .ask {
+      font-size: 16px;
+    }
+    .do {
+      font-size: 20px;
+    }
+  }
+  kbd {
+    background: transparent;
+    color: inherit;
+    border-color: currentColor;
+    opacity: 0.7;
+  }
 `;
 const shown = (s: number) => `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;
 
@@ -68,7 +118,9 @@ export function Watch({ watch, size = 'small' }: { watch: WatchControl; size?: '
     <Face type="button" data-size={size} data-stage={watch.stage} onClick={watch.press} aria-keyshortcuts="Space">
       <span className="ask">{ask}</span>
       <span className="time">{shown(watch.seconds)}</span>
-      <span className="do">{act} <Key>space</Key></span>
+      <span className="do">
+        {act} <Key>space</Key>
+      </span>
     </Face>
   );
 }

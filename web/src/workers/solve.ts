@@ -1,7 +1,11 @@
 import type { SolverInput, SolverOutput, Solvers } from './solve.worker';
 
 /** Runs a solver in a worker. Aborting ends the worker: a long solve is never waited for. */
-export function solve<K extends keyof Solvers>(solver: K, input: SolverInput<K>, options: { signal?: AbortSignal; onProgress?: (share: number) => void } = {}): Promise<SolverOutput<K>> {
+export function solve<K extends keyof Solvers>(
+  solver: K,
+  input: SolverInput<K>,
+  options: { signal?: AbortSignal; onProgress?: (share: number) => void } = {},
+): Promise<SolverOutput<K>> {
   return new Promise((resolve, reject) => {
     const worker = new Worker(new URL('./solve.worker.ts', import.meta.url), { type: 'module' });
     const stop = () => {

@@ -4,7 +4,8 @@ import { smallestSwap, type DishPart, type Swap } from '@rose/knowledge/pairing'
 
 /** The solvers a page can ask for. Each is a pure function or a generator that yields its progress, 0–1. */
 const solvers = {
-  order: (input: { wines: readonly OrderWine[]; pins: readonly Pin[]; school: string }): Generator<number, OrderSolution> => solveOrder(input.wines, input.pins, schoolOf(input.school)),
+  order: (input: { wines: readonly OrderWine[]; pins: readonly Pin[]; school: string }): Generator<number, OrderSolution> =>
+    solveOrder(input.wines, input.pins, schoolOf(input.school)),
   *swap(input: { parts: readonly DishPart[]; wines: readonly PairingWine[] }): Generator<number, Swap | undefined> {
     yield 0;
     return smallestSwap(input.parts, input.wines);

@@ -7,7 +7,9 @@ import { read } from '@/server/page';
 export const metadata: Metadata = { title: 'Notebook' };
 export default async function Page({ searchParams }: { searchParams: Promise<Record<string, string>> }) {
   const known = ['q', 'colour', 'from', 'to', 'least', 'mine', 'wineId'];
-  const filters = Object.fromEntries(Object.entries(await searchParams).filter(([key, value]) => known.includes(key) && typeof value === 'string' && value !== ''));
+  const filters = Object.fromEntries(
+    Object.entries(await searchParams).filter(([key, value]) => known.includes(key) && typeof value === 'string' && value !== ''),
+  );
   const [who, page] = await Promise.all([read(me), read(listNotes, { ...filters, limit: 30 })]);
   return <Notebook venue={who.venue?.name ?? ''} first={page} filters={filters} />;
 }

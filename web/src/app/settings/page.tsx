@@ -7,6 +7,10 @@ import { demoOpen } from '@/server/setting';
 export const metadata: Metadata = { title: 'Settings' };
 export default async function Page() {
   const who = await read(me);
-  const [people, tokens, letters] = await Promise.all([read(listMembers), read(listTokens), who.role === 'owner' && demoOpen() ? read(listMail) : { letters: [] }]);
+  const [people, tokens, letters] = await Promise.all([
+    read(listMembers),
+    read(listTokens),
+    who.role === 'owner' && demoOpen() ? read(listMail) : { letters: [] },
+  ]);
   return <Settings who={who} people={people} tokens={tokens.tokens} letters={letters.letters} />;
 }

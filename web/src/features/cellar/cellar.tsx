@@ -13,18 +13,88 @@ import { petalsOf } from '@/ui/petals';
 import { Rose } from '@/ui/rose';
 import type { WineSummary } from '@/server/cellar/queries';
 
-interface Listing { readonly items: readonly WineSummary[]; readonly next: string | null; readonly count: number }
-const Filters = styled.form`display: grid; grid-template-columns: minmax(200px, 2fr) repeat(5, minmax(110px, 1fr)); gap: 10px; margin-bottom: 18px; @media (max-width: 900px) { grid-template-columns: 1fr 1fr; > :first-child { grid-column: 1 / -1; } }`;
+interface Listing {
+  readonly items: readonly WineSummary[];
+  readonly next: string | null;
+  readonly count: number;
+}
+const Filters = styled.form`
+  display: grid;
+  grid-template-columns: minmax(200px, 2fr) repeat(5, minmax(110px, 1fr));
+  gap: 10px;
+  margin-bottom: 18px;
+  @media (max-width: 900px) {
+    grid-template-columns: 1fr 1fr;
+    > :first-child {
+      grid-column: 1 / -1;
+    }
+  }
+`;
 const List = styled.ul`
-  list-style: none; margin: 0; padding: 0; border-top: 1px solid var(--line);
-  a { display: grid; grid-template-columns: 40px 34px minmax(0, 1fr) 150px 74px 110px 90px; gap: 14px; align-items: center; padding: 11px 6px; border-bottom: 1px solid var(--line); text-decoration: none; }
-  a:hover { background: var(--raised); }
-  .name { font: 500 20px/1.2 var(--serif); font-variant-numeric: lining-nums; } .name small { font: 400 14px var(--sans); color: var(--soft); margin-left: 8px; } .style { color: var(--soft); font-size: 14px; }
-  .num { text-align: right; } .soft { color: var(--soft); font-size: 14px; } .ask { color: var(--amber); font-size: 13px; }
-  @media (max-width: 900px) { a { grid-template-columns: 40px minmax(0, 1fr) auto; } .rose, .wide { display: none; } }
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  border-top: 1px solid var(--line);
+  a {
+    display: grid;
+    grid-template-columns: 40px 34px minmax(0, 1fr) 150px 74px 110px 90px;
+    gap: 14px;
+    align-items: center;
+    padding: 11px 6px;
+    border-bottom: 1px solid var(--line);
+    text-decoration: none;
+  }
+  a:hover {
+    background: var(--raised);
+  }
+  .name {
+    font: 500 20px/1.2 var(--serif);
+    font-variant-numeric: lining-nums;
+  }
+  .name small {
+    font: 400 14px var(--sans);
+    color: var(--soft);
+    margin-left: 8px;
+  }
+  .style {
+    color: var(--soft);
+    font-size: 14px;
+  }
+  .num {
+    text-align: right;
+  }
+  .soft {
+    color: var(--soft);
+    font-size: 14px;
+  }
+  .ask {
+    color: var(--amber);
+    font-size: 13px;
+  }
+  @media (max-width: 900px) {
+    a {
+      grid-template-columns: 40px minmax(0, 1fr) auto;
+    }
+    .rose,
+    .wide {
+      display: none;
+    }
+  }
 `;
 
-export function Cellar({ venue, mayEdit, first, filters, countries }: { venue: string; mayEdit: boolean; first: Listing; filters: Record<string, string>; countries: readonly string[] }) {
+export function Cellar({
+  venue,
+  mayEdit,
+  first,
+  filters,
+  countries,
+}: {
+  venue: string;
+  mayEdit: boolean;
+  first: Listing;
+  filters: Record<string, string>;
+  countries: readonly string[];
+}) {
   const router = useRouter();
   const [more, setMore] = useState<readonly WineSummary[]>([]);
   const [next, setNext] = useState(first.next);
@@ -66,51 +136,139 @@ export function Cellar({ venue, mayEdit, first, filters, countries }: { venue: s
       <Page>
         <div className="title">
           <h1>Cellar</h1>
-          <span className="soft">{first.count} {first.count === 1 ? 'wine' : 'wines'}{filtered ? ' of what you asked for' : ''}</span>
+          <span className="soft">
+            {first.count} {first.count === 1 ? 'wine' : 'wines'}
+            {filtered ? ' of what you asked for' : ''}
+          </span>
           <div className="actions">
-            <ButtonLink size="small" tone="quiet" href="/api/v1/wines/exports/csv" download>Export CSV</ButtonLink>
-            <ButtonLink size="small" tone="quiet" href="/api/v1/wines/exports/json" download>JSON</ButtonLink>
+            <ButtonLink size="small" tone="quiet" href="/api/v1/wines/exports/csv" download>
+              Export CSV
+            </ButtonLink>
+            <ButtonLink size="small" tone="quiet" href="/api/v1/wines/exports/json" download>
+              JSON
+            </ButtonLink>
             {mayEdit && <ButtonLink href="/wines/import">Import a list</ButtonLink>}
-            {mayEdit && <Button tone="strong" onPress={() => router.push(`/wines/${v7()}/edit?new`)}>Add a wine</Button>}
+            {mayEdit && (
+              <Button tone="strong" onPress={() => router.push(`/wines/${v7()}/edit?new`)}>
+                Add a wine
+              </Button>
+            )}
           </div>
         </div>
-        <Filters role="search" onSubmit={(event) => { event.preventDefault(); ask({ q }); }}>
-          <div ref={search}><TextField label="Search" hint="name, maker, grape, place" type="search" inputMode="search" value={q} onChange={setQ} placeholder="/" /></div>
-          <SelectField label="Colour" value={filters['colour'] ?? ''} onChange={(colour) => ask({ colour })} empty="any" options={{ white: 'white', rose: 'rosé', amber: 'amber', red: 'red' }} />
-          <SelectField label="Bubbles" value={filters['bubbles'] ?? ''} onChange={(bubbles) => ask({ bubbles })} empty="any" options={{ still: 'still', light: 'lightly sparkling', sparkling: 'sparkling' }} />
-          <SelectField label="Country" value={filters['country'] ?? ''} onChange={(country) => ask({ country })} empty="any" options={Object.fromEntries(countries.map((code) => [code, countryName(code)]))} />
-          <SelectField label="Show" value={filters['deleted'] === 'yes' ? 'deleted' : (filters['held'] ?? '')} onChange={(show) => ask(show === 'deleted' ? { deleted: 'yes', held: '' } : { deleted: '', held: show })} empty="all" options={{ yes: 'held', no: 'none left', deleted: 'deleted' }} />
-          <SelectField label="Sorted by" value={`${filters['sort'] ?? 'name'}.${filters['direction'] ?? 'up'}`} onChange={(value) => ask({ sort: value.split('.')[0]!, direction: value.split('.')[1]! })} options={{ 'name.up': 'name', 'producer.up': 'maker', 'vintage.up': 'oldest first', 'vintage.down': 'youngest first', 'alcohol.up': 'least alcohol', 'alcohol.down': 'most alcohol', 'changed.down': 'last changed' }} />
+        <Filters
+          role="search"
+          onSubmit={(event) => {
+            event.preventDefault();
+            ask({ q });
+          }}
+        >
+          <div ref={search}>
+            <TextField label="Search" hint="name, maker, grape, place" type="search" inputMode="search" value={q} onChange={setQ} placeholder="/" />
+          </div>
+          <SelectField
+            label="Colour"
+            value={filters['colour'] ?? ''}
+            onChange={(colour) => ask({ colour })}
+            empty="any"
+            options={{ white: 'white', rose: 'rosé', amber: 'amber', red: 'red' }}
+          />
+          <SelectField
+            label="Bubbles"
+            value={filters['bubbles'] ?? ''}
+            onChange={(bubbles) => ask({ bubbles })}
+            empty="any"
+            options={{ still: 'still', light: 'lightly sparkling', sparkling: 'sparkling' }}
+          />
+          <SelectField
+            label="Country"
+            value={filters['country'] ?? ''}
+            onChange={(country) => ask({ country })}
+            empty="any"
+            options={Object.fromEntries(countries.map((code) => [code, countryName(code)]))}
+          />
+          <SelectField
+            label="Show"
+            value={filters['deleted'] === 'yes' ? 'deleted' : (filters['held'] ?? '')}
+            onChange={(show) => ask(show === 'deleted' ? { deleted: 'yes', held: '' } : { deleted: '', held: show })}
+            empty="all"
+            options={{ yes: 'held', no: 'none left', deleted: 'deleted' }}
+          />
+          <SelectField
+            label="Sorted by"
+            value={`${filters['sort'] ?? 'name'}.${filters['direction'] ?? 'up'}`}
+            onChange={(value) => ask({ sort: value.split('.')[0]!, direction: value.split('.')[1]! })}
+            options={{
+              'name.up': 'name',
+              'producer.up': 'maker',
+              'vintage.up': 'oldest first',
+              'vintage.down': 'youngest first',
+              'alcohol.up': 'least alcohol',
+              'alcohol.down': 'most alcohol',
+              'changed.down': 'last changed',
+            }}
+          />
         </Filters>
         {wines.length === 0 ? (
           <p className="soft">{filtered ? 'No wine fits this. Take a filter away.' : 'No wines yet. Add the first one, or import a list you have as CSV.'}</p>
         ) : (
           <List>
-            {wines.map((wine) => filters['deleted'] === 'yes' ? (
-              <li key={wine.id} style={{ display: 'flex', gap: 16, alignItems: 'center', padding: '8px 6px', borderBottom: '1px solid var(--line)' }}>
-                <span className="name">{wine.name}<small>{[wine.producer, wine.vintage].filter((part) => part !== '').join(' · ')}</small></span>
-                {mayEdit && <Button size="small" label={`Bring ${wine.name} back`} onPress={() => void api('POST', `/wines/${wine.id}/returns`, { body: {} }).then(() => router.refresh())}>Bring it back</Button>}
-              </li>
-            ) : (
-              <li key={wine.id}>
-                <Link href={`/wines/${wine.id}`} prefetch={false}>
-                  <Glass stops={wine.stops} size={38} label="" />
-                  <span className="rose"><Rose petals={petalsOf(wine.loads)} size={30} tone="ink" title={`Structure of ${wine.name}`} /></span>
-                  <span>
-                    <span className="name">{wine.name}<small>{[wine.grapes, wine.vintage].filter((part) => part !== '').join(' · ')}</small></span>
-                    <span className="style" style={{ display: 'block' }}>{wine.producer === '' ? '' : `${wine.producer} · `}{wine.styleName}</span>
+            {wines.map((wine) =>
+              filters['deleted'] === 'yes' ? (
+                <li key={wine.id} style={{ display: 'flex', gap: 16, alignItems: 'center', padding: '8px 6px', borderBottom: '1px solid var(--line)' }}>
+                  <span className="name">
+                    {wine.name}
+                    <small>{[wine.producer, wine.vintage].filter((part) => part !== '').join(' · ')}</small>
                   </span>
-                  <span className="soft wide">{wine.region}</span>
-                  <span className="num wide">{wine.abv === null ? '' : `${wine.abv} %`}</span>
-                  <span className="num">{wine.held} {wine.held === 1 ? 'bottle' : 'bottles'}<span className="soft wide" style={{ display: 'block' }}>{wine.price}</span></span>
-                  <span className="ask wide">{wine.missing > 0 ? `${wine.missing} to find out` : ''}</span>
-                </Link>
-              </li>
-            ))}
+                  {mayEdit && (
+                    <Button
+                      size="small"
+                      label={`Bring ${wine.name} back`}
+                      onPress={() => void api('POST', `/wines/${wine.id}/returns`, { body: {} }).then(() => router.refresh())}
+                    >
+                      Bring it back
+                    </Button>
+                  )}
+                </li>
+              ) : (
+                <li key={wine.id}>
+                  <Link href={`/wines/${wine.id}`} prefetch={false}>
+                    <Glass stops={wine.stops} size={38} label="" />
+                    <span className="rose">
+                      <Rose petals={petalsOf(wine.loads)} size={30} tone="ink" title={`Structure of ${wine.name}`} />
+                    </span>
+                    <span>
+                      <span className="name">
+                        {wine.name}
+                        <small>{[wine.grapes, wine.vintage].filter((part) => part !== '').join(' · ')}</small>
+                      </span>
+                      <span className="style" style={{ display: 'block' }}>
+                        {wine.producer === '' ? '' : `${wine.producer} · `}
+                        {wine.styleName}
+                      </span>
+                    </span>
+                    <span className="soft wide">{wine.region}</span>
+                    <span className="num wide">{wine.abv === null ? '' : `${wine.abv} %`}</span>
+                    <span className="num">
+                      {wine.held} {wine.held === 1 ? 'bottle' : 'bottles'}
+                      <span className="soft wide" style={{ display: 'block' }}>
+                        {wine.price}
+                      </span>
+                    </span>
+                    <span className="ask wide">{wine.missing > 0 ? `${wine.missing} to find out` : ''}</span>
+                  </Link>
+                </li>
+              ),
+            )}
           </List>
         )}
         <p className="soft" style={{ marginTop: 14 }}>
-          {wines.length} of {first.count} shown {next !== null && <Button size="small" disabled={busy} onPress={() => void load()}>{busy ? 'Fetching' : 'Show more'}</Button>} <Key>/</Key> <span className="soft">searches</span>
+          {wines.length} of {first.count} shown{' '}
+          {next !== null && (
+            <Button size="small" disabled={busy} onPress={() => void load()}>
+              {busy ? 'Fetching' : 'Show more'}
+            </Button>
+          )}{' '}
+          <Key>/</Key> <span className="soft">searches</span>
         </p>
       </Page>
     </Frame>

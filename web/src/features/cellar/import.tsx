@@ -7,12 +7,56 @@ import { SelectField, Trouble } from '@/ui/field';
 import { Frame, Page } from '@/ui/frame';
 
 interface Report {
-  columns: string[]; mapping: Record<string, string>; rows: number; ready: number; added: number; merged: number; skipped: number;
-  errors: { row: number; field: string; message: string }[]; errorCount: number; same: { row: number; name: string; id: string }[]; sameCount: number; sample: { row: number; name: string; producer: string; says: string }[];
+  columns: string[];
+  mapping: Record<string, string>;
+  rows: number;
+  ready: number;
+  added: number;
+  merged: number;
+  skipped: number;
+  errors: { row: number; field: string; message: string }[];
+  errorCount: number;
+  same: { row: number; name: string; id: string }[];
+  sameCount: number;
+  sample: { row: number; name: string; producer: string; says: string }[];
 }
-const Two = styled.div`display: grid; grid-template-columns: 340px minmax(0, 1fr); gap: 34px; align-items: start; @media (max-width: 820px) { grid-template-columns: 1fr; }`;
-const Map = styled.div`display: grid; gap: 8px; div { min-width: 0; }`;
-const Table = styled.table`width: 100%; border-collapse: collapse; font-size: 14px; th, td { text-align: left; padding: 6px 10px 6px 0; border-bottom: 1px solid var(--line); vertical-align: baseline; } th { color: var(--soft); font-weight: 400; } td:first-child { color: var(--soft); text-align: right; width: 44px; }`;
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: 340px minmax(0, 1fr);
+  gap: 34px;
+  align-items: start;
+  @media (max-width: 820px) {
+    grid-template-columns: 1fr;
+  }
+`;
+const Map = styled.div`
+  display: grid;
+  gap: 8px;
+  div {
+    min-width: 0;
+  }
+`;
+const Table = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 14px;
+  th,
+  td {
+    text-align: left;
+    padding: 6px 10px 6px 0;
+    border-bottom: 1px solid var(--line);
+    vertical-align: baseline;
+  }
+  th {
+    color: var(--soft);
+    font-weight: 400;
+  }
+  td:first-child {
+    color: var(--soft);
+    text-align: right;
+    width: 44px;
+  }
+`;
 
 /** A wine list from a file: choose it, say which column is what, see every row, then import all of it or nothing. */
 export function ImportList({ venue, fields }: { venue: string; fields: readonly { id: string; label: string }[] }) {
@@ -35,7 +79,21 @@ export function ImportList({ venue, fields }: { venue: string; fields: readonly 
     } catch (error) {
       setProblem(error as Error);
       const more = error instanceof ApiProblem ? error.more : {};
-      if (Array.isArray(more['columns'])) setReport({ columns: more['columns'] as string[], mapping: (more['mapping'] as Record<string, string>) ?? {}, rows: 0, ready: 0, added: 0, merged: 0, skipped: 0, errors: [], errorCount: 0, same: [], sameCount: 0, sample: [] });
+      if (Array.isArray(more['columns']))
+        setReport({
+          columns: more['columns'] as string[],
+          mapping: (more['mapping'] as Record<string, string>) ?? {},
+          rows: 0,
+          ready: 0,
+          added: 0,
+          merged: 0,
+          skipped: 0,
+          errors: [],
+          errorCount: 0,
+          same: [],
+          sameCount: 0,
+          sample: [],
+        });
     }
     setBusy(false);
   };
@@ -51,40 +109,138 @@ export function ImportList({ venue, fields }: { venue: string; fields: readonly 
   return (
     <Frame venue={venue}>
       <Page>
-        <div className="title"><h1>Import a list</h1><span className="soft">CSV with commas, semicolons or tabs, or our own JSON; at most 2,000 wines; all or nothing</span></div>
-        <p><input type="file" accept=".csv,.tsv,.txt,.json,text/csv,application/json" aria-label="The file" onChange={(event) => {
-          void take(event.target.files?.[0]);
-          // So that the same file, mended, can be chosen again.
-          event.target.value = '';
-        }} /></p>
+        <div className="title">
+          <h1>Import a list</h1>
+          <span className="soft">CSV with commas, semicolons or tabs, or our own JSON; at most 2,000 wines; all or nothing</span>
+        </div>
+        <p>
+          <input
+            type="file"
+            accept=".csv,.tsv,.txt,.json,text/csv,application/json"
+            aria-label="The file"
+            onChange={(event) => {
+              void take(event.target.files?.[0]);
+              // So that the same file, mended, can be chosen again.
+              event.target.value = '';
+            }}
+          />
+        </p>
         {problem !== null && <Trouble role="alert">{problem.message}</Trouble>}
         {done !== null && (
-          <div role="status"><h2>{done.added} wines added</h2><p className="soft">{done.merged > 0 && `${done.merged} got more bottles. `}{done.skipped > 0 && `${done.skipped} were here already and were left out.`}</p><ButtonLink tone="strong" href="/cellar?sort=changed&direction=down">See them</ButtonLink></div>
+          <div role="status">
+            <h2>{done.added} wines added</h2>
+            <p className="soft">
+              {done.merged > 0 && `${done.merged} got more bottles. `}
+              {done.skipped > 0 && `${done.skipped} were here already and were left out.`}
+            </p>
+            <ButtonLink tone="strong" href="/cellar?sort=changed&direction=down">
+              See them
+            </ButtonLink>
+          </div>
         )}
         {report !== null && done === null && (
           <Two>
             <section>
               <h2>Columns</h2>
               <p className="soft">Say what each column holds. What you leave out is not read.</p>
-              <Map>{report.columns.map((column) => <SelectField key={column} label={column} value={mapping[column] ?? ''} empty="leave out" options={labels} onChange={(field) => { const next = { ...mapping, [column]: field }; if (field === '') delete next[column]; setMapping(next); void ask(csv, next, true); }} />)}</Map>
+              <Map>
+                {report.columns.map((column) => (
+                  <SelectField
+                    key={column}
+                    label={column}
+                    value={mapping[column] ?? ''}
+                    empty="leave out"
+                    options={labels}
+                    onChange={(field) => {
+                      const next = { ...mapping, [column]: field };
+                      if (field === '') delete next[column];
+                      setMapping(next);
+                      void ask(csv, next, true);
+                    }}
+                  />
+                ))}
+              </Map>
             </section>
             <section>
-              <h2>{report.ready} of {report.rows} rows can be read</h2>
+              <h2>
+                {report.ready} of {report.rows} rows can be read
+              </h2>
               {report.errorCount > 0 && (
                 <>
-                  <p>{report.errorCount} {report.errorCount === 1 ? 'field' : 'fields'} cannot be read. Mend the file and choose it again; nothing is imported until every row is right.</p>
-                  <Table><thead><tr><th>row</th><th>field</th><th>what is wrong</th></tr></thead><tbody>{report.errors.slice(0, 60).map((error, i) => <tr key={i}><td>{error.row}</td><td>{labels[error.field] ?? error.field}</td><td>{error.message}</td></tr>)}</tbody></Table>
+                  <p>
+                    {report.errorCount} {report.errorCount === 1 ? 'field' : 'fields'} cannot be read. Mend the file and choose it again; nothing is imported
+                    until every row is right.
+                  </p>
+                  <Table>
+                    <thead>
+                      <tr>
+                        <th>row</th>
+                        <th>field</th>
+                        <th>what is wrong</th>
+                      </tr>
+                    </thead>
+                    <tbody>
+                      {report.errors.slice(0, 60).map((error, i) => (
+                        <tr key={i}>
+                          <td>{error.row}</td>
+                          <td>{labels[error.field] ?? error.field}</td>
+                          <td>{error.message}</td>
+                        </tr>
+                      ))}
+                    </tbody>
+                  </Table>
                 </>
               )}
               {report.sameCount > 0 && (
                 <>
                   <h3 style={{ marginTop: 16 }}>Same wine?</h3>
-                  <p>{report.sameCount} {report.sameCount === 1 ? 'row has' : 'rows have'} the producer, name and vintage of a wine that is here already, such as {report.same.slice(0, 3).map((entry) => entry.name).join(', ')}.</p>
-                  <SelectField label="What to do with them" value={same} onChange={setSame} options={{ ask: 'choose', skip: 'leave them out', merge: 'add their bottles to the wine here', add: 'they are other wines: add them' }} />
+                  <p>
+                    {report.sameCount} {report.sameCount === 1 ? 'row has' : 'rows have'} the producer, name and vintage of a wine that is here already, such as{' '}
+                    {report.same
+                      .slice(0, 3)
+                      .map((entry) => entry.name)
+                      .join(', ')}
+                    .
+                  </p>
+                  <SelectField
+                    label="What to do with them"
+                    value={same}
+                    onChange={setSame}
+                    options={{ ask: 'choose', skip: 'leave them out', merge: 'add their bottles to the wine here', add: 'they are other wines: add them' }}
+                  />
                 </>
               )}
-              <Table style={{ marginTop: 16 }}><thead><tr><th>row</th><th>wine</th><th>what we read</th></tr></thead><tbody>{report.sample.map((row) => <tr key={row.row}><td>{row.row}</td><td>{row.name}<br /><span className="soft">{row.producer}</span></td><td>{row.says}</td></tr>)}</tbody></Table>
-              <p style={{ marginTop: 16 }}><Button tone="strong" disabled={busy || report.errorCount > 0 || report.ready === 0 || (report.sameCount > 0 && same === 'ask')} onPress={() => void ask(csv, mapping, false)}>{busy ? 'Working' : `Import ${report.ready} wines`}</Button></p>
+              <Table style={{ marginTop: 16 }}>
+                <thead>
+                  <tr>
+                    <th>row</th>
+                    <th>wine</th>
+                    <th>what we read</th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {report.sample.map((row) => (
+                    <tr key={row.row}>
+                      <td>{row.row}</td>
+                      <td>
+                        {row.name}
+                        <br />
+                        <span className="soft">{row.producer}</span>
+                      </td>
+                      <td>{row.says}</td>
+                    </tr>
+                  ))}
+                </tbody>
+              </Table>
+              <p style={{ marginTop: 16 }}>
+                <Button
+                  tone="strong"
+                  disabled={busy || report.errorCount > 0 || report.ready === 0 || (report.sameCount > 0 && same === 'ask')}
+                  onPress={() => void ask(csv, mapping, false)}
+                >
+                  {busy ? 'Working' : `Import ${report.ready} wines`}
+                </Button>
+              </p>
             </section>
           </Two>
         )}

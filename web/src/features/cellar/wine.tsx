@@ -17,30 +17,148 @@ import type { NotebookItem } from '@/server/notebook/queries';
 import type { ClaimView } from '@/server/cellar/view';
 
 const Grid = styled.div`
-  display: grid; grid-template-columns: minmax(300px, 392px) minmax(320px, 440px) minmax(0, 1fr); max-width: 1360px; min-height: calc(100vh - 56px);
-  > * { padding: 26px 30px 40px; border-right: 1px solid var(--line); } > :last-child { border-right: 0; }
-  .soft { color: var(--soft); font-size: 14px; } h1 { font-size: 40px; } .style { font: italic 500 20px/1.35 var(--serif); font-variant-numeric: lining-nums; margin: 4px 0 14px; }
-  .head { display: flex; gap: 16px; align-items: center; }
-  @media (max-width: 1100px) { grid-template-columns: 1fr 1fr; > :last-child { grid-column: 1 / -1; border-top: 1px solid var(--line); } }
-  @media (max-width: 760px) { grid-template-columns: 1fr; min-height: 0; > * { border-right: 0; border-bottom: 1px solid var(--line); padding: 20px 18px; } }
+  display: grid;
+  grid-template-columns: minmax(300px, 392px) minmax(320px, 440px) minmax(0, 1fr);
+  max-width: 1360px;
+  min-height: calc(100vh - 56px);
+  > * {
+    padding: 26px 30px 40px;
+    border-right: 1px solid var(--line);
+  }
+  > :last-child {
+    border-right: 0;
+  }
+  .soft {
+    color: var(--soft);
+    font-size: 14px;
+  }
+  h1 {
+    font-size: 40px;
+  }
+  .style {
+    font: italic 500 20px/1.35 var(--serif);
+    font-variant-numeric: lining-nums;
+    margin: 4px 0 14px;
+  }
+  .head {
+    display: flex;
+    gap: 16px;
+    align-items: center;
+  }
+  @media (max-width: 1100px) {
+    grid-template-columns: 1fr 1fr;
+    > :last-child {
+      grid-column: 1 / -1;
+      border-top: 1px solid var(--line);
+    }
+  }
+  @media (max-width: 760px) {
+    grid-template-columns: 1fr;
+    min-height: 0;
+    > * {
+      border-right: 0;
+      border-bottom: 1px solid var(--line);
+      padding: 20px 18px;
+    }
+  }
 `;
 const Facts = styled.div`
-  margin: 0; border-top: 1px solid var(--line);
-  div { display: grid; grid-template-columns: 108px 1fr auto; gap: 12px; padding: 7px 0; border-bottom: 1px solid var(--line); align-items: baseline; } .what { color: var(--soft); } .is { font-weight: 500; overflow-wrap: anywhere; } small { color: var(--soft); font-size: 12.5px; } .ask { color: var(--amber); }
+  margin: 0;
+  border-top: 1px solid var(--line);
+  div {
+    display: grid;
+    grid-template-columns: 108px 1fr auto;
+    gap: 12px;
+    padding: 7px 0;
+    border-bottom: 1px solid var(--line);
+    align-items: baseline;
+  }
+  .what {
+    color: var(--soft);
+  }
+  .is {
+    font-weight: 500;
+    overflow-wrap: anywhere;
+  }
+  small {
+    color: var(--soft);
+    font-size: 12.5px;
+  }
+  .ask {
+    color: var(--amber);
+  }
 `;
 const Law = styled.ul`
-  list-style: none; margin: 12px 0 0; padding: 0; border-top: 1px solid var(--line); li { padding: 9px 0 10px; border-bottom: 1px solid var(--line); font-size: 14px; line-height: 1.4; }
-  .line { display: flex; justify-content: space-between; gap: 12px; font-size: 15px; font-weight: 650; } .verdict { font-size: 13.5px; white-space: nowrap; } .meets { color: var(--sea); } .fails { color: var(--madder); } .unknown { color: var(--amber); } .source { color: var(--soft); }
+  list-style: none;
+  margin: 12px 0 0;
+  padding: 0;
+  border-top: 1px solid var(--line);
+  li {
+    padding: 9px 0 10px;
+    border-bottom: 1px solid var(--line);
+    font-size: 14px;
+    line-height: 1.4;
+  }
+  .line {
+    display: flex;
+    justify-content: space-between;
+    gap: 12px;
+    font-size: 15px;
+    font-weight: 650;
+  }
+  .verdict {
+    font-size: 13.5px;
+    white-space: nowrap;
+  }
+  .meets {
+    color: var(--sea);
+  }
+  .fails {
+    color: var(--madder);
+  }
+  .unknown {
+    color: var(--amber);
+  }
+  .source {
+    color: var(--soft);
+  }
 `;
-const Actions = styled.div`display: flex; flex-wrap: wrap; gap: 10px; margin: 14px 0;`;
+const Actions = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  margin: 14px 0;
+`;
 const verdictWord = { meets: 'meets', fails: 'fails', unknown: 'cannot tell' } as const;
 
 export interface WineView {
-  readonly id: string; readonly revision: number; readonly document: WineDocument; readonly styleName: string; readonly style: { id: string; name: string; why: string }; readonly law: readonly ClaimView[];
-  readonly profile: Readonly<Record<string, { value: number; from: 'tasted' | 'facts' | 'style'; why: string }>>; readonly expected: Readonly<Record<string, number>>; readonly stops: readonly string[]; readonly missing: readonly { id: string; label: string }[]; readonly notes: number; readonly age: number | null;
+  readonly id: string;
+  readonly revision: number;
+  readonly document: WineDocument;
+  readonly styleName: string;
+  readonly style: { id: string; name: string; why: string };
+  readonly law: readonly ClaimView[];
+  readonly profile: Readonly<Record<string, { value: number; from: 'tasted' | 'facts' | 'style'; why: string }>>;
+  readonly expected: Readonly<Record<string, number>>;
+  readonly stops: readonly string[];
+  readonly missing: readonly { id: string; label: string }[];
+  readonly notes: number;
+  readonly age: number | null;
 }
 
-export function WinePage({ venue, mayEdit, wine, notes, flights }: { venue: string; mayEdit: boolean; wine: WineView; notes: readonly NotebookItem[]; flights: readonly { id: string; name: string }[] }) {
+export function WinePage({
+  venue,
+  mayEdit,
+  wine,
+  notes,
+  flights,
+}: {
+  venue: string;
+  mayEdit: boolean;
+  wine: WineView;
+  notes: readonly NotebookItem[];
+  flights: readonly { id: string; name: string }[];
+}) {
   const router = useRouter();
   const { document } = wine;
   const [problem, setProblem] = useState('');
@@ -50,32 +168,71 @@ export function WinePage({ venue, mayEdit, wine, notes, flights }: { venue: stri
     setProblem('');
     await run().catch((error: Error) => setProblem(error.message));
   };
-  const assess = () => act(async () => {
-    const id = v7();
-    await api('POST', '/notes', { body: { id, wineId: wine.id } });
-    router.push(`/notes/${id}`);
-  });
-  const addTo = (flightId: string) => act(async () => {
-    if (flightId === '') return;
-    if (flightId === 'new') {
+  const assess = () =>
+    act(async () => {
       const id = v7();
-      await api('PUT', `/flights/${id}`, { body: { baseRevision: 0, writeId: v7(), document: { schema: 1, name: `With ${document.name}`, wines: [wine.id], pins: [], school: 'weight', guests: 8, pourMl: 50, hostPour: true, lossPercent: 3, starts: '', remark: '' } } });
-      router.push(`/flights/${id}`);
-      return;
-    }
-    const flight = await api<{ revision: number; document: { wines: string[] } }>('GET', `/flights/${flightId}`);
-    if (!flight.document.wines.includes(wine.id)) await api('PUT', `/flights/${flightId}`, { body: { baseRevision: flight.revision, writeId: v7(), document: { ...flight.document, wines: [...flight.document.wines, wine.id] } } });
-    router.push(`/flights/${flightId}`);
-  });
+      await api('POST', '/notes', { body: { id, wineId: wine.id } });
+      router.push(`/notes/${id}`);
+    });
+  const addTo = (flightId: string) =>
+    act(async () => {
+      if (flightId === '') return;
+      if (flightId === 'new') {
+        const id = v7();
+        await api('PUT', `/flights/${id}`, {
+          body: {
+            baseRevision: 0,
+            writeId: v7(),
+            document: {
+              schema: 1,
+              name: `With ${document.name}`,
+              wines: [wine.id],
+              pins: [],
+              school: 'weight',
+              guests: 8,
+              pourMl: 50,
+              hostPour: true,
+              lossPercent: 3,
+              starts: '',
+              remark: '',
+            },
+          },
+        });
+        router.push(`/flights/${id}`);
+        return;
+      }
+      const flight = await api<{ revision: number; document: { wines: string[] } }>('GET', `/flights/${flightId}`);
+      if (!flight.document.wines.includes(wine.id))
+        await api('PUT', `/flights/${flightId}`, {
+          body: { baseRevision: flight.revision, writeId: v7(), document: { ...flight.document, wines: [...flight.document.wines, wine.id] } },
+        });
+      router.push(`/flights/${flightId}`);
+    });
   const shown = factIds.filter((id) => factOf(document.facts, id) !== undefined);
   if (deleted) {
     return (
       <Frame venue={venue}>
-        <Grid><div style={{ gridColumn: '1 / -1' }}>
-          <h1>{document.name} is deleted</h1>
-          <p>Its notes stay in the notebook.</p>
-          <Actions><Button tone="strong" onPress={() => void act(async () => { await api('POST', `/wines/${wine.id}/returns`, { body: {} }); setDeleted(false); setHanging(null); })}>Bring it back</Button><ButtonLink href="/cellar">To the cellar</ButtonLink></Actions>
-        </div></Grid>
+        <Grid>
+          <div style={{ gridColumn: '1 / -1' }}>
+            <h1>{document.name} is deleted</h1>
+            <p>Its notes stay in the notebook.</p>
+            <Actions>
+              <Button
+                tone="strong"
+                onPress={() =>
+                  void act(async () => {
+                    await api('POST', `/wines/${wine.id}/returns`, { body: {} });
+                    setDeleted(false);
+                    setHanging(null);
+                  })
+                }
+              >
+                Bring it back
+              </Button>
+              <ButtonLink href="/cellar">To the cellar</ButtonLink>
+            </Actions>
+          </div>
+        </Grid>
       </Frame>
     );
   }
@@ -83,34 +240,95 @@ export function WinePage({ venue, mayEdit, wine, notes, flights }: { venue: stri
     <Frame venue={venue}>
       <Grid>
         <section aria-label="The bottle">
-          <Link className="soft" href="/cellar">Cellar</Link>
-          <div className="head"><Glass stops={wine.stops} size={58} label={`Expected colour: ${wine.style.name}`} /><h1>{document.name}</h1></div>
+          <Link className="soft" href="/cellar">
+            Cellar
+          </Link>
+          <div className="head">
+            <Glass stops={wine.stops} size={58} label={`Expected colour: ${wine.style.name}`} />
+            <h1>{document.name}</h1>
+          </div>
           <div>{document.producer}</div>
           <p className="style">{wine.styleName}</p>
           {problem !== '' && <Trouble role="alert">{problem}</Trouble>}
           <Actions>
-            <Button tone="strong" onPress={() => void assess()}>Assess a glass</Button>
+            <Button tone="strong" onPress={() => void assess()}>
+              Assess a glass
+            </Button>
             {mayEdit && <ButtonLink href={`/wines/${wine.id}/edit`}>Change facts</ButtonLink>}
           </Actions>
-          {mayEdit && <div style={{ margin: '0 0 18px' }}><SelectField label="Add to a flight" value="" onChange={(id) => void addTo(id)} empty="choose" options={{ ...Object.fromEntries(flights.map((flight) => [flight.id, flight.name])), new: 'a new flight' }} /></div>}
+          {mayEdit && (
+            <div style={{ margin: '0 0 18px' }}>
+              <SelectField
+                label="Add to a flight"
+                value=""
+                onChange={(id) => void addTo(id)}
+                empty="choose"
+                options={{ ...Object.fromEntries(flights.map((flight) => [flight.id, flight.name])), new: 'a new flight' }}
+              />
+            </div>
+          )}
           <Facts>
             {shown.map((id) => (
-              <div key={id}><span className="what">{facts[id].label}</span><span className="is">{factInWords(id, factOf(document.facts, id) as FactValue<FactId>)}</span><small>{origins[document.facts[id]!.origin]}</small></div>
+              <div key={id}>
+                <span className="what">{facts[id].label}</span>
+                <span className="is">{factInWords(id, factOf(document.facts, id) as FactValue<FactId>)}</span>
+                <small>{origins[document.facts[id]!.origin]}</small>
+              </div>
             ))}
             {document.lots.map((lot) => (
-              <div key={lot.id}><span className="what">held</span><span className="is">{lot.held} × {formatName(lot.formatMl)}{lot.priceMinor === undefined ? '' : ` at ${new Intl.NumberFormat('en-GB', { style: 'currency', currency: lot.currency! }).format(lot.priceMinor / 100)}`}</span><small>{[lot.merchant, lot.bought].filter((part) => part !== undefined).join(', ')}</small></div>
+              <div key={lot.id}>
+                <span className="what">held</span>
+                <span className="is">
+                  {lot.held} × {formatName(lot.formatMl)}
+                  {lot.priceMinor === undefined
+                    ? ''
+                    : ` at ${new Intl.NumberFormat('en-GB', { style: 'currency', currency: lot.currency! }).format(lot.priceMinor / 100)}`}
+                </span>
+                <small>{[lot.merchant, lot.bought].filter((part) => part !== undefined).join(', ')}</small>
+              </div>
             ))}
-            {wine.missing.length > 0 && <div><span className="what">missing</span><span className="is ask">{wine.missing.map((fact) => fact.label).join(', ')}</span><small>find out</small></div>}
+            {wine.missing.length > 0 && (
+              <div>
+                <span className="what">missing</span>
+                <span className="is ask">{wine.missing.map((fact) => fact.label).join(', ')}</span>
+                <small>find out</small>
+              </div>
+            )}
           </Facts>
-          {document.remark !== '' && <p className="soft" style={{ marginTop: 10 }}>{document.remark}</p>}
+          {document.remark !== '' && (
+            <p className="soft" style={{ marginTop: 10 }}>
+              {document.remark}
+            </p>
+          )}
           {mayEdit && (
             <Actions>
               {hanging === null ? (
-                <Button tone="quiet" size="small" onPress={() => void act(async () => setHanging(await api('GET', `/wines/${wine.id}/dependents`)))}>Delete</Button>
+                <Button tone="quiet" size="small" onPress={() => void act(async () => setHanging(await api('GET', `/wines/${wine.id}/dependents`)))}>
+                  Delete
+                </Button>
               ) : (
                 <div role="alert">
-                  <p>On this wine hang {hanging.notes} {hanging.notes === 1 ? 'note' : 'notes'}, {hanging.bottles} {hanging.bottles === 1 ? 'bottle' : 'bottles'}{hanging.flights.length > 0 ? ` and the flights ${hanging.flights.join(', ')}` : ''}. The notes stay; you can bring the wine back.</p>
-                  <Actions><Button tone="danger" size="small" onPress={() => void act(async () => { await api('DELETE', `/wines/${wine.id}`); setDeleted(true); })}>Delete it</Button><Button size="small" onPress={() => setHanging(null)}>Keep it</Button></Actions>
+                  <p>
+                    On this wine hang {hanging.notes} {hanging.notes === 1 ? 'note' : 'notes'}, {hanging.bottles} {hanging.bottles === 1 ? 'bottle' : 'bottles'}
+                    {hanging.flights.length > 0 ? ` and the flights ${hanging.flights.join(', ')}` : ''}. The notes stay; you can bring the wine back.
+                  </p>
+                  <Actions>
+                    <Button
+                      tone="danger"
+                      size="small"
+                      onPress={() =>
+                        void act(async () => {
+                          await api('DELETE', `/wines/${wine.id}`);
+                          setDeleted(true);
+                        })
+                      }
+                    >
+                      Delete it
+                    </Button>
+                    <Button size="small" onPress={() => setHanging(null)}>
+                      Keep it
+                    </Button>
+                  </Actions>
                 </div>
               )}
             </Actions>
@@ -122,22 +340,56 @@ export function WinePage({ venue, mayEdit, wine, notes, flights }: { venue: stri
           <Law>
             {wine.law.map((claim) => (
               <li key={claim.id}>
-                <div className="line"><span>{claim.title}</span><span className={`verdict ${claim.verdict}`}>{verdictWord[claim.verdict]}</span></div>
-                {claim.because.length > 0 && `${claim.because.join('; ').replace(/^./, (c) => c.toUpperCase())}. `}<span className="source">{claim.source}</span>
+                <div className="line">
+                  <span>{claim.title}</span>
+                  <span className={`verdict ${claim.verdict}`}>{verdictWord[claim.verdict]}</span>
+                </div>
+                {claim.because.length > 0 && `${claim.because.join('; ').replace(/^./, (c) => c.toUpperCase())}. `}
+                <span className="source">{claim.source}</span>
               </li>
             ))}
           </Law>
         </section>
         <section aria-label="In the glass">
-          <div style={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline', flexWrap: 'wrap' }}><h2>In the glass</h2><span className="soft">{wine.notes > 0 ? 'filled: as tasted · line: expected' : 'expected'}</span></div>
-          <Rose size={380} labels title={`Structure of ${document.name}`} petals={bearings.map((key) => ({ key, label: key, value: wine.profile[key]!.value, ...(wine.notes > 0 ? { outline: wine.expected[key]! } : {}) }))} />
+          <div style={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline', flexWrap: 'wrap' }}>
+            <h2>In the glass</h2>
+            <span className="soft">{wine.notes > 0 ? 'filled: as tasted · line: expected' : 'expected'}</span>
+          </div>
+          <Rose
+            size={380}
+            labels
+            title={`Structure of ${document.name}`}
+            petals={bearings.map((key) => ({ key, label: key, value: wine.profile[key]!.value, ...(wine.notes > 0 ? { outline: wine.expected[key]! } : {}) }))}
+          />
           <Law>
-            <li><strong>Expect</strong> what a {wine.style.name} gives ({wine.style.why}).</li>
-            <li><strong>Known from</strong>{' '}{(['tasted', 'facts', 'style'] as const).map((from) => {
-              const keys = Object.entries(wine.profile).filter(([, known]) => known.from === from);
-              return keys.length === 0 ? null : <span key={from}>{from === 'tasted' ? 'tasting' : from === 'facts' ? 'facts' : 'the style'}: {keys.map(([key, known]) => (from === 'facts' ? `${key} (${known.why})` : key)).join(', ')}. </span>;
-            })}</li>
-            {notes.map((note) => <li key={note.id}><Link href={`/notes/${note.id}`}>{note.taster}, {note.tastedAt.slice(0, 10)}</Link>{note.quality === null ? '' : `, ${note.quality} of 100`}<br /><span className="source">{note.text.slice(0, 160)}{note.text.length > 160 ? '…' : ''}</span></li>)}
+            <li>
+              <strong>Expect</strong> what a {wine.style.name} gives ({wine.style.why}).
+            </li>
+            <li>
+              <strong>Known from</strong>{' '}
+              {(['tasted', 'facts', 'style'] as const).map((from) => {
+                const keys = Object.entries(wine.profile).filter(([, known]) => known.from === from);
+                return keys.length === 0 ? null : (
+                  <span key={from}>
+                    {from === 'tasted' ? 'tasting' : from === 'facts' ? 'facts' : 'the style'}:{' '}
+                    {keys.map(([key, known]) => (from === 'facts' ? `${key} (${known.why})` : key)).join(', ')}.{' '}
+                  </span>
+                );
+              })}
+            </li>
+            {notes.map((note) => (
+              <li key={note.id}>
+                <Link href={`/notes/${note.id}`}>
+                  {note.taster}, {note.tastedAt.slice(0, 10)}
+                </Link>
+                {note.quality === null ? '' : `, ${note.quality} of 100`}
+                <br />
+                <span className="source">
+                  {note.text.slice(0, 160)}
+                  {note.text.length > 160 ? '…' : ''}
+                </span>
+              </li>
+            ))}
             {notes.length === 0 && <li className="source">No notes yet. Assess a glass, and the rose fills with what you found.</li>}
           </Law>
         </section>

@@ -7,9 +7,34 @@ import { Button } from '@/ui/button';
 import { Frame, Page } from '@/ui/frame';
 
 const List = styled.ul`
-  list-style: none; margin: 0; padding: 0; border-top: 1px solid var(--line);
-  a { display: grid; grid-template-columns: minmax(0, 1fr) 260px 110px 110px; gap: 16px; padding: 15px 6px; border-bottom: 1px solid var(--line); text-decoration: none; align-items: baseline; } a:hover { background: var(--raised); } .name { font: 500 22px/1.2 var(--serif); font-variant-numeric: lining-nums; }
-  @media (max-width: 760px) { a { grid-template-columns: 1fr auto; } .wide { display: none; } }
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  border-top: 1px solid var(--line);
+  a {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 260px 110px 110px;
+    gap: 16px;
+    padding: 15px 6px;
+    border-bottom: 1px solid var(--line);
+    text-decoration: none;
+    align-items: baseline;
+  }
+  a:hover {
+    background: var(--raised);
+  }
+  .name {
+    font: 500 22px/1.2 var(--serif);
+    font-variant-numeric: lining-nums;
+  }
+  @media (max-width: 760px) {
+    a {
+      grid-template-columns: 1fr auto;
+    }
+    .wide {
+      display: none;
+    }
+  }
 `;
 export function whenInWords(starts: string): string {
   if (starts === '') return 'no date yet';
@@ -17,7 +42,15 @@ export function whenInWords(starts: string): string {
   return `${date.toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' })}, ${starts.slice(11, 16)}`;
 }
 
-export function Flights({ venue, mayEdit, flights }: { venue: string; mayEdit: boolean; flights: readonly { id: string; name: string; starts: string; guests: number; wines: number }[] }) {
+export function Flights({
+  venue,
+  mayEdit,
+  flights,
+}: {
+  venue: string;
+  mayEdit: boolean;
+  flights: readonly { id: string; name: string; starts: string; guests: number; wines: number }[];
+}) {
   const router = useRouter();
   return (
     <Frame venue={venue}>
@@ -25,12 +58,31 @@ export function Flights({ venue, mayEdit, flights }: { venue: string; mayEdit: b
         <div className="title">
           <h1>Flights</h1>
           <span className="soft">{flights.length} planned or poured</span>
-          {mayEdit && <div className="actions"><Button tone="strong" onPress={() => router.push(`/flights/${v7()}?new`)}>Plan a flight</Button></div>}
+          {mayEdit && (
+            <div className="actions">
+              <Button tone="strong" onPress={() => router.push(`/flights/${v7()}?new`)}>
+                Plan a flight
+              </Button>
+            </div>
+          )}
         </div>
-        {flights.length === 0 ? <p className="soft">No flights yet. Plan one: choose two to sixteen wines, and the best order comes with its reasons.</p> : (
-          <List>{flights.map((flight) => (
-            <li key={flight.id}><Link href={`/flights/${flight.id}`} prefetch={false}><span className="name">{flight.name}</span><span className="soft wide">{whenInWords(flight.starts)}</span><span>{flight.wines} {flight.wines === 1 ? 'wine' : 'wines'}</span><span className="wide">{flight.guests} guests</span></Link></li>
-          ))}</List>
+        {flights.length === 0 ? (
+          <p className="soft">No flights yet. Plan one: choose two to sixteen wines, and the best order comes with its reasons.</p>
+        ) : (
+          <List>
+            {flights.map((flight) => (
+              <li key={flight.id}>
+                <Link href={`/flights/${flight.id}`} prefetch={false}>
+                  <span className="name">{flight.name}</span>
+                  <span className="soft wide">{whenInWords(flight.starts)}</span>
+                  <span>
+                    {flight.wines} {flight.wines === 1 ? 'wine' : 'wines'}
+                  </span>
+                  <span className="wide">{flight.guests} guests</span>
+                </Link>
+              </li>
+            ))}
+          </List>
         )}
       </Page>
     </Frame>

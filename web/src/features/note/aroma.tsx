@@ -15,19 +15,131 @@ import { useKey } from '@/ui/frame';
 import type { ChangeNote as Change, SetObservation } from './observation';
 import { Fields } from './fields';
 
-const withChip = (chip: Chip) => (d: NoteDocument): NoteDocument => ({ ...d, chips: d.chips.some((entry) => entry.id === chip.id) ? d.chips.map((entry) => (entry.id === chip.id ? chip : entry)) : [...d.chips, chip] });
-const withoutChip = (id: string) => (d: NoteDocument): NoteDocument => ({ ...d, chips: d.chips.filter((entry) => entry.id !== id) });
+const withChip =
+  (chip: Chip) =>
+  (d: NoteDocument): NoteDocument => ({
+    ...d,
+    chips: d.chips.some((entry) => entry.id === chip.id) ? d.chips.map((entry) => (entry.id === chip.id ? chip : entry)) : [...d.chips, chip],
+  });
+const withoutChip =
+  (id: string) =>
+  (d: NoteDocument): NoteDocument => ({ ...d, chips: d.chips.filter((entry) => entry.id !== id) });
 
-const Field = styled(ComboBox)`display: grid; gap: 4px; label { font-size: 13px; color: var(--soft); } input { width: 100%; min-height: 48px; padding: 8px 14px; border: 1px solid var(--line); border-radius: 12px; background: var(--raised); font-size: 16px; }`;
-const Drop = styled(Popover)`width: var(--trigger-width); background: var(--raised); border: 1px solid var(--line); border-radius: 12px; box-shadow: 0 12px 40px rgb(0 0 0 / 14%); overflow: auto;`;
-const Item = styled(ListBoxItem)`padding: 9px 14px; min-height: 42px; cursor: pointer; outline: none; &[data-focused] { background: var(--sunk); } small { color: var(--soft); margin-left: 8px; }`;
-const Chips = styled.ul`
-  list-style: none; margin: 12px 0; padding: 0; display: flex; flex-wrap: wrap; gap: 8px; button.chip { border: 1px solid var(--line); background: var(--raised); border-radius: 20px; min-height: 40px; padding: 0 14px; cursor: pointer; display: inline-flex; gap: 8px; align-items: baseline; } button.chip[aria-expanded='true'] { border-color: var(--madder); } small { color: var(--soft); font-size: 12.5px; }
-  button.chip[data-strength='3'] { font-weight: 650; } button.chip[data-layer='mouth'] { border-color: var(--sea); } button.chip[data-fate='gone'] { text-decoration: line-through; color: var(--soft); }
+const Field = styled(ComboBox)`
+  display: grid;
+  gap: 4px;
+  label {
+    font-size: 13px;
+    color: var(--soft);
+  }
+  input {
+    width: 100%;
+    min-height: 48px;
+    padding: 8px 14px;
+    border: 1px solid var(--line);
+    border-radius: 12px;
+    background: var(--raised);
+    font-size: 16px;
+  }
 `;
-const Card = styled.div`border: 1px solid var(--line); border-radius: 12px; background: var(--raised); padding: 12px 16px; margin: 0 0 14px; display: grid; gap: 10px; .row { display: grid; gap: 4px; } .row > span { color: var(--soft); font-size: 13px; }`;
+const Drop = styled(Popover)`
+  width: var(--trigger-width);
+  background: var(--raised);
+  border: 1px solid var(--line);
+  border-radius: 12px;
+  box-shadow: 0 12px 40px rgb(0 0 0 / 14%);
+  overflow: auto;
+`;
+const Item = styled(ListBoxItem)`
+  padding: 9px 14px;
+  min-height: 42px;
+  cursor: pointer;
+  outline: none;
+  &[data-focused] {
+    background: var(--sunk);
+  }
+  small {
+    color: var(--soft);
+    margin-left: 8px;
+  }
+`;
+const Chips = styled.ul`
+  list-style: none;
+  margin: 12px 0;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  button.chip {
+    border: 1px solid var(--line);
+    background: var(--raised);
+    border-radius: 20px;
+    min-height: 40px;
+    padding: 0 14px;
+    cursor: pointer;
+    display: inline-flex;
+    gap: 8px;
+    align-items: baseline;
+  }
+  button.chip[aria-expanded='true'] {
+    border-color: var(--madder);
+  }
+  small {
+    color: var(--soft);
+    font-size: 12.5px;
+  }
+  button.chip[data-strength='3'] {
+    font-weight: 650;
+  }
+  button.chip[data-layer='mouth'] {
+    border-color: var(--sea);
+  }
+  button.chip[data-fate='gone'] {
+    text-decoration: line-through;
+    color: var(--soft);
+  }
+`;
+const Card = styled.div`
+  border: 1px solid var(--line);
+  border-radius: 12px;
+  background: var(--raised);
+  padding: 12px 16px;
+  margin: 0 0 14px;
+  display: grid;
+  gap: 10px;
+  .row {
+    display: grid;
+    gap: 4px;
+  }
+  .row > span {
+    color: var(--soft);
+    font-size: 13px;
+  }
+`;
 const Deck = styled.ul`
-  list-style: none; margin: 10px 0 0; padding: 0; display: grid; gap: 8px; li { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 10px; align-items: center; border: 1px solid var(--line); border-radius: 12px; padding: 10px 14px; background: var(--raised); } small { display: block; color: var(--soft); } .answers { display: flex; gap: 6px; }
+  list-style: none;
+  margin: 10px 0 0;
+  padding: 0;
+  display: grid;
+  gap: 8px;
+  li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 10px;
+    align-items: center;
+    border: 1px solid var(--line);
+    border-radius: 12px;
+    padding: 10px 14px;
+    background: var(--raised);
+  }
+  small {
+    display: block;
+    color: var(--soft);
+  }
+  .answers {
+    display: flex;
+    gap: 6px;
+  }
 `;
 
 /** Smells by typing over names and synonyms; a word the vocabulary does not know is kept as the taster's own. */
@@ -36,7 +148,16 @@ function NameSmell({ label, layer, change }: { label: string; layer: Layer; chan
   const box = useRef<HTMLInputElement>(null);
   const found = completions(text);
   const own = text.trim();
-  const items = [...found.map((entry) => ({ id: entry.descriptor.id, name: entry.descriptor.name, says: entry.by === undefined ? families[entry.descriptor.family].label : `${entry.by} · ${families[entry.descriptor.family].label}` })), ...(own !== '' && !found.some((entry) => entry.descriptor.name.toLowerCase() === own.toLowerCase()) ? [{ id: 'own', name: own, says: 'your own words' }] : [])];
+  const items = [
+    ...found.map((entry) => ({
+      id: entry.descriptor.id,
+      name: entry.descriptor.name,
+      says: entry.by === undefined ? families[entry.descriptor.family].label : `${entry.by} · ${families[entry.descriptor.family].label}`,
+    })),
+    ...(own !== '' && !found.some((entry) => entry.descriptor.name.toLowerCase() === own.toLowerCase())
+      ? [{ id: 'own', name: own, says: 'your own words' }]
+      : []),
+  ];
   useKey((key, event) => {
     if (key !== '/') return;
     event.preventDefault();
@@ -48,15 +169,39 @@ function NameSmell({ label, layer, change }: { label: string; layer: Layer; chan
     setText('');
   };
   return (
-    <Field aria-label={label} items={items} inputValue={text} onInputChange={setText} selectedKey={null} allowsEmptyCollection={false} menuTrigger="input" onSelectionChange={(key) => key !== null && add(String(key))}>
-      <Label>{label} <Key>/</Key></Label>
-      <Input ref={box} placeholder="sour cherry, wet stone, grandmother’s cupboard" onKeyDown={(event) => {
-        if (event.key === 'Enter' && items.length > 0 && !event.currentTarget.getAttribute('aria-activedescendant')) {
-          event.preventDefault();
-          add(items[0]!.id);
-        }
-      }} />
-      <Drop><ListBox<(typeof items)[number]>>{(item) => <Item id={item.id} textValue={item.name}>{item.name}<small>{item.says}</small></Item>}</ListBox></Drop>
+    <Field
+      aria-label={label}
+      items={items}
+      inputValue={text}
+      onInputChange={setText}
+      selectedKey={null}
+      allowsEmptyCollection={false}
+      menuTrigger="input"
+      onSelectionChange={(key) => key !== null && add(String(key))}
+    >
+      <Label>
+        {label} <Key>/</Key>
+      </Label>
+      <Input
+        ref={box}
+        placeholder="sour cherry, wet stone, grandmother’s cupboard"
+        onKeyDown={(event) => {
+          if (event.key === 'Enter' && items.length > 0 && !event.currentTarget.getAttribute('aria-activedescendant')) {
+            event.preventDefault();
+            add(items[0]!.id);
+          }
+        }}
+      />
+      <Drop>
+        <ListBox<(typeof items)[number]>>
+          {(item) => (
+            <Item id={item.id} textValue={item.name}>
+              {item.name}
+              <small>{item.says}</small>
+            </Item>
+          )}
+        </ListBox>
+      </Drop>
     </Field>
   );
 }
@@ -68,16 +213,92 @@ function ChipList({ chips, change, withFate }: { chips: readonly Chip[]; change:
     <>
       <Chips aria-label="Smells found">
         {chips.map((entry) => (
-          <li key={entry.id}><button type="button" className="chip" data-strength={entry.strength} data-layer={entry.layer} data-fate={entry.fate} aria-expanded={entry.id === openId} onClick={() => setOpenId(entry.id === openId ? null : entry.id)}>{chipName(entry)} <small>{withFate ? (entry.fate ?? (entry.layer === 'mouth' ? 'new' : 'and now?')) : entry.strength === 2 ? layers[entry.layer] : strengths[entry.strength]}</small></button></li>
+          <li key={entry.id}>
+            <button
+              type="button"
+              className="chip"
+              data-strength={entry.strength}
+              data-layer={entry.layer}
+              data-fate={entry.fate}
+              aria-expanded={entry.id === openId}
+              onClick={() => setOpenId(entry.id === openId ? null : entry.id)}
+            >
+              {chipName(entry)}{' '}
+              <small>
+                {withFate
+                  ? (entry.fate ?? (entry.layer === 'mouth' ? 'new' : 'and now?'))
+                  : entry.strength === 2
+                    ? layers[entry.layer]
+                    : strengths[entry.strength]}
+              </small>
+            </button>
+          </li>
         ))}
       </Chips>
       {chip !== undefined && (
         <Card>
-          <strong>{chipName(chip)} <span style={{ fontWeight: 400, color: 'var(--soft)' }}>{chip.term === undefined ? 'your own words' : families[descriptor(chip.term)?.family ?? 'citrus'].label}</span></strong>
-          {withFate && chip.layer !== 'mouth' && <div className="row"><span>In the mouth it</span><Choice bare name={`fate-${chip.id}`} label="What became of it in the mouth" options={fates} value={chip.fate} onChange={(fate) => change(withChip(Object.fromEntries(Object.entries({ ...chip, fate: fate as Fate | undefined }).filter(([, value]) => value !== undefined)) as unknown as Chip))} /></div>}
-          <div className="row"><span>How strong</span><Choice bare name={`strength-${chip.id}`} label="How strong" options={strengths} value={String(chip.strength)} onChange={(strength) => strength !== undefined && change(withChip({ ...chip, strength: Number(strength) as Strength }))} /></div>
-          {chip.layer !== 'mouth' && <div className="row"><span>When it came</span><Choice bare name={`layer-${chip.id}`} label="When it came" options={{ first: layers.first, swirled: layers.swirled, later: layers.later }} value={chip.layer} onChange={(layer) => layer !== undefined && change(withChip({ ...chip, layer: layer as Layer }))} /></div>}
-          <div><Button size="small" onPress={() => { change(withoutChip(chip.id)); setOpenId(null); }}>Take it out</Button></div>
+          <strong>
+            {chipName(chip)}{' '}
+            <span style={{ fontWeight: 400, color: 'var(--soft)' }}>
+              {chip.term === undefined ? 'your own words' : families[descriptor(chip.term)?.family ?? 'citrus'].label}
+            </span>
+          </strong>
+          {withFate && chip.layer !== 'mouth' && (
+            <div className="row">
+              <span>In the mouth it</span>
+              <Choice
+                bare
+                name={`fate-${chip.id}`}
+                label="What became of it in the mouth"
+                options={fates}
+                value={chip.fate}
+                onChange={(fate) =>
+                  change(
+                    withChip(
+                      Object.fromEntries(
+                        Object.entries({ ...chip, fate: fate as Fate | undefined }).filter(([, value]) => value !== undefined),
+                      ) as unknown as Chip,
+                    ),
+                  )
+                }
+              />
+            </div>
+          )}
+          <div className="row">
+            <span>How strong</span>
+            <Choice
+              bare
+              name={`strength-${chip.id}`}
+              label="How strong"
+              options={strengths}
+              value={String(chip.strength)}
+              onChange={(strength) => strength !== undefined && change(withChip({ ...chip, strength: Number(strength) as Strength }))}
+            />
+          </div>
+          {chip.layer !== 'mouth' && (
+            <div className="row">
+              <span>When it came</span>
+              <Choice
+                bare
+                name={`layer-${chip.id}`}
+                label="When it came"
+                options={{ first: layers.first, swirled: layers.swirled, later: layers.later }}
+                value={chip.layer}
+                onChange={(layer) => layer !== undefined && change(withChip({ ...chip, layer: layer as Layer }))}
+              />
+            </div>
+          )}
+          <div>
+            <Button
+              size="small"
+              onPress={() => {
+                change(withoutChip(chip.id));
+                setOpenId(null);
+              }}
+            >
+              Take it out
+            </Button>
+          </div>
         </Card>
       )}
     </>
@@ -95,7 +316,13 @@ export function Aroma({ doc, change, set }: { doc: NoteDocument; change: Change;
       <h3 style={{ margin: '20px 0 8px' }}>What do you smell?</h3>
       <NameSmell label={swirled ? 'Name a smell, after the swirl' : 'Name a smell, still glass'} layer={swirled ? 'swirled' : 'first'} change={change} />
       <ChipList chips={smelt} change={change} withFate={false} />
-      {!deck ? <p><Button onPress={() => setDeck(true)}>It only smells of wine: ask me</Button></p> : <PromptDeck doc={doc} change={change} layer={swirled ? 'swirled' : 'first'} />}
+      {!deck ? (
+        <p>
+          <Button onPress={() => setDeck(true)}>It only smells of wine: ask me</Button>
+        </p>
+      ) : (
+        <PromptDeck doc={doc} change={change} layer={swirled ? 'swirled' : 'first'} />
+      )}
     </>
   );
 }
@@ -117,12 +344,29 @@ function PromptDeck({ doc, change, layer }: { doc: NoteDocument; change: Change;
       <Deck>
         {(Object.keys(families) as FamilyId[]).map((family) => (
           <li key={family}>
-            <span><strong>{families[family].label}</strong><small>{families[family].examples}</small></span>
-            <span className="answers">{(['no', 'trace', 'yes'] as const).map((said) => <Button key={said} size="small" label={`${families[family].label}: ${said}`} pressed={doc.deck[family] === said} onPress={() => answer(family, said)}>{said}</Button>)}</span>
+            <span>
+              <strong>{families[family].label}</strong>
+              <small>{families[family].examples}</small>
+            </span>
+            <span className="answers">
+              {(['no', 'trace', 'yes'] as const).map((said) => (
+                <Button
+                  key={said}
+                  size="small"
+                  label={`${families[family].label}: ${said}`}
+                  pressed={doc.deck[family] === said}
+                  onPress={() => answer(family, said)}
+                >
+                  {said}
+                </Button>
+              ))}
+            </span>
           </li>
         ))}
       </Deck>
-      <p style={{ color: 'var(--soft)', marginTop: 8 }}>Smells only of wine? That is fine: <strong>nothing yet</strong> is an answer. Leave the rest open.</p>
+      <p style={{ color: 'var(--soft)', marginTop: 8 }}>
+        Smells only of wine? That is fine: <strong>nothing yet</strong> is an answer. Leave the rest open.
+      </p>
     </>
   );
 }

@@ -27,31 +27,171 @@ const Compass = dynamic(() => import('@/ui/compass').then((module) => module.Com
 const Wait = () => <p style={{ color: 'var(--soft)' }}>One moment.</p>;
 
 const Lay = styled.div`
-  display: grid; grid-template-columns: 306px minmax(0, 1fr) 330px; min-height: calc(100vh - 56px);
-  > aside { padding: 22px 24px; } > aside:first-child { border-right: 1px solid var(--line); } > aside:last-child { border-left: 1px solid var(--line); background: var(--raised); } > section { padding: 22px 34px 60px; min-width: 0; }
-  h1 { font-size: 30px; } .soft { color: var(--soft); font-size: 14px; } .compass { display: grid; place-items: center; margin: 14px 0; min-height: 252px; }
-  .phone-only { display: none; gap: 10px; align-items: center; margin-left: auto; }
-  .head { display: flex; align-items: center; gap: 10px; }
-  .look { display: flex; gap: 14px; align-items: center; margin: 6px 0 16px; font-size: 14px; }
-  @media (max-width: 1120px) { grid-template-columns: 250px minmax(0, 1fr); > aside:last-child { grid-column: 1 / -1; border-left: 0; border-top: 1px solid var(--line); } }
+  display: grid;
+  grid-template-columns: 306px minmax(0, 1fr) 330px;
+  min-height: calc(100vh - 56px);
+  > aside {
+    padding: 22px 24px;
+  }
+  > aside:first-child {
+    border-right: 1px solid var(--line);
+  }
+  > aside:last-child {
+    border-left: 1px solid var(--line);
+    background: var(--raised);
+  }
+  > section {
+    padding: 22px 34px 60px;
+    min-width: 0;
+  }
+  h1 {
+    font-size: 30px;
+  }
+  .soft {
+    color: var(--soft);
+    font-size: 14px;
+  }
+  .compass {
+    display: grid;
+    place-items: center;
+    margin: 14px 0;
+    min-height: 252px;
+  }
+  .phone-only {
+    display: none;
+    gap: 10px;
+    align-items: center;
+    margin-left: auto;
+  }
+  .head {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+  }
+  .look {
+    display: flex;
+    gap: 14px;
+    align-items: center;
+    margin: 6px 0 16px;
+    font-size: 14px;
+  }
+  @media (max-width: 1120px) {
+    grid-template-columns: 250px minmax(0, 1fr);
+    > aside:last-child {
+      grid-column: 1 / -1;
+      border-left: 0;
+      border-top: 1px solid var(--line);
+    }
+  }
   @media (max-width: 760px) {
-    display: flex; flex-direction: column; padding-bottom: 84px;
-    > aside:first-child { border: 0; padding: 14px 16px 0; } > section { padding: 10px 16px 20px; } > aside:last-child { padding: 18px 16px; } .compass, .desk-only { display: none; } .phone-only { display: flex; } h1 { font-size: 26px; }
+    display: flex;
+    flex-direction: column;
+    padding-bottom: 84px;
+    > aside:first-child {
+      border: 0;
+      padding: 14px 16px 0;
+    }
+    > section {
+      padding: 10px 16px 20px;
+    }
+    > aside:last-child {
+      padding: 18px 16px;
+    }
+    .compass,
+    .desk-only {
+      display: none;
+    }
+    .phone-only {
+      display: flex;
+    }
+    h1 {
+      font-size: 26px;
+    }
   }
 `;
 const Tabs = styled.div`
-  display: flex; gap: 6px; margin: 0 0 16px; flex-wrap: wrap; border-bottom: 1px solid var(--line); padding-bottom: 12px;
-  button { border: 0; background: none; padding: 8px 10px; min-height: 44px; cursor: pointer; color: var(--soft); border-radius: 8px; display: grid; gap: 4px; font-size: 15px; } button[aria-selected='true'] { color: var(--madder); font-weight: 650; }
-  i { display: block; height: 4px; border-radius: 2px; background: var(--line); overflow: hidden; min-width: 60px; } i b { display: block; height: 100%; background: var(--ink); } button[aria-selected='true'] i b { background: var(--madder); }
-  @media (max-width: 760px) { display: grid; grid-template-columns: repeat(5, 1fr); gap: 4px; button { padding: 6px 0; font-size: 13px; } i { min-width: 0; } kbd { display: none; } }
+  display: flex;
+  gap: 6px;
+  margin: 0 0 16px;
+  flex-wrap: wrap;
+  border-bottom: 1px solid var(--line);
+  padding-bottom: 12px;
+  button {
+    border: 0;
+    background: none;
+    padding: 8px 10px;
+    min-height: 44px;
+    cursor: pointer;
+    color: var(--soft);
+    border-radius: 8px;
+    display: grid;
+    gap: 4px;
+    font-size: 15px;
+  }
+  button[aria-selected='true'] {
+    color: var(--madder);
+    font-weight: 650;
+  }
+  i {
+    display: block;
+    height: 4px;
+    border-radius: 2px;
+    background: var(--line);
+    overflow: hidden;
+    min-width: 60px;
+  }
+  i b {
+    display: block;
+    height: 100%;
+    background: var(--ink);
+  }
+  button[aria-selected='true'] i b {
+    background: var(--madder);
+  }
+  @media (max-width: 760px) {
+    display: grid;
+    grid-template-columns: repeat(5, 1fr);
+    gap: 4px;
+    button {
+      padding: 6px 0;
+      font-size: 13px;
+    }
+    i {
+      min-width: 0;
+    }
+    kbd {
+      display: none;
+    }
+  }
 `;
 const Bar = styled.div`
-  display: flex; gap: 10px; margin-top: 22px; align-items: center;
-  @media (max-width: 760px) { position: fixed; left: 0; right: 0; bottom: 0; margin: 0; padding: 10px 16px calc(10px + env(safe-area-inset-bottom)); background: var(--paper); border-top: 1px solid var(--line); z-index: 4; > :last-child { flex: 1; } }
+  display: flex;
+  gap: 10px;
+  margin-top: 22px;
+  align-items: center;
+  @media (max-width: 760px) {
+    position: fixed;
+    left: 0;
+    right: 0;
+    bottom: 0;
+    margin: 0;
+    padding: 10px 16px calc(10px + env(safe-area-inset-bottom));
+    background: var(--paper);
+    border-top: 1px solid var(--line);
+    z-index: 4;
+    > :last-child {
+      flex: 1;
+    }
+  }
 `;
 const quarterName: Record<Quarter, string> = { appearance: 'Appearance', aroma: 'Aroma', palate: 'Palate', finish: 'Finish', verdict: 'Judgement' };
-const guide: Record<Quarter, string> = { appearance: 'Tilt it over something white.', aroma: 'Still glass first, then swirl; short sniffs.', palate: 'Work it round the mouth, let air over it, wait.', finish: 'Swallow or spit, and press.', verdict: 'Six questions. Your mark comes before the draft.' };
-
+const guide: Record<Quarter, string> = {
+  appearance: 'Tilt it over something white.',
+  aroma: 'Still glass first, then swirl; short sniffs.',
+  palate: 'Work it round the mouth, let air over it, wait.',
+  finish: 'Swallow or spit, and press.',
+  verdict: 'Six questions. Your mark comes before the draft.',
+};
 
 export function Desk({ venue, note }: { venue: string; note: NoteView }) {
   const open = useDocument({ kind: 'note', id: note.id, path: `/notes/${note.id}`, document: note.document, revision: note.revision, shape: noteShape });
@@ -92,35 +232,115 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
   const colour = glassColour(doc.observed);
   const title = note.wine?.name ?? `Glass ${note.code}`;
   return (
-    <Frame venue={venue} keys={{ '1–4': 'the quarters', '5': 'judgement', space: 'the watch', '/': 'name a smell', '← →': 'move a mark by 5', 'shift ← →': 'by 1', del: 'clear a mark' }}>
+    <Frame
+      venue={venue}
+      keys={{
+        '1–4': 'the quarters',
+        '5': 'judgement',
+        space: 'the watch',
+        '/': 'name a smell',
+        '← →': 'move a mark by 5',
+        'shift ← →': 'by 1',
+        del: 'clear a mark',
+      }}
+    >
       <Lay>
         <aside aria-label="The glass">
-          <span className="soft">{note.tasting.kind === 'solo' ? `Assessed by ${note.taster}, ${note.tastedAt.slice(0, 10)}` : `${note.tasting.name} · ${note.taster}`}</span>
+          <span className="soft">
+            {note.tasting.kind === 'solo' ? `Assessed by ${note.taster}, ${note.tastedAt.slice(0, 10)}` : `${note.tasting.name} · ${note.taster}`}
+          </span>
           <div className="head">
-          <h1>{note.wine === null ? title : <Link href={`/wines/${note.wine.id}`} style={{ textDecoration: 'none' }}>{title}</Link>}</h1>
-          {!wide && <span className="phone-only"><Glass stops={colour?.stops} size={54} tilt label={colour === undefined ? 'no colour recorded' : `The glass as recorded: ${colour.inWords}`} /><Rose size={56} title={`What you recorded of ${title}`} petals={petalsOfNote(doc)} /></span>}
+            <h1>
+              {note.wine === null ? (
+                title
+              ) : (
+                <Link href={`/wines/${note.wine.id}`} style={{ textDecoration: 'none' }}>
+                  {title}
+                </Link>
+              )}
+            </h1>
+            {!wide && (
+              <span className="phone-only">
+                <Glass stops={colour?.stops} size={54} tilt label={colour === undefined ? 'no colour recorded' : `The glass as recorded: ${colour.inWords}`} />
+                <Rose size={56} title={`What you recorded of ${title}`} petals={petalsOfNote(doc)} />
+              </span>
+            )}
           </div>
-          <div style={{ marginTop: 4 }}><SaveState open={open} /></div>
-          <div className="compass">{wide && <Compass size={252} title={`What you recorded of ${title}`} petals={petalsOfNote(doc)} quarters={quarters.slice(0, 4).map((entry) => ({ key: entry, label: quarterName[entry].toLowerCase(), done: done(doc, entry), current: entry === quarter, onPress: () => go(entry) }))} />}</div>
+          <div style={{ marginTop: 4 }}>
+            <SaveState open={open} />
+          </div>
+          <div className="compass">
+            {wide && (
+              <Compass
+                size={252}
+                title={`What you recorded of ${title}`}
+                petals={petalsOfNote(doc)}
+                quarters={quarters
+                  .slice(0, 4)
+                  .map((entry) => ({
+                    key: entry,
+                    label: quarterName[entry].toLowerCase(),
+                    done: done(doc, entry),
+                    current: entry === quarter,
+                    onPress: () => go(entry),
+                  }))}
+              />
+            )}
+          </div>
           <div className="look desk-only">
             <Glass stops={colour?.stops} size={104} tilt label={colour === undefined ? 'no colour recorded' : `The glass as recorded: ${colour.inWords}`} />
-            <span>{doc.observed.hue === undefined ? <span className="soft">Choose a hue, and the glass is drawn.</span> : <><strong>{colour!.inWords}</strong><br /><span className="soft">core to rim over white</span></>}</span>
+            <span>
+              {doc.observed.hue === undefined ? (
+                <span className="soft">Choose a hue, and the glass is drawn.</span>
+              ) : (
+                <>
+                  <strong>{colour!.inWords}</strong>
+                  <br />
+                  <span className="soft">core to rim over white</span>
+                </>
+              )}
+            </span>
           </div>
-          <div className="desk-only"><Watch watch={watch} /></div>
+          <div className="desk-only">
+            <Watch watch={watch} />
+          </div>
         </aside>
         <section aria-label={quarterName[quarter]}>
           <Tabs role="tablist" aria-label="Quarters of the note">
             {quarters.map((entry, i) => (
-              <button key={entry} type="button" role="tab" aria-selected={entry === quarter} aria-controls="quarter" aria-keyshortcuts={String(i + 1)} onClick={() => go(entry)}>
-                <i><b style={{ width: `${done(doc, entry) * 100}%` }} /></i>
-                <span>{quarterName[entry]} <Key>{i + 1}</Key></span>
+              <button
+                key={entry}
+                type="button"
+                role="tab"
+                aria-selected={entry === quarter}
+                aria-controls="quarter"
+                aria-keyshortcuts={String(i + 1)}
+                onClick={() => go(entry)}
+              >
+                <i>
+                  <b style={{ width: `${done(doc, entry) * 100}%` }} />
+                </i>
+                <span>
+                  {quarterName[entry]} <Key>{i + 1}</Key>
+                </span>
               </button>
             ))}
           </Tabs>
           <div id="quarter" role="tabpanel" aria-label={quarterName[quarter]}>
-            <div style={{ display: 'flex', gap: 14, alignItems: 'baseline', flexWrap: 'wrap', marginBottom: 6 }}><h2>{quarterName[quarter]}</h2><span className="soft">{guide[quarter]}</span></div>
-            <Clashes open={open} label={(path) => (path[0] === 'observed' ? observables[path[1] as ObservableId].label : path[0] === 'chips' ? 'A smell' : path[0]!)} show={(value) => (typeof value === 'object' ? 'this' : String(value))} />
-            {!wide && watch.stage !== 'ready' && quarter !== 'finish' && <div style={{ margin: '8px 0' }}><Watch watch={watch} /></div>}
+            <div style={{ display: 'flex', gap: 14, alignItems: 'baseline', flexWrap: 'wrap', marginBottom: 6 }}>
+              <h2>{quarterName[quarter]}</h2>
+              <span className="soft">{guide[quarter]}</span>
+            </div>
+            <Clashes
+              open={open}
+              label={(path) => (path[0] === 'observed' ? observables[path[1] as ObservableId].label : path[0] === 'chips' ? 'A smell' : path[0]!)}
+              show={(value) => (typeof value === 'object' ? 'this' : String(value))}
+            />
+            {!wide && watch.stage !== 'ready' && quarter !== 'finish' && (
+              <div style={{ margin: '8px 0' }}>
+                <Watch watch={watch} />
+              </div>
+            )}
             {!note.mayEdit && <p className="soft">You read this note; only its taster changes it.</p>}
             <Panel quarter={quarter} doc={doc} set={set}>
               {quarter === 'aroma' && <Aroma doc={doc} change={(change) => note.mayEdit && open.change(change)} set={set} />}
@@ -130,11 +350,25 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
             {quarter === 'verdict' && !wide && <Written doc={doc} change={(change) => note.mayEdit && open.change(change)} noteId={note.id} />}
           </div>
           <Bar>
-            <Button disabled={!open.canUndo} onPress={open.undo}>Undo</Button>
-            {next === undefined ? <Button tone="strong" onPress={() => void open.flush().then(() => window.location.assign('/notebook'))}>Done</Button> : <Button tone="strong" onPress={() => go(next)}>On to {quarterName[next].toLowerCase()}</Button>}
+            <Button disabled={!open.canUndo} onPress={open.undo}>
+              Undo
+            </Button>
+            {next === undefined ? (
+              <Button tone="strong" onPress={() => void open.flush().then(() => window.location.assign('/notebook'))}>
+                Done
+              </Button>
+            ) : (
+              <Button tone="strong" onPress={() => go(next)}>
+                On to {quarterName[next].toLowerCase()}
+              </Button>
+            )}
           </Bar>
         </section>
-        {wide && <aside aria-label="Your note, so far"><Written doc={doc} change={(change) => note.mayEdit && open.change(change)} noteId={note.id} /></aside>}
+        {wide && (
+          <aside aria-label="Your note, so far">
+            <Written doc={doc} change={(change) => note.mayEdit && open.change(change)} noteId={note.id} />
+          </aside>
+        )}
       </Lay>
     </Frame>
   );
@@ -143,7 +377,12 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
 function Panel({ quarter, doc, set, children }: { quarter: Quarter; doc: NoteDocument; set: SetObservation; children: ReactNode }) {
   if (quarter === 'aroma') return children;
   if (quarter === 'finish') return children;
-  return <><Fields quarter={quarter} observed={doc.observed} set={set} />{children}</>;
+  return (
+    <>
+      <Fields quarter={quarter} observed={doc.observed} set={set} />
+      {children}
+    </>
+  );
 }
 
 /** How much of a quarter was looked at, 0–1. */

@@ -2,14 +2,32 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { hueLab, labToLinear, linearToHex } from '@rose/core/appearance/colour';
-import { colourClasses, hueLadders, idsOf, observables, type Observable, type ObservableId, type Observed, type Quarter, type Reading } from '@rose/core/wine/observables';
+import {
+  colourClasses,
+  hueLadders,
+  idsOf,
+  observables,
+  type Observable,
+  type ObservableId,
+  type Observed,
+  type Quarter,
+  type Reading,
+} from '@rose/core/wine/observables';
 import { Choice } from '@/ui/choice';
 import { Scale } from '@/ui/scale';
 import type { SetObservation } from './observation';
 
 /** The form of a quarter, read from the registry of observables. */
 export function Fields({ quarter, observed, set, only }: { quarter: Quarter; observed: Observed; set: SetObservation; only?: readonly ObservableId[] }) {
-  return <>{idsOf(quarter).filter((id) => only === undefined || only.includes(id)).map((id) => <Field key={id} id={id} observed={observed} set={set} />)}</>;
+  return (
+    <>
+      {idsOf(quarter)
+        .filter((id) => only === undefined || only.includes(id))
+        .map((id) => (
+          <Field key={id} id={id} observed={observed} set={set} />
+        ))}
+    </>
+  );
 }
 
 export function Field({ id, observed, set }: { id: ObservableId; observed: Observed; set: SetObservation }) {
@@ -17,13 +35,42 @@ export function Field({ id, observed, set }: { id: ObservableId; observed: Obser
   const value = observed[id];
   switch (spec.kind) {
     case 'scale':
-      return <Scale id={id} spec={spec} value={value as Reading | undefined} onChange={(next) => set(id, next as never)} {...(id === 'intensity' && observed.noseSwirled !== undefined ? { other: typeof observed.noseSwirled === 'number' ? observed.noseSwirled : observed.noseSwirled[0], otherLabel: 'the nose' } : {})} />;
+      return (
+        <Scale
+          id={id}
+          spec={spec}
+          value={value as Reading | undefined}
+          onChange={(next) => set(id, next as never)}
+          {...(id === 'intensity' && observed.noseSwirled !== undefined
+            ? { other: typeof observed.noseSwirled === 'number' ? observed.noseSwirled : observed.noseSwirled[0], otherLabel: 'the nose' }
+            : {})}
+        />
+      );
     case 'choice': {
       const hue = id === 'hue' || id === 'rimHue';
-      return <Choice name={id} label={spec.label} hint={spec.hint} options={hue ? huesFor(observed, spec.options) : spec.options} value={value as string | undefined} onChange={(next) => set(id, next as never)} {...(hue ? { swatch: (key: string) => linearToHex(labToLinear(hueLab[key]!)) } : {})} />;
+      return (
+        <Choice
+          name={id}
+          label={spec.label}
+          hint={spec.hint}
+          options={hue ? huesFor(observed, spec.options) : spec.options}
+          value={value as string | undefined}
+          onChange={(next) => set(id, next as never)}
+          {...(hue ? { swatch: (key: string) => linearToHex(labToLinear(hueLab[key]!)) } : {})}
+        />
+      );
     }
     case 'mark':
-      return <MarkField label={spec.label} hint={spec.hint} low={spec.low} high={spec.high} value={value as number | undefined} onChange={(next) => set(id, next as never)} />;
+      return (
+        <MarkField
+          label={spec.label}
+          hint={spec.hint}
+          low={spec.low}
+          high={spec.high}
+          value={value as number | undefined}
+          onChange={(next) => set(id, next as never)}
+        />
+      );
     case 'seconds':
       return null;
   }
@@ -34,25 +81,97 @@ function huesFor(observed: Observed, every: Readonly<Record<string, string>>): R
 }
 
 const Mark = styled.div`
-  display: grid; grid-template-columns: 112px minmax(0, 1fr) 84px; gap: 16px; align-items: center; padding: 12px 0; border-bottom: 1px solid var(--line); label { font-weight: 600; } label span { display: block; font-weight: 400; color: var(--soft); font-size: 13px; }
-  input[type='number'] { width: 96px; min-height: 56px; font: 600 30px var(--serif); font-variant-numeric: lining-nums; text-align: center; border: 1px solid var(--line); border-radius: 10px; background: var(--raised); } button { border: 0; background: none; text-decoration: underline; color: var(--soft); cursor: pointer; min-height: 32px; }
-  @media (max-width: 640px) { grid-template-columns: 1fr auto; button { grid-column: 2; } }
+  display: grid;
+  grid-template-columns: 112px minmax(0, 1fr) 84px;
+  gap: 16px;
+  align-items: center;
+  padding: 12px 0;
+  border-bottom: 1px solid var(--line);
+  label {
+    font-weight: 600;
+  }
+  label span {
+    display: block;
+    font-weight: 400;
+    color: var(--soft);
+    font-size: 13px;
+  }
+  input[type='number'] {
+    width: 96px;
+    min-height: 56px;
+    font: 600 30px var(--serif);
+    font-variant-numeric: lining-nums;
+    text-align: center;
+    border: 1px solid var(--line);
+    border-radius: 10px;
+    background: var(--raised);
+  }
+  button {
+    border: 0;
+    background: none;
+    text-decoration: underline;
+    color: var(--soft);
+    cursor: pointer;
+    min-height: 32px;
+  }
+  @media (max-width: 640px) {
+    grid-template-columns: 1fr auto;
+    button {
+      grid-column: 2;
+    }
+  }
 `;
-function MarkField({ label, hint, low, high, value, onChange }: { label: string; hint?: string | undefined; low: number; high: number; value: number | undefined; onChange: (value: number | undefined) => void }) {
+function MarkField({
+  label,
+  hint,
+  low,
+  high,
+  value,
+  onChange,
+}: {
+  label: string;
+  hint?: string | undefined;
+  low: number;
+  high: number;
+  value: number | undefined;
+  onChange: (value: number | undefined) => void;
+}) {
   const [typed, setTyped] = useState<string | null>(null);
   const text = typed ?? (value === undefined ? '' : String(value));
   const n = Number(text);
   const wrong = text !== '' && !(Number.isInteger(n) && n >= low && n <= high);
   return (
     <Mark onBlur={() => setTyped(null)}>
-      <label htmlFor="own-mark">{label}<span>{hint}</span></label>
-      <span><input id="own-mark" type="number" inputMode="numeric" min={low} max={high} value={text} placeholder="–" aria-invalid={wrong} onChange={(event) => {
-        setTyped(event.target.value);
-        const next = Number(event.target.value);
-        if (event.target.value === '') onChange(undefined);
-        else if (Number.isInteger(next) && next >= low && next <= high) onChange(next);
-      }} /> <span style={{ color: wrong ? 'var(--madder)' : 'var(--soft)' }}>of 100{wrong ? `; from ${low} to ${high}` : ''}</span></span>
-      {value === undefined ? <span /> : <button type="button" onClick={() => onChange(undefined)} aria-label="Clear your mark">clear</button>}
+      <label htmlFor="own-mark">
+        {label}
+        <span>{hint}</span>
+      </label>
+      <span>
+        <input
+          id="own-mark"
+          type="number"
+          inputMode="numeric"
+          min={low}
+          max={high}
+          value={text}
+          placeholder="–"
+          aria-invalid={wrong}
+          onChange={(event) => {
+            setTyped(event.target.value);
+            const next = Number(event.target.value);
+            if (event.target.value === '') onChange(undefined);
+            else if (Number.isInteger(next) && next >= low && next <= high) onChange(next);
+          }}
+        />{' '}
+        <span style={{ color: wrong ? 'var(--madder)' : 'var(--soft)' }}>of 100{wrong ? `; from ${low} to ${high}` : ''}</span>
+      </span>
+      {value === undefined ? (
+        <span />
+      ) : (
+        <button type="button" onClick={() => onChange(undefined)} aria-label="Clear your mark">
+          clear
+        </button>
+      )}
     </Mark>
   );
 }

@@ -13,13 +13,79 @@ import { SelectField, TextArea } from '@/ui/field';
 import type { ChangeNote as Change } from './observation';
 
 const Prose = styled.div`
-  font: 400 20px/1.42 var(--serif); font-variant-numeric: lining-nums; p { margin: 0 0 8px; border-radius: 6px; } button.say { all: unset; cursor: text; display: block; } button.say:hover { background: var(--sunk); } button.say:focus-visible { outline: 2px solid var(--madder); outline-offset: 2px; }
-  .own { border-left: 2px solid var(--madder-soft); padding-left: 10px; } .old { border-left-color: var(--amber); } small { font: 400 13px var(--sans); color: var(--amber); display: block; }
-  textarea { width: 100%; font: inherit; border: 1px solid var(--line); border-radius: 8px; background: var(--paper); padding: 8px; min-height: 110px; }
+  font: 400 20px/1.42 var(--serif);
+  font-variant-numeric: lining-nums;
+  p {
+    margin: 0 0 8px;
+    border-radius: 6px;
+  }
+  button.say {
+    all: unset;
+    cursor: text;
+    display: block;
+  }
+  button.say:hover {
+    background: var(--sunk);
+  }
+  button.say:focus-visible {
+    outline: 2px solid var(--madder);
+    outline-offset: 2px;
+  }
+  .own {
+    border-left: 2px solid var(--madder-soft);
+    padding-left: 10px;
+  }
+  .old {
+    border-left-color: var(--amber);
+  }
+  small {
+    font: 400 13px var(--sans);
+    color: var(--amber);
+    display: block;
+  }
+  textarea {
+    width: 100%;
+    font: inherit;
+    border: 1px solid var(--line);
+    border-radius: 8px;
+    background: var(--paper);
+    padding: 8px;
+    min-height: 110px;
+  }
 `;
 const Score = styled.section`
-  border-top: 1px solid var(--line); margin-top: 18px; padding-top: 14px; .figure { font: 600 44px/1 var(--serif); font-variant-numeric: lining-nums; } .soft { color: var(--soft); font-size: 14px; }
-  ul { list-style: none; margin: 10px 0 0; padding: 0; } li { border-bottom: 1px solid var(--line); } summary { display: flex; justify-content: space-between; gap: 10px; padding: 7px 0; cursor: pointer; list-style: none; } details p { color: var(--soft); font-size: 13.5px; margin: 0 0 8px; }
+  border-top: 1px solid var(--line);
+  margin-top: 18px;
+  padding-top: 14px;
+  .figure {
+    font: 600 44px/1 var(--serif);
+    font-variant-numeric: lining-nums;
+  }
+  .soft {
+    color: var(--soft);
+    font-size: 14px;
+  }
+  ul {
+    list-style: none;
+    margin: 10px 0 0;
+    padding: 0;
+  }
+  li {
+    border-bottom: 1px solid var(--line);
+  }
+  summary {
+    display: flex;
+    justify-content: space-between;
+    gap: 10px;
+    padding: 7px 0;
+    cursor: pointer;
+    list-style: none;
+  }
+  details p {
+    color: var(--soft);
+    font-size: 13.5px;
+    margin: 0 0 8px;
+  }
 `;
 
 /** The note as it writes itself, and, after the taster's own mark, the draft mark with its arithmetic. */
@@ -30,7 +96,9 @@ export function Written({ doc, change }: { doc: NoteDocument; change: Change; no
       <div style={{ color: 'var(--soft)', fontSize: 14, marginBottom: 8 }}>Your note, so far</div>
       <Prose>
         {statements.length === 0 && <p style={{ color: 'var(--soft)' }}>It writes itself as you record. Press a sentence to put it your way.</p>}
-        {statements.map((statement) => <Line key={statement.id} statement={statement} change={change} />)}
+        {statements.map((statement) => (
+          <Line key={statement.id} statement={statement} change={change} />
+        ))}
       </Prose>
       <TextArea label="Anything else" value={doc.remark} onChange={(remark) => change((d) => ({ ...d, remark }))} />
       <Draft doc={doc} change={change} />
@@ -41,16 +109,41 @@ export function Written({ doc, change }: { doc: NoteDocument; change: Change; no
 function Line({ statement, change }: { statement: Statement; change: Change }) {
   const [text, setText] = useState<string | null>(null);
   const keep = () => {
-    if (text !== null && text.trim() !== '' && text !== statement.text) change((d) => ({ ...d, rewritten: { ...d.rewritten, [statement.id]: { text: text.trim().slice(0, 2000), from: statement.from } } }));
+    if (text !== null && text.trim() !== '' && text !== statement.text)
+      change((d) => ({ ...d, rewritten: { ...d.rewritten, [statement.id]: { text: text.trim().slice(0, 2000), from: statement.from } } }));
     setText(null);
   };
   const drop = () => change((d) => ({ ...d, rewritten: Object.fromEntries(Object.entries(d.rewritten).filter(([id]) => id !== statement.id)) }));
-  if (text !== null) return <p><textarea autoFocus aria-label={`The sentence on ${statement.id}`} value={text} onChange={(event) => setText(event.target.value)} onBlur={keep} onKeyDown={(event) => event.key === 'Escape' && setText(null)} /></p>;
+  if (text !== null)
+    return (
+      <p>
+        <textarea
+          autoFocus
+          aria-label={`The sentence on ${statement.id}`}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          onBlur={keep}
+          onKeyDown={(event) => event.key === 'Escape' && setText(null)}
+        />
+      </p>
+    );
   return (
     <p className={statement.rewritten ? (statement.outdated ? 'own old' : 'own') : ''}>
-      <button type="button" className="say" aria-label={`${statement.text} Press to put it your way.`} onClick={() => setText(statement.text)}>{statement.text}</button>
+      <button type="button" className="say" aria-label={`${statement.text} Press to put it your way.`} onClick={() => setText(statement.text)}>
+        {statement.text}
+      </button>
       {statement.outdated && <small>Written before you changed what it says.</small>}
-      {statement.rewritten && <small><button type="button" onClick={drop} style={{ border: 0, background: 'none', color: 'inherit', textDecoration: 'underline', padding: '6px 0', cursor: 'pointer' }}>let it write itself again</button></small>}
+      {statement.rewritten && (
+        <small>
+          <button
+            type="button"
+            onClick={drop}
+            style={{ border: 0, background: 'none', color: 'inherit', textDecoration: 'underline', padding: '6px 0', cursor: 'pointer' }}
+          >
+            let it write itself again
+          </button>
+        </small>
+      )}
     </p>
   );
 }
@@ -59,23 +152,63 @@ function Draft({ doc, change }: { doc: NoteDocument; change: Change }) {
   const [scheme, setScheme] = useState(schemes[0]!.id);
   const own = doc.observed.quality;
   const shown = doc.markBeforeDraft !== null;
-  if (own === undefined && !shown) return <Score><p className="soft">The draft mark shows after your own mark, under Judgement.</p></Score>;
-  if (!shown) return <Score><p className="soft">Your mark is {own}.</p><p style={{ marginTop: 8 }}><Button onPress={() => change((d) => ({ ...d, markBeforeDraft: own! }))}>Show the draft mark</Button></p></Score>;
+  if (own === undefined && !shown)
+    return (
+      <Score>
+        <p className="soft">The draft mark shows after your own mark, under Judgement.</p>
+      </Score>
+    );
+  if (!shown)
+    return (
+      <Score>
+        <p className="soft">Your mark is {own}.</p>
+        <p style={{ marginTop: 8 }}>
+          <Button onPress={() => change((d) => ({ ...d, markBeforeDraft: own! }))}>Show the draft mark</Button>
+        </p>
+      </Score>
+    );
   const chosen = schemes.find((entry) => entry.id === scheme)!;
   const draft = draftScore(chosen, doc.observed, doc.chips);
   const word = gradeWord(doc.observed);
   return (
     <Score aria-label="Draft mark">
       <SelectField label="Draft mark by" value={scheme} onChange={setScheme} options={Object.fromEntries(schemes.map((entry) => [entry.id, entry.label]))} />
-      <p style={{ marginTop: 10 }}><span className="figure">{draft.low === draft.high ? draft.low : `${draft.low}–${draft.high}`}</span> <span className="soft">of {draft.best}{draft.low === draft.high ? '' : ', as some criteria are not judged'}{draft.word === null ? '' : `: ${draft.word}`}</span></p>
-      <p className="soft">Your own mark: {own ?? 'taken back'}{own !== undefined && own !== doc.markBeforeDraft ? `, ${doc.markBeforeDraft} before you saw this` : ''}. {word === undefined ? '' : `In a word: ${word.word} (${word.from.join(', ')}; mean ${Math.round(word.mean)}).`}</p>
+      <p style={{ marginTop: 10 }}>
+        <span className="figure">{draft.low === draft.high ? draft.low : `${draft.low}–${draft.high}`}</span>{' '}
+        <span className="soft">
+          of {draft.best}
+          {draft.low === draft.high ? '' : ', as some criteria are not judged'}
+          {draft.word === null ? '' : `: ${draft.word}`}
+        </span>
+      </p>
+      <p className="soft">
+        Your own mark: {own ?? 'taken back'}
+        {own !== undefined && own !== doc.markBeforeDraft ? `, ${doc.markBeforeDraft} before you saw this` : ''}.{' '}
+        {word === undefined ? '' : `In a word: ${word.word} (${word.from.join(', ')}; mean ${Math.round(word.mean)}).`}
+      </p>
       <ul>
         {draft.criteria.map((criterion) => (
-          <li key={criterion.id}><details><summary><span>{criterion.section === criterion.label ? '' : `${criterion.section}: `}{criterion.label}</span><strong>{criterion.mark ?? `${criterion.least}–${criterion.best}`} / {criterion.best}</strong></summary>
-            <p>{criterion.reasons.map((reason) => `${sentence(scoreWording, reason)}${reason.push === 0 ? '' : ` gives ${plain(reason.push)}`}`).join('; ')}.</p></details></li>
+          <li key={criterion.id}>
+            <details>
+              <summary>
+                <span>
+                  {criterion.section === criterion.label ? '' : `${criterion.section}: `}
+                  {criterion.label}
+                </span>
+                <strong>
+                  {criterion.mark ?? `${criterion.least}–${criterion.best}`} / {criterion.best}
+                </strong>
+              </summary>
+              <p>
+                {criterion.reasons.map((reason) => `${sentence(scoreWording, reason)}${reason.push === 0 ? '' : ` gives ${plain(reason.push)}`}`).join('; ')}.
+              </p>
+            </details>
+          </li>
         ))}
       </ul>
-      <p className="soft" style={{ marginTop: 8 }}>{chosen.source}</p>
+      <p className="soft" style={{ marginTop: 8 }}>
+        {chosen.source}
+      </p>
     </Score>
   );
 }

@@ -2,15 +2,61 @@
 import Link from 'next/link';
 import styled from 'styled-components';
 import { asText, composeNote } from '@rose/core/prose/prose';
-import { observableIds, observables, valueInWords, type Observable, type ObservableId, type Reading, type ValueOf, midpoint } from '@rose/core/wine/observables';
+import {
+  observableIds,
+  observables,
+  valueInWords,
+  type Observable,
+  type ObservableId,
+  type Reading,
+  type ValueOf,
+  midpoint,
+} from '@rose/core/wine/observables';
 import { chipName } from '@rose/knowledge/descriptors/index';
 import type { NoteView } from '@/server/note/operations';
 import { Frame, Page } from '@/ui/frame';
 import { petalsOfNote } from '@/ui/petals';
 import { Rose } from '@/ui/rose';
 
-const Two = styled.div`display: grid; grid-template-columns: 1fr 1fr; gap: 40px; .text { font: 400 19px/1.45 var(--serif); font-variant-numeric: lining-nums; } small { color: var(--soft); } @media (max-width: 760px) { grid-template-columns: 1fr; gap: 20px; }`;
-const Table = styled.table`width: 100%; border-collapse: collapse; margin-top: 22px; font-size: 15px; th { text-align: left; font-weight: 600; width: 22%; } td, th { padding: 7px 14px 7px 0; border-bottom: 1px solid var(--line); } .more { color: var(--madder); font-weight: 600; } .soft { color: var(--soft); }`;
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 40px;
+  .text {
+    font: 400 19px/1.45 var(--serif);
+    font-variant-numeric: lining-nums;
+  }
+  small {
+    color: var(--soft);
+  }
+  @media (max-width: 760px) {
+    grid-template-columns: 1fr;
+    gap: 20px;
+  }
+`;
+const Table = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  margin-top: 22px;
+  font-size: 15px;
+  th {
+    text-align: left;
+    font-weight: 600;
+    width: 22%;
+  }
+  td,
+  th {
+    padding: 7px 14px 7px 0;
+    border-bottom: 1px solid var(--line);
+  }
+  .more {
+    color: var(--madder);
+    font-weight: 600;
+  }
+  .soft {
+    color: var(--soft);
+  }
+`;
 
 /** Two notes side by side: what each says, what only one smelt, and for each scale which is more. */
 export function Compare({ venue, left, right }: { venue: string; left: NoteView; right: NoteView }) {
@@ -22,18 +68,63 @@ export function Compare({ venue, left, right }: { venue: string; left: NoteView;
     const value = note.document.observed[id];
     return value === undefined ? 'not looked at' : valueInWords(id, value as ValueOf<ObservableId>);
   };
-  const lists: [string, string[]][] = [['Only left', a.filter((name) => !b.includes(name))], ['Both', a.filter((name) => b.includes(name))], ['Only right', b.filter((name) => !a.includes(name))]];
+  const lists: [string, string[]][] = [
+    ['Only left', a.filter((name) => !b.includes(name))],
+    ['Both', a.filter((name) => b.includes(name))],
+    ['Only right', b.filter((name) => !a.includes(name))],
+  ];
   return (
     <Frame venue={venue}>
       <Page>
-        <div className="title"><div><Link className="soft" href="/notebook">Notebook</Link><h1>Left and right</h1></div></div>
-        <Two>{[left, right].map((note, i) => <section key={i} aria-label={i === 0 ? 'Left' : 'Right'}><h2><Link href={`/notes/${note.id}`}>{title(note)}</Link></h2><small>{note.taster}, {note.tastedAt.slice(0, 10)}</small><Rose size={220} title={title(note)} petals={petalsOfNote(note.document, i === 0 ? right.document : left.document)} /><p className="text">{asText(composeNote(note.document, chipName)) || 'Nothing recorded.'}</p></section>)}</Two>
-        <p className="soft" style={{ marginTop: 8 }}>Filled is this note, the line is the other.</p>
+        <div className="title">
+          <div>
+            <Link className="soft" href="/notebook">
+              Notebook
+            </Link>
+            <h1>Left and right</h1>
+          </div>
+        </div>
+        <Two>
+          {[left, right].map((note, i) => (
+            <section key={i} aria-label={i === 0 ? 'Left' : 'Right'}>
+              <h2>
+                <Link href={`/notes/${note.id}`}>{title(note)}</Link>
+              </h2>
+              <small>
+                {note.taster}, {note.tastedAt.slice(0, 10)}
+              </small>
+              <Rose size={220} title={title(note)} petals={petalsOfNote(note.document, i === 0 ? right.document : left.document)} />
+              <p className="text">{asText(composeNote(note.document, chipName)) || 'Nothing recorded.'}</p>
+            </section>
+          ))}
+        </Two>
+        <p className="soft" style={{ marginTop: 8 }}>
+          Filled is this note, the line is the other.
+        </p>
         <Table>
-          <thead><tr><th scope="col">what</th><th scope="col">left</th><th scope="col">right</th><th scope="col">on the right</th></tr></thead>
+          <thead>
+            <tr>
+              <th scope="col">what</th>
+              <th scope="col">left</th>
+              <th scope="col">right</th>
+              <th scope="col">on the right</th>
+            </tr>
+          </thead>
           <tbody>
-            {rows.map((id) => <tr key={id}><th scope="row">{observables[id].label}</th><td>{say(left, id)}</td><td>{say(right, id)}</td><td className={difference(left, right, id) === 'the same' ? 'soft' : 'more'}>{difference(left, right, id)}</td></tr>)}
-            {lists.map(([label, smells]) => <tr key={label}><th scope="row">{label}</th><td colSpan={3}>{smells.length === 0 ? 'nothing' : smells.join(' · ')}</td></tr>)}
+            {rows.map((id) => (
+              <tr key={id}>
+                <th scope="row">{observables[id].label}</th>
+                <td>{say(left, id)}</td>
+                <td>{say(right, id)}</td>
+                <td className={difference(left, right, id) === 'the same' ? 'soft' : 'more'}>{difference(left, right, id)}</td>
+              </tr>
+            ))}
+            {lists.map(([label, smells]) => (
+              <tr key={label}>
+                <th scope="row">{label}</th>
+                <td colSpan={3}>{smells.length === 0 ? 'nothing' : smells.join(' · ')}</td>
+              </tr>
+            ))}
           </tbody>
         </Table>
       </Page>

@@ -13,11 +13,75 @@ import { Glass } from '@/ui/glass';
 import { petalsOfNote } from '@/ui/petals';
 import { Rose } from '@/ui/rose';
 
-interface NotebookPage { readonly items: readonly NotebookItem[]; readonly next: string | null; readonly count: number; readonly countIsExact: boolean }
-const Filters = styled.form`display: grid; grid-template-columns: minmax(220px, 2fr) repeat(5, minmax(110px, 1fr)); gap: 10px; margin-bottom: 16px; @media (max-width: 900px) { grid-template-columns: 1fr 1fr; > :first-child { grid-column: 1 / -1; } }`;
+interface NotebookPage {
+  readonly items: readonly NotebookItem[];
+  readonly next: string | null;
+  readonly count: number;
+  readonly countIsExact: boolean;
+}
+const Filters = styled.form`
+  display: grid;
+  grid-template-columns: minmax(220px, 2fr) repeat(5, minmax(110px, 1fr));
+  gap: 10px;
+  margin-bottom: 16px;
+  @media (max-width: 900px) {
+    grid-template-columns: 1fr 1fr;
+    > :first-child {
+      grid-column: 1 / -1;
+    }
+  }
+`;
 const List = styled.ul`
-  list-style: none; margin: 0; padding: 0; border-top: 1px solid var(--line); li { display: grid; grid-template-columns: 30px 44px 60px minmax(0, 1fr) 76px; gap: 14px; padding: 14px 4px; border-bottom: 1px solid var(--line); align-items: start; } .name { font: 500 20px/1.25 var(--serif); font-variant-numeric: lining-nums; text-decoration: none; } .name:hover { text-decoration: underline; } .text { font: 400 16.5px/1.45 var(--serif); font-variant-numeric: lining-nums; margin: 3px 0 0; } .mark { font: 600 24px/1.1 var(--serif); font-variant-numeric: lining-nums; text-align: right; font-variant-numeric: lining-nums; } small { color: var(--soft); display: block; font: 400 13px var(--sans); } input { width: 20px; height: 20px; margin-top: 10px; accent-color: var(--madder); }
-  @media (max-width: 760px) { li { grid-template-columns: 26px minmax(0, 1fr) auto; } .wide { display: none; } }
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  border-top: 1px solid var(--line);
+  li {
+    display: grid;
+    grid-template-columns: 30px 44px 60px minmax(0, 1fr) 76px;
+    gap: 14px;
+    padding: 14px 4px;
+    border-bottom: 1px solid var(--line);
+    align-items: start;
+  }
+  .name {
+    font: 500 20px/1.25 var(--serif);
+    font-variant-numeric: lining-nums;
+    text-decoration: none;
+  }
+  .name:hover {
+    text-decoration: underline;
+  }
+  .text {
+    font: 400 16.5px/1.45 var(--serif);
+    font-variant-numeric: lining-nums;
+    margin: 3px 0 0;
+  }
+  .mark {
+    font: 600 24px/1.1 var(--serif);
+    font-variant-numeric: lining-nums;
+    text-align: right;
+    font-variant-numeric: lining-nums;
+  }
+  small {
+    color: var(--soft);
+    display: block;
+    font: 400 13px var(--sans);
+  }
+  input {
+    width: 20px;
+    height: 20px;
+    margin-top: 10px;
+    accent-color: var(--madder);
+  }
+  @media (max-width: 760px) {
+    li {
+      grid-template-columns: 26px minmax(0, 1fr) auto;
+    }
+    .wide {
+      display: none;
+    }
+  }
 `;
 
 export function Notebook({ venue, first, filters }: { venue: string; first: NotebookPage; filters: Record<string, string> }) {
@@ -62,37 +126,99 @@ export function Notebook({ venue, first, filters }: { venue: string; first: Note
       <Page>
         <div className="title">
           <h1>Notebook</h1>
-          <span className="soft">{first.countIsExact ? `${first.count} ${first.count === 1 ? 'note' : 'notes'}` : `more than ${first.count.toLocaleString('en-GB')} notes`}</span>
+          <span className="soft">
+            {first.countIsExact ? `${first.count} ${first.count === 1 ? 'note' : 'notes'}` : `more than ${first.count.toLocaleString('en-GB')} notes`}
+          </span>
           <div className="actions">
-            {(['json', 'csv', 'md'] as const).map((format) => <ButtonLink key={format} size="small" tone="quiet" download href={`/api/v1/notes/exports/${format}${query.size > 0 ? `?${query}` : ''}`}>{{ json: 'Export JSON', csv: 'CSV', md: 'Markdown' }[format]}</ButtonLink>)}
-            <Button disabled={picked.length !== 2} onPress={() => router.push(`/notebook/compare?left=${picked[0]}&right=${picked[1]}`)}>{picked.length === 2 ? 'Compare the two' : `Choose two to compare${picked.length === 1 ? ', one more' : ''}`}</Button>
+            {(['json', 'csv', 'md'] as const).map((format) => (
+              <ButtonLink key={format} size="small" tone="quiet" download href={`/api/v1/notes/exports/${format}${query.size > 0 ? `?${query}` : ''}`}>
+                {{ json: 'Export JSON', csv: 'CSV', md: 'Markdown' }[format]}
+              </ButtonLink>
+            ))}
+            <Button disabled={picked.length !== 2} onPress={() => router.push(`/notebook/compare?left=${picked[0]}&right=${picked[1]}`)}>
+              {picked.length === 2 ? 'Compare the two' : `Choose two to compare${picked.length === 1 ? ', one more' : ''}`}
+            </Button>
           </div>
         </div>
-        <Filters role="search" onSubmit={(event) => { event.preventDefault(); ask({ q }); }}>
-          <div ref={search}><TextField label="Search" hint="smells, words, wines, grapes" type="search" inputMode="search" placeholder="/" value={q} onChange={setQ} /></div>
-          <SelectField label="Colour" value={filters['colour'] ?? ''} onChange={(colour) => ask({ colour })} empty="any" options={{ white: 'white', rose: 'rosé', amber: 'amber', red: 'red' }} />
-          <SelectField label="Mark" value={filters['least'] ?? ''} onChange={(least) => ask({ least })} empty="any" options={{ 70: '70 or more', 80: '80 or more', 85: '85 or more', 90: '90 or more', 95: '95 or more' }} />
+        <Filters
+          role="search"
+          onSubmit={(event) => {
+            event.preventDefault();
+            ask({ q });
+          }}
+        >
+          <div ref={search}>
+            <TextField label="Search" hint="smells, words, wines, grapes" type="search" inputMode="search" placeholder="/" value={q} onChange={setQ} />
+          </div>
+          <SelectField
+            label="Colour"
+            value={filters['colour'] ?? ''}
+            onChange={(colour) => ask({ colour })}
+            empty="any"
+            options={{ white: 'white', rose: 'rosé', amber: 'amber', red: 'red' }}
+          />
+          <SelectField
+            label="Mark"
+            value={filters['least'] ?? ''}
+            onChange={(least) => ask({ least })}
+            empty="any"
+            options={{ 70: '70 or more', 80: '80 or more', 85: '85 or more', 90: '90 or more', 95: '95 or more' }}
+          />
           <SelectField label="Whose" value={filters['mine'] ?? ''} onChange={(mine) => ask({ mine })} empty="everybody’s" options={{ yes: 'mine' }} />
           <TextField label="From" type="date" value={filters['from'] ?? ''} onChange={(from) => ask({ from })} />
           <TextField label="To" type="date" value={filters['to'] ?? ''} onChange={(to) => ask({ to })} />
         </Filters>
-        {notes.length === 0 ? <p className="soft">{Object.keys(filters).length > 0 ? 'No note fits this. Take a filter or a word away.' : 'No notes yet. Open a wine and assess a glass.'}</p> : (
+        {notes.length === 0 ? (
+          <p className="soft">
+            {Object.keys(filters).length > 0 ? 'No note fits this. Take a filter or a word away.' : 'No notes yet. Open a wine and assess a glass.'}
+          </p>
+        ) : (
           <List>
             {notes.map((note) => {
               const title = note.wine?.name ?? `Glass ${note.code}`;
               return (
                 <li key={note.id}>
-                  <input type="checkbox" aria-label={`Compare ${title} by ${note.taster}`} checked={picked.includes(note.id)} onChange={() => setPicked(picked.includes(note.id) ? picked.filter((id) => id !== note.id) : [...picked.slice(-1), note.id])} />
-                  <span className="wide"><Glass stops={glassColour(note.document.observed)?.stops} size={40} label="" /></span>
-                  <span className="wide"><Rose size={56} title={title} petals={petalsOfNote(note.document)} /></span>
-                  <span><Link className="name" href={`/notes/${note.id}`} prefetch={false}>{title}{note.wine?.vintage == null ? '' : ` ${note.wine.vintage}`}</Link><small>{note.taster} · {new Date(note.tastedAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' })}{note.wine === null ? ' · label hidden' : ` · ${note.wine.producer}`}</small><p className="text">{note.text === '' ? 'Nothing recorded yet.' : note.text.length > 320 ? `${note.text.slice(0, 320)}…` : note.text}</p></span>
-                  <span className="mark">{note.quality ?? '–'}<small>of 100</small></span>
+                  <input
+                    type="checkbox"
+                    aria-label={`Compare ${title} by ${note.taster}`}
+                    checked={picked.includes(note.id)}
+                    onChange={() => setPicked(picked.includes(note.id) ? picked.filter((id) => id !== note.id) : [...picked.slice(-1), note.id])}
+                  />
+                  <span className="wide">
+                    <Glass stops={glassColour(note.document.observed)?.stops} size={40} label="" />
+                  </span>
+                  <span className="wide">
+                    <Rose size={56} title={title} petals={petalsOfNote(note.document)} />
+                  </span>
+                  <span>
+                    <Link className="name" href={`/notes/${note.id}`} prefetch={false}>
+                      {title}
+                      {note.wine?.vintage == null ? '' : ` ${note.wine.vintage}`}
+                    </Link>
+                    <small>
+                      {note.taster} · {new Date(note.tastedAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' })}
+                      {note.wine === null ? ' · label hidden' : ` · ${note.wine.producer}`}
+                    </small>
+                    <p className="text">{note.text === '' ? 'Nothing recorded yet.' : note.text.length > 320 ? `${note.text.slice(0, 320)}…` : note.text}</p>
+                  </span>
+                  <span className="mark">
+                    {note.quality ?? '–'}
+                    <small>of 100</small>
+                  </span>
                 </li>
               );
             })}
           </List>
         )}
-        <p className="soft" style={{ marginTop: 14 }}>{notes.length} shown {next !== null && <Button size="small" disabled={busy} onPress={() => void load()}>{busy ? 'Fetching' : 'Show more'}</Button>} <Key>/</Key> searches</p>
+        <p className="soft" style={{ marginTop: 14 }}>
+          {notes.length} shown{' '}
+          {next !== null && (
+            <Button size="small" disabled={busy} onPress={() => void load()}>
+              {busy ? 'Fetching' : 'Show more'}
+            </Button>
+          )}{' '}
+          <Key>/</Key> searches
+        </p>
       </Page>
     </Frame>
   );

@@ -9,19 +9,81 @@ import { Frame, Page } from '@/ui/frame';
 import { Rose } from '@/ui/rose';
 
 const List = styled.ul`
-  list-style: none; margin: 0; padding: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(270px, 1fr)); gap: 0 34px; border-top: 1px solid var(--line); li { display: grid; }
-  a { display: grid; grid-template-columns: 92px minmax(0, 1fr); gap: 14px; align-items: center; padding: 14px 0; border-bottom: 1px solid var(--line); text-decoration: none; } a:hover .name { text-decoration: underline; } .name { font: 500 20px/1.2 var(--serif); font-variant-numeric: lining-nums; } small { color: var(--soft); display: block; font-size: 13px; }
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
+  gap: 0 34px;
+  border-top: 1px solid var(--line);
+  li {
+    display: grid;
+  }
+  a {
+    display: grid;
+    grid-template-columns: 92px minmax(0, 1fr);
+    gap: 14px;
+    align-items: center;
+    padding: 14px 0;
+    border-bottom: 1px solid var(--line);
+    text-decoration: none;
+  }
+  a:hover .name {
+    text-decoration: underline;
+  }
+  .name {
+    font: 500 20px/1.2 var(--serif);
+    font-variant-numeric: lining-nums;
+  }
+  small {
+    color: var(--soft);
+    display: block;
+    font-size: 13px;
+  }
 `;
 export const platePetals = (taste: Readonly<Record<DishAxis, number>>) => plateAxes.map((key) => ({ key, label: dishAxisLabel[key], value: taste[key] }));
 
-export function Dishes({ venue, mayEdit, dishes }: { venue: string; mayEdit: boolean; dishes: readonly { id: string; name: string; parts: number; allergens: string[]; taste: Record<DishAxis, number> }[] }) {
+export function Dishes({
+  venue,
+  mayEdit,
+  dishes,
+}: {
+  venue: string;
+  mayEdit: boolean;
+  dishes: readonly { id: string; name: string; parts: number; allergens: string[]; taste: Record<DishAxis, number> }[];
+}) {
   const router = useRouter();
   return (
     <Frame venue={venue}>
       <Page>
-        <div className="title"><h1>Table</h1><span className="soft">{dishes.length} dishes, each built from its parts</span>{mayEdit && <div className="actions"><Button tone="strong" onPress={() => router.push(`/table/${v7()}?new`)}>Build a dish</Button></div>}</div>
-        {dishes.length === 0 ? <p className="soft">No dishes yet. Build one from its parts, and see which wines fit it and why.</p> : (
-          <List>{dishes.map((dish) => <li key={dish.id}><Link href={`/table/${dish.id}`} prefetch={false}><Rose petals={platePetals(dish.taste)} size={92} tone="grey" title={dish.name} /><span><span className="name">{dish.name}</span><small>{dish.parts} parts</small><small>{dish.allergens.length === 0 ? 'none of the fourteen allergens' : `allergens: ${dish.allergens.join(', ')}`}</small></span></Link></li>)}</List>
+        <div className="title">
+          <h1>Table</h1>
+          <span className="soft">{dishes.length} dishes, each built from its parts</span>
+          {mayEdit && (
+            <div className="actions">
+              <Button tone="strong" onPress={() => router.push(`/table/${v7()}?new`)}>
+                Build a dish
+              </Button>
+            </div>
+          )}
+        </div>
+        {dishes.length === 0 ? (
+          <p className="soft">No dishes yet. Build one from its parts, and see which wines fit it and why.</p>
+        ) : (
+          <List>
+            {dishes.map((dish) => (
+              <li key={dish.id}>
+                <Link href={`/table/${dish.id}`} prefetch={false}>
+                  <Rose petals={platePetals(dish.taste)} size={92} tone="grey" title={dish.name} />
+                  <span>
+                    <span className="name">{dish.name}</span>
+                    <small>{dish.parts} parts</small>
+                    <small>{dish.allergens.length === 0 ? 'none of the fourteen allergens' : `allergens: ${dish.allergens.join(', ')}`}</small>
+                  </span>
+                </Link>
+              </li>
+            ))}
+          </List>
         )}
       </Page>
     </Frame>

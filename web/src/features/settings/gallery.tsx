@@ -25,14 +25,78 @@ export function Gallery() {
     <Frame venue="Gallery">
       <Page>
         <h1>Gallery</h1>
-        <h2>Rose</h2><div style={{ display: 'flex', gap: 30, alignItems: 'center', flexWrap: 'wrap' }}><Rose size={20} tone="ink" title="glyph" petals={petals} /><Rose size={120} title="card" petals={petals} /><Rose size={360} labels title="study" petals={petals} /><Rose size={120} tone="grey" title="plate" petals={petals} /></div>
-        <h2>Scale</h2><Scale id="g1" spec={observables.acidity} value={reading} other={40} otherLabel="the nose" onChange={setReading} /><Scale id="g2" spec={observables.tannin} value={unset} onChange={setUnset} /><Scale id="g3" spec={observables.body} value={[30, 55]} onChange={() => undefined} />
-        <h2>Choice</h2><Choice name="g" label={observables.clarity.label} hint={observables.clarity.hint} options={observables.clarity.options} value={chosen} onChange={setChosen} />
-        <h2>Glass</h2>{(Object.keys(hueLadders) as (keyof typeof hueLadders)[]).map((colour) => <div key={colour} style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>{Object.entries(hueLadders[colour]).map(([hue, word]) => <figure key={hue} style={{ margin: 0, textAlign: 'center', fontSize: 13 }}><Glass tilt size={92} stops={glassColour({ hue: hue as 'straw' })!.stops} label={word} /><figcaption>{word}</figcaption></figure>)}</div>)}
-        <h2>Watch</h2><div style={{ display: 'grid', gap: 10, gridTemplateColumns: '1fr 1fr 1fr' }}><Watch watch={stage('ready')} /><Watch watch={stage('pleasant')} /><Watch watch={stage('after')} /></div>
-        <h2>Course line</h2><CourseLine points={[20, 34, 60, 48, 74].map((height, i) => ({ id: String(i), name: `wine ${i + 1}`, height, strain: i === 3 ? 9 : 1, word: i === 3 ? 'a jolt' : 'easy', why: 'grip leads' }))} />
-        <h2>Reasons</h2><Reasons total={64} totalLabel="together" lines={[{ id: 'start', title: 'where every pair starts', text: '', push: 50 }, { id: 'a', title: 'weight meets weight', text: 'both carry 48', push: 20 }, { id: 'b', title: 'tannin on fish', text: 'iron and oil', push: -6 }]} />
-        <h2>Buttons and fields</h2><div style={{ display: 'flex', gap: 10, flexWrap: 'wrap', alignItems: 'end' }}><Button>Plain</Button><Button tone="strong">Strong <Key>s</Key></Button><Button tone="danger">Danger</Button><Button tone="quiet">Quiet</Button><Button disabled>Disabled</Button><Button pressed>Pressed</Button><Button size="small">Small</Button><TextField label="Text" value="" onChange={() => undefined} error="with an error" /><SelectField label="Select" value="a" onChange={() => undefined} options={{ a: 'one', b: 'two' }} /></div>
+        <h2>Rose</h2>
+        <div style={{ display: 'flex', gap: 30, alignItems: 'center', flexWrap: 'wrap' }}>
+          <Rose size={20} tone="ink" title="glyph" petals={petals} />
+          <Rose size={120} title="card" petals={petals} />
+          <Rose size={360} labels title="study" petals={petals} />
+          <Rose size={120} tone="grey" title="plate" petals={petals} />
+        </div>
+        <h2>Scale</h2>
+        <Scale id="g1" spec={observables.acidity} value={reading} other={40} otherLabel="the nose" onChange={setReading} />
+        <Scale id="g2" spec={observables.tannin} value={unset} onChange={setUnset} />
+        <Scale id="g3" spec={observables.body} value={[30, 55]} onChange={() => undefined} />
+        <h2>Choice</h2>
+        <Choice
+          name="g"
+          label={observables.clarity.label}
+          hint={observables.clarity.hint}
+          options={observables.clarity.options}
+          value={chosen}
+          onChange={setChosen}
+        />
+        <h2>Glass</h2>
+        {(Object.keys(hueLadders) as (keyof typeof hueLadders)[]).map((colour) => (
+          <div key={colour} style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>
+            {Object.entries(hueLadders[colour]).map(([hue, word]) => (
+              <figure key={hue} style={{ margin: 0, textAlign: 'center', fontSize: 13 }}>
+                <Glass tilt size={92} stops={glassColour({ hue: hue as 'straw' })!.stops} label={word} />
+                <figcaption>{word}</figcaption>
+              </figure>
+            ))}
+          </div>
+        ))}
+        <h2>Watch</h2>
+        <div style={{ display: 'grid', gap: 10, gridTemplateColumns: '1fr 1fr 1fr' }}>
+          <Watch watch={stage('ready')} />
+          <Watch watch={stage('pleasant')} />
+          <Watch watch={stage('after')} />
+        </div>
+        <h2>Course line</h2>
+        <CourseLine
+          points={[20, 34, 60, 48, 74].map((height, i) => ({
+            id: String(i),
+            name: `wine ${i + 1}`,
+            height,
+            strain: i === 3 ? 9 : 1,
+            word: i === 3 ? 'a jolt' : 'easy',
+            why: 'grip leads',
+          }))}
+        />
+        <h2>Reasons</h2>
+        <Reasons
+          total={64}
+          totalLabel="together"
+          lines={[
+            { id: 'start', title: 'where every pair starts', text: '', push: 50 },
+            { id: 'a', title: 'weight meets weight', text: 'both carry 48', push: 20 },
+            { id: 'b', title: 'tannin on fish', text: 'iron and oil', push: -6 },
+          ]}
+        />
+        <h2>Buttons and fields</h2>
+        <div style={{ display: 'flex', gap: 10, flexWrap: 'wrap', alignItems: 'end' }}>
+          <Button>Plain</Button>
+          <Button tone="strong">
+            Strong <Key>s</Key>
+          </Button>
+          <Button tone="danger">Danger</Button>
+          <Button tone="quiet">Quiet</Button>
+          <Button disabled>Disabled</Button>
+          <Button pressed>Pressed</Button>
+          <Button size="small">Small</Button>
+          <TextField label="Text" value="" onChange={() => undefined} error="with an error" />
+          <SelectField label="Select" value="a" onChange={() => undefined} options={{ a: 'one', b: 'two' }} />
+        </div>
       </Page>
     </Frame>
   );

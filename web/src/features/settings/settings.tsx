@@ -10,11 +10,73 @@ import { dropAllDrafts } from '@/ui/document/drafts';
 import { SelectField, TextField, Trouble } from '@/ui/field';
 import { Frame, Page } from '@/ui/frame';
 
-interface Who { name: string; email: string; role: string | null; venue: { id: string; name: string; settings: { country: string; currency: string; timeZone: string; school: string } } | null; venues: { id: string; name: string; role: string }[] }
-interface People { members: { userId: string; name: string; email: string; role: string }[]; invitations: { id: string; email: string; role: string; expiresAt: string }[] }
-interface Token { id: string; name: string; createdAt: string; usedAt: string | null }
-interface Letter { id: string; to: string; subject: string; body: string; sentAt: string }
-const Lay = styled.div`display: grid; grid-template-columns: 1fr 1fr; gap: 34px 54px; align-items: start; section { display: grid; gap: 12px; min-width: 0; } h2 { border-bottom: 1px solid var(--line); padding-bottom: 6px; } @media (max-width: 860px) { grid-template-columns: 1fr; } .row { display: grid; grid-template-columns: minmax(0, 1fr) auto auto; gap: 10px; align-items: center; border-bottom: 1px solid var(--line); padding: 6px 0; } .soft { color: var(--soft); font-size: 14px; } code { overflow-wrap: anywhere; background: var(--sunk); padding: 8px 10px; border-radius: 8px; display: block; } pre { white-space: pre-wrap; font: inherit; font-size: 14px; margin: 0; }`;
+interface Who {
+  name: string;
+  email: string;
+  role: string | null;
+  venue: { id: string; name: string; settings: { country: string; currency: string; timeZone: string; school: string } } | null;
+  venues: { id: string; name: string; role: string }[];
+}
+interface People {
+  members: { userId: string; name: string; email: string; role: string }[];
+  invitations: { id: string; email: string; role: string; expiresAt: string }[];
+}
+interface Token {
+  id: string;
+  name: string;
+  createdAt: string;
+  usedAt: string | null;
+}
+interface Letter {
+  id: string;
+  to: string;
+  subject: string;
+  body: string;
+  sentAt: string;
+}
+const Lay = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 34px 54px;
+  align-items: start;
+  section {
+    display: grid;
+    gap: 12px;
+    min-width: 0;
+  }
+  h2 {
+    border-bottom: 1px solid var(--line);
+    padding-bottom: 6px;
+  }
+  @media (max-width: 860px) {
+    grid-template-columns: 1fr;
+  }
+  .row {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto auto;
+    gap: 10px;
+    align-items: center;
+    border-bottom: 1px solid var(--line);
+    padding: 6px 0;
+  }
+  .soft {
+    color: var(--soft);
+    font-size: 14px;
+  }
+  code {
+    overflow-wrap: anywhere;
+    background: var(--sunk);
+    padding: 8px 10px;
+    border-radius: 8px;
+    display: block;
+  }
+  pre {
+    white-space: pre-wrap;
+    font: inherit;
+    font-size: 14px;
+    margin: 0;
+  }
+`;
 const roles = { owner: 'owner', host: 'host', helper: 'helper' };
 
 export function Settings({ who, people, tokens, letters }: { who: Who; people: People; tokens: readonly Token[]; letters: readonly Letter[] }) {
@@ -44,39 +106,213 @@ export function Settings({ who, people, tokens, letters }: { who: Who; people: P
   return (
     <Frame venue={who.venue?.name ?? ''}>
       <Page>
-        <div className="title"><h1>Settings</h1><span className="soft">{who.name}, {who.role} of {who.venue?.name}</span></div>
+        <div className="title">
+          <h1>Settings</h1>
+          <span className="soft">
+            {who.name}, {who.role} of {who.venue?.name}
+          </span>
+        </div>
         {act.problem !== null && <Trouble role="alert">{act.problem.message}</Trouble>}
         <Lay>
-          <section><h2>This screen</h2><SelectField label="Light" value={room} onChange={pickRoom} empty="as the device says" options={{ light: 'light', dim: 'for a dim room' }} />
-            <div><Button onPress={() => void act.run(async () => { await api('DELETE', '/session'); await dropAllDrafts().catch(() => undefined); window.location.assign('/come-in'); })}>Sign out everywhere</Button></div>
-            {who.venues.length > 1 && <SelectField label="Venue" value={who.venue!.id} options={Object.fromEntries(who.venues.map((entry) => [entry.id, entry.name]))} onChange={(id) => void act.run(async () => { await api('POST', `/venues/${id}/visits`, { body: {} }); window.location.reload(); })} />}
+          <section>
+            <h2>This screen</h2>
+            <SelectField label="Light" value={room} onChange={pickRoom} empty="as the device says" options={{ light: 'light', dim: 'for a dim room' }} />
+            <div>
+              <Button
+                onPress={() =>
+                  void act.run(async () => {
+                    await api('DELETE', '/session');
+                    await dropAllDrafts().catch(() => undefined);
+                    window.location.assign('/come-in');
+                  })
+                }
+              >
+                Sign out everywhere
+              </Button>
+            </div>
+            {who.venues.length > 1 && (
+              <SelectField
+                label="Venue"
+                value={who.venue!.id}
+                options={Object.fromEntries(who.venues.map((entry) => [entry.id, entry.name]))}
+                onChange={(id) =>
+                  void act.run(async () => {
+                    await api('POST', `/venues/${id}/visits`, { body: {} });
+                    window.location.reload();
+                  })
+                }
+              />
+            )}
           </section>
-          <section><h2>The venue</h2>
+          <section>
+            <h2>The venue</h2>
             <TextField label="Name" value={venue.name} onChange={(name) => setVenue({ ...venue, name })} error={act.of('name')} />
-            <TextField label="Country" hint="two letters" value={venue.country} onChange={(country) => setVenue({ ...venue, country: country.toUpperCase() })} error={act.of('country')} />
-            <TextField label="Currency" hint="three letters" value={venue.currency} onChange={(currency) => setVenue({ ...venue, currency: currency.toUpperCase() })} error={act.of('currency')} />
+            <TextField
+              label="Country"
+              hint="two letters"
+              value={venue.country}
+              onChange={(country) => setVenue({ ...venue, country: country.toUpperCase() })}
+              error={act.of('country')}
+            />
+            <TextField
+              label="Currency"
+              hint="three letters"
+              value={venue.currency}
+              onChange={(currency) => setVenue({ ...venue, currency: currency.toUpperCase() })}
+              error={act.of('currency')}
+            />
             <TextField label="Time zone" value={venue.timeZone} onChange={(timeZone) => setVenue({ ...venue, timeZone })} error={act.of('timeZone')} />
-            <SelectField label="School of a new flight" value={venue.school} onChange={(school) => setVenue({ ...venue, school })} options={Object.fromEntries(schools.map((school) => [school.id, school.label]))} />
-            {isOwner ? <div><Button disabled={act.busy} onPress={() => { const { name, ...settings } = venue; void after(() => api('PUT', '/venue', { body: { name, settings } })); }}>Save the venue</Button></div> : <p className="soft">Only an owner changes these.</p>}
+            <SelectField
+              label="School of a new flight"
+              value={venue.school}
+              onChange={(school) => setVenue({ ...venue, school })}
+              options={Object.fromEntries(schools.map((school) => [school.id, school.label]))}
+            />
+            {isOwner ? (
+              <div>
+                <Button
+                  disabled={act.busy}
+                  onPress={() => {
+                    const { name, ...settings } = venue;
+                    void after(() => api('PUT', '/venue', { body: { name, settings } }));
+                  }}
+                >
+                  Save the venue
+                </Button>
+              </div>
+            ) : (
+              <p className="soft">Only an owner changes these.</p>
+            )}
           </section>
-          <section><h2>People</h2>
+          <section>
+            <h2>People</h2>
             {people.members.map((member) => (
-              <div className="row" key={member.userId}><span>{member.name}<br /><span className="soft">{member.email}</span></span>
-                {isOwner ? <SelectField hideLabel label={`Part of ${member.name}`} value={member.role} onChange={(role) => void after(() => api('PUT', `/members/${member.userId}`, { body: { role } }))} options={roles} /> : <span>{member.role}</span>}
-                {isOwner ? <Button size="small" label={`Remove ${member.name}`} onPress={() => void after(() => api('DELETE', `/members/${member.userId}`))}>Remove</Button> : <span />}
+              <div className="row" key={member.userId}>
+                <span>
+                  {member.name}
+                  <br />
+                  <span className="soft">{member.email}</span>
+                </span>
+                {isOwner ? (
+                  <SelectField
+                    hideLabel
+                    label={`Part of ${member.name}`}
+                    value={member.role}
+                    onChange={(role) => void after(() => api('PUT', `/members/${member.userId}`, { body: { role } }))}
+                    options={roles}
+                  />
+                ) : (
+                  <span>{member.role}</span>
+                )}
+                {isOwner ? (
+                  <Button size="small" label={`Remove ${member.name}`} onPress={() => void after(() => api('DELETE', `/members/${member.userId}`))}>
+                    Remove
+                  </Button>
+                ) : (
+                  <span />
+                )}
               </div>
             ))}
-            {people.invitations.map((open) => <div className="row" key={open.id}><span>{open.email}<br /><span className="soft">invited as {open.role}, until {open.expiresAt.slice(0, 10)}</span></span><span /><Button size="small" onPress={() => void after(() => api('DELETE', `/invitations/${open.id}`))}>Withdraw</Button></div>)}
-            {isOwner && <form onSubmit={(event) => { event.preventDefault(); void after(async () => { await api('POST', '/invitations', { body: { email, role: part } }); setEmail(''); }); }} style={{ display: 'grid', gridTemplateColumns: '1fr 120px auto', gap: 10, alignItems: 'end' }}><TextField label="Invite by email" type="email" value={email} onChange={setEmail} error={act.of('email')} /><SelectField label="as" value={part} onChange={setPart} options={roles} /><Button type="submit">Invite</Button></form>}
+            {people.invitations.map((open) => (
+              <div className="row" key={open.id}>
+                <span>
+                  {open.email}
+                  <br />
+                  <span className="soft">
+                    invited as {open.role}, until {open.expiresAt.slice(0, 10)}
+                  </span>
+                </span>
+                <span />
+                <Button size="small" onPress={() => void after(() => api('DELETE', `/invitations/${open.id}`))}>
+                  Withdraw
+                </Button>
+              </div>
+            ))}
+            {isOwner && (
+              <form
+                onSubmit={(event) => {
+                  event.preventDefault();
+                  void after(async () => {
+                    await api('POST', '/invitations', { body: { email, role: part } });
+                    setEmail('');
+                  });
+                }}
+                style={{ display: 'grid', gridTemplateColumns: '1fr 120px auto', gap: 10, alignItems: 'end' }}
+              >
+                <TextField label="Invite by email" type="email" value={email} onChange={setEmail} error={act.of('email')} />
+                <SelectField label="as" value={part} onChange={setPart} options={roles} />
+                <Button type="submit">Invite</Button>
+              </form>
+            )}
           </section>
-          <section><h2>For programs</h2>
-            <p className="soft">The same commands and queries, at <a href="/api/v1/openapi.json">/api/v1/openapi.json</a>. A token acts as you in this venue.</p>
-            {tokens.map((token) => <div className="row" key={token.id}><span>{token.name}<br /><span className="soft">made {token.createdAt.slice(0, 10)}, {token.usedAt === null ? 'never used' : `last used ${token.usedAt.slice(0, 10)}`}</span></span><span /><Button size="small" onPress={() => void after(() => api('DELETE', `/tokens/${token.id}`))}>Revoke</Button></div>)}
-            {made !== '' && <div role="status"><p>Copy it now; it is shown once.</p><code>{made}</code></div>}
-            <form onSubmit={(event) => { event.preventDefault(); void after(async () => { setMade((await api<{ token: string }>('POST', '/tokens', { body: { name: tokenName } })).token); setTokenName(''); }); }} style={{ display: 'grid', gridTemplateColumns: '1fr auto', gap: 10, alignItems: 'end' }}><TextField label="A new token for" value={tokenName} onChange={setTokenName} placeholder="my spreadsheet" /><Button type="submit">Make it</Button></form>
+          <section>
+            <h2>For programs</h2>
+            <p className="soft">
+              The same commands and queries, at <a href="/api/v1/openapi.json">/api/v1/openapi.json</a>. A token acts as you in this venue.
+            </p>
+            {tokens.map((token) => (
+              <div className="row" key={token.id}>
+                <span>
+                  {token.name}
+                  <br />
+                  <span className="soft">
+                    made {token.createdAt.slice(0, 10)}, {token.usedAt === null ? 'never used' : `last used ${token.usedAt.slice(0, 10)}`}
+                  </span>
+                </span>
+                <span />
+                <Button size="small" onPress={() => void after(() => api('DELETE', `/tokens/${token.id}`))}>
+                  Revoke
+                </Button>
+              </div>
+            ))}
+            {made !== '' && (
+              <div role="status">
+                <p>Copy it now; it is shown once.</p>
+                <code>{made}</code>
+              </div>
+            )}
+            <form
+              onSubmit={(event) => {
+                event.preventDefault();
+                void after(async () => {
+                  setMade((await api<{ token: string }>('POST', '/tokens', { body: { name: tokenName } })).token);
+                  setTokenName('');
+                });
+              }}
+              style={{ display: 'grid', gridTemplateColumns: '1fr auto', gap: 10, alignItems: 'end' }}
+            >
+              <TextField label="A new token for" value={tokenName} onChange={setTokenName} placeholder="my spreadsheet" />
+              <Button type="submit">Make it</Button>
+            </form>
           </section>
-          <section><h2>Take it with you</h2><div style={{ display: 'flex', gap: 10, flexWrap: 'wrap' }}><ButtonLink download href="/api/v1/wines/exports/csv">Cellar as CSV</ButtonLink><ButtonLink download href="/api/v1/wines/exports/json">Cellar as JSON</ButtonLink><ButtonLink download href="/api/v1/notes/exports/json">Notebook as JSON</ButtonLink></div></section>
-          {letters.length > 0 && <section><h2>Letters sent</h2><p className="soft">The simulated post of the demo: nothing leaves this machine.</p>{letters.map((letter) => <details key={letter.id}><summary>{letter.subject}, to {letter.to}</summary><pre>{letter.body}</pre></details>)}</section>}
+          <section>
+            <h2>Take it with you</h2>
+            <div style={{ display: 'flex', gap: 10, flexWrap: 'wrap' }}>
+              <ButtonLink download href="/api/v1/wines/exports/csv">
+                Cellar as CSV
+              </ButtonLink>
+              <ButtonLink download href="/api/v1/wines/exports/json">
+                Cellar as JSON
+              </ButtonLink>
+              <ButtonLink download href="/api/v1/notes/exports/json">
+                Notebook as JSON
+              </ButtonLink>
+            </div>
+          </section>
+          {letters.length > 0 && (
+            <section>
+              <h2>Letters sent</h2>
+              <p className="soft">The simulated post of the demo: nothing leaves this machine.</p>
+              {letters.map((letter) => (
+                <details key={letter.id}>
+                  <summary>
+                    {letter.subject}, to {letter.to}
+                  </summary>
+                  <pre>{letter.body}</pre>
+                </details>
+              ))}
+            </section>
+          )}
         </Lay>
       </Page>
     </Frame>

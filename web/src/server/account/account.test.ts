@@ -25,7 +25,19 @@ function person() {
   const jar = new Map<string, string>();
   return async (method: string, address: string, body?: unknown, headers: Record<string, string> = {}) => {
     const url = `http://127.0.0.1:4747/api/v1${address}`;
-    const response = await handle(new Request(url, { method, headers: { origin: 'http://127.0.0.1:4747', host: '127.0.0.1:4747', cookie: [...jar].map(([name, value]) => `${name}=${value}`).join('; '), ...headers }, ...(body === undefined ? {} : { body: JSON.stringify(body) }) }), address);
+    const response = await handle(
+      new Request(url, {
+        method,
+        headers: {
+          origin: 'http://127.0.0.1:4747',
+          host: '127.0.0.1:4747',
+          cookie: [...jar].map(([name, value]) => `${name}=${value}`).join('; '),
+          ...headers,
+        },
+        ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+      }),
+      address,
+    );
     for (const cookie of response.headers.getSetCookie()) {
       const [pair] = cookie.split(';');
       const at = pair!.indexOf('=');
@@ -37,7 +49,11 @@ function person() {
 }
 const lastLetter = (to: string) => {
   const folder = path.join(process.env['ROSE_DATA']!, 'mail');
-  return readdirSync(folder).sort().map((file) => readFileSync(path.join(folder, file), 'utf8')).filter((letter) => letter.includes(`To: ${to}`)).at(-1)!;
+  return readdirSync(folder)
+    .sort()
+    .map((file) => readFileSync(path.join(folder, file), 'utf8'))
+    .filter((letter) => letter.includes(`To: ${to}`))
+    .at(-1)!;
 };
 
 describe('accounts', () => {
@@ -47,7 +63,11 @@ describe('accounts', () => {
     expect(made.status).toBe(200);
     for (const cookie of made.cookies) expect(cookie).toMatch(/HttpOnly.*SameSite=Lax|SameSite=Lax.*HttpOnly/i);
     expect((await ask('GET', '/me')).json).toMatchObject({ name: 'Mira', email: 'mira@example.invalid', role: 'owner', venue: { name: 'Mole' } });
-    const [row] = await connections().db.select({ password: account.password }).from(account).innerJoin(user, eq(user.id, account.userId)).where(eq(user.email, 'mira@example.invalid'));
+    const [row] = await connections()
+      .db.select({ password: account.password })
+      .from(account)
+      .innerJoin(user, eq(user.id, account.userId))
+      .where(eq(user.email, 'mira@example.invalid'));
     expect(row!.password).toMatch(/^\$argon2id\$v=19\$m=19456,t=2,p=1\$/);
     expect((await ask('POST', '/account', { name: 'Mira', email: 'mira@example.invalid', password: 'a long pass phrase', venue: 'Mole' })).status).toBe(422);
     expect((await ask('DELETE', '/session')).status).toBe(200);
@@ -60,7 +80,8 @@ describe('accounts', () => {
     expect([wrong.status, nobody.status]).toEqual([422, 422]);
     expect(wrong.json['title']).toBe(nobody.json['title']);
     let last = 0;
-    for (let i = 0; i < 11; i++) last = (await ask('POST', '/session', { email: 'counted@example.invalid', password: 'x' }, { 'x-forwarded-for': `10.0.0.${i}` })).status;
+    for (let i = 0; i < 11; i++)
+      last = (await ask('POST', '/session', { email: 'counted@example.invalid', password: 'x' }, { 'x-forwarded-for': `10.0.0.${i}` })).status;
     expect(last).toBe(429);
     expect((await ask('POST', '/session', { email: 'mira@example.invalid', password: 'a long pass phrase' })).status).toBe(200);
   });
@@ -80,13 +101,21 @@ describe('accounts', () => {
     await owner('POST', '/invitations', { email: 'bram@example.invalid', role: 'helper' });
     const code = /\/invitation\/(\S+)/.exec(lastLetter('bram@example.invalid'))![1]!;
     const stranger = person();
-    expect((await stranger('POST', '/account', { name: 'Eve', email: 'eve@example.invalid', password: 'a long pass phrase', invitation: code })).status).toBe(403);
+    expect((await stranger('POST', '/account', { name: 'Eve', email: 'eve@example.invalid', password: 'a long pass phrase', invitation: code })).status).toBe(
+      403,
+    );
     expect(await connections().db.select().from(user).where(eq(user.email, 'eve@example.invalid'))).toEqual([]);
     const bram = person();
-    expect((await bram('POST', '/account', { name: 'Bram', email: 'bram@example.invalid', password: 'a long pass phrase', invitation: code })).status).toBe(200);
+    expect((await bram('POST', '/account', { name: 'Bram', email: 'bram@example.invalid', password: 'a long pass phrase', invitation: code })).status).toBe(
+      200,
+    );
     expect((await bram('GET', '/me')).json).toMatchObject({ role: 'helper', venue: { name: 'Mole' } });
-    expect((await stranger('POST', '/account', { name: 'Again', email: 'again@example.invalid', password: 'a long pass phrase', invitation: code })).status).toBe(410);
-    const [mira] = ((await owner('GET', '/members')).json['members'] as unknown as { userId: string; role: string }[]).filter((member) => member.role === 'owner');
+    expect(
+      (await stranger('POST', '/account', { name: 'Again', email: 'again@example.invalid', password: 'a long pass phrase', invitation: code })).status,
+    ).toBe(410);
+    const [mira] = ((await owner('GET', '/members')).json['members'] as unknown as { userId: string; role: string }[]).filter(
+      (member) => member.role === 'owner',
+    );
     expect((await owner('PUT', `/members/${mira!.userId}`, { role: 'host' })).status).toBe(409);
     expect((await bram('GET', '/members')).json['members']).toMatchObject([{ email: '' }, { email: 'bram@example.invalid' }]);
   });

@@ -14,5 +14,7 @@ export async function postLetter(db: Reader, to: string, subject: string, body: 
   await db.insert(mail).values({ id, to, subject, body });
   const folder = path.join(dataFolder(), 'mail');
   mkdirSync(folder, { recursive: true, mode: 0o700 });
-  writeFileSync(path.join(folder, `${id}.eml`), `To: ${to}\r\nSubject: ${subject}\r\nContent-Type: text/plain; charset=utf-8\r\n\r\n${body}\r\n`, { mode: 0o600 });
+  writeFileSync(path.join(folder, `${id}.eml`), `To: ${to}\r\nSubject: ${subject}\r\nContent-Type: text/plain; charset=utf-8\r\n\r\n${body}\r\n`, {
+    mode: 0o600,
+  });
 }

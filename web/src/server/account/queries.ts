@@ -8,38 +8,97 @@ const nothing = z.strictObject({});
 const settings = z.object({ country: z.string(), currency: z.string(), timeZone: z.string(), school: z.string() });
 
 export const me = query({
-  name: 'account.me', method: 'GET', path: '/me', summary: 'Who is calling, and the venues they belong to', allow: 'user', input: nothing,
-  output: z.object({ name: z.string(), email: z.string(), role: z.string().nullable(), venue: z.object({ id: z.string(), name: z.string(), settings }).nullable(), venues: z.array(z.object({ id: z.string(), name: z.string(), role: z.string() })) }),
+  name: 'account.me',
+  method: 'GET',
+  path: '/me',
+  summary: 'Who is calling, and the venues they belong to',
+  allow: 'user',
+  input: nothing,
+  output: z.object({
+    name: z.string(),
+    email: z.string(),
+    role: z.string().nullable(),
+    venue: z.object({ id: z.string(), name: z.string(), settings }).nullable(),
+    venues: z.array(z.object({ id: z.string(), name: z.string(), role: z.string() })),
+  }),
   async run(db, actor) {
-    const venues = await db.select({ id: venue.id, name: venue.name, role: member.role, settings: venue.settings }).from(member).innerJoin(venue, eq(venue.id, member.venueId)).where(eq(member.userId, actor.userId)).orderBy(member.joinedAt);
+    const venues = await db
+      .select({ id: venue.id, name: venue.name, role: member.role, settings: venue.settings })
+      .from(member)
+      .innerJoin(venue, eq(venue.id, member.venueId))
+      .where(eq(member.userId, actor.userId))
+      .orderBy(member.joinedAt);
     const here = actor.kind === 'member' ? venues.find((entry) => entry.id === actor.venueId) : undefined;
-    return { name: actor.name, email: actor.email, role: here?.role ?? null, venue: here === undefined ? null : { id: here.id, name: here.name, settings: here.settings }, venues: venues.map(({ id, name, role: part }) => ({ id, name, role: part })) };
+    return {
+      name: actor.name,
+      email: actor.email,
+      role: here?.role ?? null,
+      venue: here === undefined ? null : { id: here.id, name: here.name, settings: here.settings },
+      venues: venues.map(({ id, name, role: part }) => ({ id, name, role: part })),
+    };
   },
 });
 
 export const listMembers = query({
-  name: 'member.list', method: 'GET', path: '/members', summary: 'The members of the venue and the open invitations', allow: everyRole, input: nothing,
-  output: z.object({ members: z.array(z.object({ userId: z.string(), name: z.string(), email: z.string(), role: z.enum(role.enumValues) })), invitations: z.array(z.object({ id: z.string(), email: z.string(), role: z.enum(role.enumValues), expiresAt: z.string() })) }),
+  name: 'member.list',
+  method: 'GET',
+  path: '/members',
+  summary: 'The members of the venue and the open invitations',
+  allow: everyRole,
+  input: nothing,
+  output: z.object({
+    members: z.array(z.object({ userId: z.string(), name: z.string(), email: z.string(), role: z.enum(role.enumValues) })),
+    invitations: z.array(z.object({ id: z.string(), email: z.string(), role: z.enum(role.enumValues), expiresAt: z.string() })),
+  }),
   async run(db, actor) {
-    const members = await db.select({ userId: user.id, name: user.name, email: user.email, role: member.role }).from(member).innerJoin(user, eq(user.id, member.userId)).where(eq(member.venueId, actor.venueId)).orderBy(member.joinedAt);
-    const open = actor.role !== 'owner' ? [] : await db.select().from(invitation).where(and(eq(invitation.venueId, actor.venueId), isNull(invitation.usedAt), isNull(invitation.revokedAt)));
+    const members = await db
+      .select({ userId: user.id, name: user.name, email: user.email, role: member.role })
+      .from(member)
+      .innerJoin(user, eq(user.id, member.userId))
+      .where(eq(member.venueId, actor.venueId))
+      .orderBy(member.joinedAt);
+    const open =
+      actor.role !== 'owner'
+        ? []
+        : await db
+            .select()
+            .from(invitation)
+            .where(and(eq(invitation.venueId, actor.venueId), isNull(invitation.usedAt), isNull(invitation.revokedAt)));
     const mayReadAddresses = actor.role === 'owner';
-    return { members: members.map((entry) => ({ ...entry, email: mayReadAddresses || entry.userId === actor.userId ? entry.email : '' })), invitations: open.map((entry) => ({ id: entry.id, email: entry.email, role: entry.role, expiresAt: entry.expiresAt.toISOString() })) };
+    return {
+      members: members.map((entry) => ({ ...entry, email: mayReadAddresses || entry.userId === actor.userId ? entry.email : '' })),
+      invitations: open.map((entry) => ({ id: entry.id, email: entry.email, role: entry.role, expiresAt: entry.expiresAt.toISOString() })),
+    };
   },
 });
 
 export const listTokens = query({
-  name: 'token.list', method: 'GET', path: '/tokens', summary: 'The caller’s own tokens', allow: everyRole, input: nothing,
+  name: 'token.list',
+  method: 'GET',
+  path: '/tokens',
+  summary: 'The caller’s own tokens',
+  allow: everyRole,
+  input: nothing,
   output: z.object({ tokens: z.array(z.object({ id: z.string(), name: z.string(), createdAt: z.string(), usedAt: z.string().nullable() })) }),
   async run(db, actor) {
-    const rows = await db.select().from(apiToken).where(and(eq(apiToken.venueId, actor.venueId), eq(apiToken.userId, actor.userId), isNull(apiToken.revokedAt))).orderBy(desc(apiToken.createdAt));
+    const rows = await db
+      .select()
+      .from(apiToken)
+      .where(and(eq(apiToken.venueId, actor.venueId), eq(apiToken.userId, actor.userId), isNull(apiToken.revokedAt)))
+      .orderBy(desc(apiToken.createdAt));
     return { tokens: rows.map((row) => ({ id: row.id, name: row.name, createdAt: row.createdAt.toISOString(), usedAt: row.usedAt?.toISOString() ?? null })) };
   },
 });
 
 /** The demo's mail folder on a page. Letters of a real venue are read by whoever may open the data folder, never over the network. */
 export const listMail = query({
-  name: 'mail.list', method: 'GET', path: '/mail', summary: 'Letters of the simulated post, in the demo only', allow: owner, browserOnly: true, input: nothing,
+  name: 'mail.list',
+  method: 'GET',
+  path: '/mail',
+  summary: 'Letters of the simulated post, in the demo only',
+  allow: owner,
+  browserOnly: true,
+  input: nothing,
   output: z.object({ letters: z.array(z.object({ id: z.string(), to: z.string(), subject: z.string(), body: z.string(), sentAt: z.string() })) }),
   async run(db) {
     if (!demoOpen()) return { letters: [] };

@@ -11,7 +11,13 @@ import { sameKey, wineStore } from './store';
 import { readList } from './list';
 
 export const saveWine = command({
-  name: 'wine.save', method: 'PUT', path: '/wines/{id}', summary: 'Saves a wine, its facts with their origins and its lots', allow: hosts, input: writeInput(wineDocument), output: savedOutput,
+  name: 'wine.save',
+  method: 'PUT',
+  path: '/wines/{id}',
+  summary: 'Saves a wine, its facts with their origins and its lots',
+  allow: hosts,
+  input: writeInput(wineDocument),
+  output: savedOutput,
   run: (tx, actor, input, reply) => saveDocument(tx, wineStore, actor.venueId, input.id, input, reply),
 });
 
@@ -19,17 +25,37 @@ const one = z.strictObject({ id: z.uuid() });
 const done = z.object({ ok: z.literal(true) });
 
 export const deleteWine = command({
-  name: 'wine.delete', method: 'DELETE', path: '/wines/{id}', summary: 'Deletes a wine; its notes stay, and it can be brought back', allow: hosts, input: one, output: done,
+  name: 'wine.delete',
+  method: 'DELETE',
+  path: '/wines/{id}',
+  summary: 'Deletes a wine; its notes stay, and it can be brought back',
+  allow: hosts,
+  input: one,
+  output: done,
   async run(tx, actor, input) {
-    const gone = await tx.update(wine).set({ deletedAt: new Date() }).where(and(eq(wine.venueId, actor.venueId), eq(wine.id, input.id), isNull(wine.deletedAt))).returning({ id: wine.id });
+    const gone = await tx
+      .update(wine)
+      .set({ deletedAt: new Date() })
+      .where(and(eq(wine.venueId, actor.venueId), eq(wine.id, input.id), isNull(wine.deletedAt)))
+      .returning({ id: wine.id });
     if (gone.length === 0) throw notFound('wine');
     return { ok: true };
   },
 });
 export const restoreWine = command({
-  name: 'wine.restore', method: 'POST', path: '/wines/{id}/returns', summary: 'Brings a deleted wine back', allow: hosts, input: one, output: done,
+  name: 'wine.restore',
+  method: 'POST',
+  path: '/wines/{id}/returns',
+  summary: 'Brings a deleted wine back',
+  allow: hosts,
+  input: one,
+  output: done,
   async run(tx, actor, input) {
-    const back = await tx.update(wine).set({ deletedAt: null }).where(and(eq(wine.venueId, actor.venueId), eq(wine.id, input.id))).returning({ id: wine.id });
+    const back = await tx
+      .update(wine)
+      .set({ deletedAt: null })
+      .where(and(eq(wine.venueId, actor.venueId), eq(wine.id, input.id)))
+      .returning({ id: wine.id });
     if (back.length === 0) throw notFound('wine');
     return { ok: true };
   },
@@ -37,7 +63,11 @@ export const restoreWine = command({
 
 const decision = z.enum(['ask', 'skip', 'add', 'merge']);
 export const importWines = command({
-  name: 'wine.import', method: 'POST', path: '/wines/imports', summary: 'Imports a wine list from CSV, or only previews it: all rows or none', allow: hosts,
+  name: 'wine.import',
+  method: 'POST',
+  path: '/wines/imports',
+  summary: 'Imports a wine list from CSV, or only previews it: all rows or none',
+  allow: hosts,
   input: z.strictObject({
     csv: z.string().min(1, 'the file is empty').max(3_500_000),
     /** Column of the file → field of the cellar; a column that is not named is left out. */
@@ -47,9 +77,17 @@ export const importWines = command({
     same: decision.default('ask'),
   }),
   output: z.object({
-    columns: z.array(z.string()), mapping: z.record(z.string(), z.string()), rows: z.number(), ready: z.number(), added: z.number(), merged: z.number(), skipped: z.number(),
-    errors: z.array(z.object({ row: z.number(), field: z.string(), message: z.string() })), errorCount: z.number(),
-    same: z.array(z.object({ row: z.number(), name: z.string(), id: z.string() })), sameCount: z.number(),
+    columns: z.array(z.string()),
+    mapping: z.record(z.string(), z.string()),
+    rows: z.number(),
+    ready: z.number(),
+    added: z.number(),
+    merged: z.number(),
+    skipped: z.number(),
+    errors: z.array(z.object({ row: z.number(), field: z.string(), message: z.string() })),
+    errorCount: z.number(),
+    same: z.array(z.object({ row: z.number(), name: z.string(), id: z.string() })),
+    sameCount: z.number(),
     sample: z.array(z.object({ row: z.number(), name: z.string(), producer: z.string(), says: z.string() })),
   }),
   async run(tx, actor, input) {
@@ -57,7 +95,10 @@ export const importWines = command({
     const keys = list.rows.map((row) => sameKey(row.document));
     const present = new Map<string, string>();
     for (let at = 0; at < keys.length; at += 500) {
-      const found = await tx.select({ id: wine.id, key: wine.sameKey }).from(wine).where(and(eq(wine.venueId, actor.venueId), isNull(wine.deletedAt), inArray(wine.sameKey, keys.slice(at, at + 500))));
+      const found = await tx
+        .select({ id: wine.id, key: wine.sameKey })
+        .from(wine)
+        .where(and(eq(wine.venueId, actor.venueId), isNull(wine.deletedAt), inArray(wine.sameKey, keys.slice(at, at + 500))));
       for (const row of found) present.set(row.key, row.id);
     }
     // A wine that stands twice in the file itself is asked about as well.
@@ -71,13 +112,31 @@ export const importWines = command({
     });
     const sameRows = new Map(same.map((entry) => [entry.row, entry.id]));
     const report = {
-      columns: list.columns, mapping: list.mapping, rows: list.total, ready: list.rows.length, added: 0, merged: 0, skipped: 0, errors: list.errors.slice(0, 200), errorCount: list.errors.length,
-      same: same.slice(0, 200), sameCount: same.length,
+      columns: list.columns,
+      mapping: list.mapping,
+      rows: list.total,
+      ready: list.rows.length,
+      added: 0,
+      merged: 0,
+      skipped: 0,
+      errors: list.errors.slice(0, 200),
+      errorCount: list.errors.length,
+      same: same.slice(0, 200),
+      sameCount: same.length,
       sample: list.rows.slice(0, 20).map((row) => ({ row: row.row, name: row.document.name, producer: row.document.producer, says: row.says })),
     };
     if (input.preview) return report;
-    if (list.errors.length > 0) throw new Problem(422, 'import', `${list.errors.length === 1 ? 'One field' : `${list.errors.length} fields`} could not be read. Nothing was imported.`, { errors: list.errors.slice(0, 200).map((entry) => ({ field: `row ${entry.row}, ${entry.field}`, message: entry.message })) });
-    if (same.length > 0 && input.same === 'ask') throw new Problem(409, 'same-wine', `${same.length === 1 ? 'One row is a wine' : `${same.length} rows are wines`} already here. Say what to do with them. Nothing was imported.`, { same: report.same });
+    if (list.errors.length > 0)
+      throw new Problem(422, 'import', `${list.errors.length === 1 ? 'One field' : `${list.errors.length} fields`} could not be read. Nothing was imported.`, {
+        errors: list.errors.slice(0, 200).map((entry) => ({ field: `row ${entry.row}, ${entry.field}`, message: entry.message })),
+      });
+    if (same.length > 0 && input.same === 'ask')
+      throw new Problem(
+        409,
+        'same-wine',
+        `${same.length === 1 ? 'One row is a wine' : `${same.length} rows are wines`} already here. Say what to do with them. Nothing was imported.`,
+        { same: report.same },
+      );
     for (const row of list.rows) {
       const here = sameRows.get(row.row);
       if (here !== undefined && input.same === 'skip') {
@@ -100,5 +159,9 @@ async function mergeLots(tx: Parameters<typeof wineStore.lock>[0], venueId: stri
   const row = await wineStore.lock(tx, venueId, id);
   if (row === undefined) throw notFound('wine');
   const { deleted: _deleted, ...kept } = row;
-  await wineStore.update(tx, venueId, id, { ...kept, revision: kept.revision + 1, document: { ...kept.document, lots: [...kept.document.lots, ...document.lots] } });
+  await wineStore.update(tx, venueId, id, {
+    ...kept,
+    revision: kept.revision + 1,
+    document: { ...kept.document, lots: [...kept.document.lots, ...document.lots] },
+  });
 }

@@ -14,10 +14,23 @@ beforeAll(async () => {
 });
 afterAll(() => drop());
 
-interface Report { added: number; merged: number; skipped: number; ready: number; rows: number; errorCount: number; sameCount: number; errors: { row: number; field: string }[] }
+interface Report {
+  added: number;
+  merged: number;
+  skipped: number;
+  ready: number;
+  rows: number;
+  errorCount: number;
+  sameCount: number;
+  errors: { row: number; field: string }[];
+}
 const take = (csv: string, more: object = {}): Promise<Report> => run(importWines, owner, { csv, preview: false, ...more });
 const count = async () => ((await run(listWines, owner, {})) as { count: number }).count;
-const refused = (promise: Promise<unknown>): Promise<Problem> => promise.then(() => Promise.reject(new Error('was not refused')), (error: unknown) => (error instanceof Problem ? error : Promise.reject(error)));
+const refused = (promise: Promise<unknown>): Promise<Problem> =>
+  promise.then(
+    () => Promise.reject(new Error('was not refused')),
+    (error: unknown) => (error instanceof Problem ? error : Promise.reject(error)),
+  );
 
 describe('a wine list from CSV', () => {
   it('reads commas, semicolons and tabs, a byte-order mark, quotes in quotes, and decimal commas', async () => {
@@ -30,14 +43,20 @@ describe('a wine list from CSV', () => {
     const documents = lists.flatMap((csv) => readList(csv, {}).rows.map((row) => row.document));
     expect(documents.map((document) => document.name)).toEqual(['Slate, Wire', 'Slate; Wire', 'Slate Wire']);
     expect(documents[0]!.producer).toBe('Haus "am" Steg');
-    for (const document of documents) expect([document.facts.abv?.value, document.lots[0]?.priceMinor, document.lots[0]?.currency]).toEqual([12.5, 1950, 'EUR']);
+    for (const document of documents)
+      expect([document.facts.abv?.value, document.lots[0]?.priceMinor, document.lots[0]?.currency]).toEqual([12.5, 1950, 'EUR']);
     expect(documents.map((document) => document.facts.vintage?.value.kind)).toEqual(['year', 'year', 'none']);
-    expect(documents[2]!.facts.grapes?.value).toEqual([{ grape: 'Riesling', share: { kind: 'exact', percent: 85 } }, { grape: 'Silvaner', share: { kind: 'unknown' } }]);
-    expect(guessMapping(['Cuvée', 'Winery', 'Bottles', 'Nothing like it'])).toEqual({ 'Cuvée': 'name', Winery: 'producer', Bottles: 'held' });
+    expect(documents[2]!.facts.grapes?.value).toEqual([
+      { grape: 'Riesling', share: { kind: 'exact', percent: 85 } },
+      { grape: 'Silvaner', share: { kind: 'unknown' } },
+    ]);
+    expect(guessMapping(['Cuvée', 'Winery', 'Bottles', 'Nothing like it'])).toEqual({ Cuvée: 'name', Winery: 'producer', Bottles: 'held' });
   });
   it('imports all or nothing: with 30 % bad rows every bad field is named and no wine is added', async () => {
     owner = await newMember();
-    const rows = Array.from({ length: 100 }, (_, i) => (i % 10 < 3 ? `Bad ${i},,${['last year', '99', '2020'][i % 10]},${i % 10 === 2 ? 'strong' : '12'}` : `Good ${i},Maker,2020,12.5`));
+    const rows = Array.from({ length: 100 }, (_, i) =>
+      i % 10 < 3 ? `Bad ${i},,${['last year', '99', '2020'][i % 10]},${i % 10 === 2 ? 'strong' : '12'}` : `Good ${i},Maker,2020,12.5`,
+    );
     const csv = `name,producer,vintage,abv\n${rows.join('\n')}`;
     const preview = await take(csv, { preview: true });
     expect(preview).toMatchObject({ rows: 100, ready: 70, errorCount: 30 });
@@ -47,7 +66,8 @@ describe('a wine list from CSV', () => {
   });
   it('takes 2,000 rows, and refuses 2,001', async () => {
     owner = await newMember();
-    const csv = (n: number) => `name,producer,vintage,format,held\n${Array.from({ length: n }, (_, i) => `Wine ${i},Maker ${i % 50},20${String(i % 20).padStart(2, '0')},750,${i % 7}`).join('\n')}`;
+    const csv = (n: number) =>
+      `name,producer,vintage,format,held\n${Array.from({ length: n }, (_, i) => `Wine ${i},Maker ${i % 50},20${String(i % 20).padStart(2, '0')},750,${i % 7}`).join('\n')}`;
     expect(await take(csv(2000))).toMatchObject({ added: 2000 });
     expect(await count()).toBe(2000);
     expect((await refused(take(csv(2001)))).message).toContain('2000');
@@ -64,16 +84,50 @@ describe('a wine list from CSV', () => {
     expect(await take(same, { preview: true })).toMatchObject({ sameCount: 1 });
     expect(await take(same, { same: 'merge' })).toMatchObject({ added: 1, merged: 1 });
     const wines = (await run(exportWines, owner, { format: 'json' })) as WineDocument[];
-    expect(wines.find((wine) => wine.facts.vintage?.value.kind === 'year' && wine.facts.vintage.value.year === 2023)!.lots.map((lot) => [lot.formatMl, lot.held])).toEqual([[750, 3], [1500, 1]]);
+    expect(
+      wines.find((wine) => wine.facts.vintage?.value.kind === 'year' && wine.facts.vintage.value.year === 2023)!.lots.map((lot) => [lot.formatMl, lot.held]),
+    ).toEqual([
+      [750, 3],
+      [1500, 1],
+    ]);
     expect(await count()).toBe(2);
   });
   it('says so when it is not UTF-8, not CSV, has no name column, or is empty', async () => {
-    for (const [csv, says] of [['name\nCh\uFFFDteau', 'UTF-8'], ['name,producer\n"never closed', 'CSV'], ['what,why\nx,y', 'name'], ['name,producer', 'no wines']] as const) expect((await refused(take(csv))).message).toContain(says);
+    for (const [csv, says] of [
+      ['name\nCh\uFFFDteau', 'UTF-8'],
+      ['name,producer\n"never closed', 'CSV'],
+      ['what,why\nx,y', 'name'],
+      ['name,producer', 'no wines'],
+    ] as const)
+      expect((await refused(take(csv))).message).toContain(says);
   });
   it('what is exported as CSV or JSON reads back as the same wines', async () => {
     owner = await newMember();
-    const facts = (values: Record<string, unknown>) => Object.fromEntries(Object.entries(values).map(([id, value]) => [id, { value, origin: 'label' }])) as WineDocument['facts'];
-    const wine: WineDocument = { schema: 1, name: 'Black "Scree", old', producer: 'Vento; Alto', remark: 'two\nlines', lots: [{ id: '01a210c2-a89c-7009-b51c-ce3807d93220', formatMl: 750, held: 5, priceMinor: 3450, currency: 'EUR', merchant: 'a, b', bought: '2026-09-01' }], facts: facts({ colour: 'red', bubbles: 'still', vintage: { kind: 'several', from: 2015, to: 2018 }, grapes: [{ grape: 'Nerello Mascalese', share: { kind: 'exact', percent: 85 } }, { grape: 'Nerello Cappuccio', share: { kind: 'some' } }, { grape: 'Other', share: { kind: 'between', low: 2, high: 5 } }], abv: 13.5, filtered: false, fortified: false, closure: 'cork', oak: 'some', country: 'IT' }) };
+    const facts = (values: Record<string, unknown>) =>
+      Object.fromEntries(Object.entries(values).map(([id, value]) => [id, { value, origin: 'label' }])) as WineDocument['facts'];
+    const wine: WineDocument = {
+      schema: 1,
+      name: 'Black "Scree", old',
+      producer: 'Vento; Alto',
+      remark: 'two\nlines',
+      lots: [{ id: '01a210c2-a89c-7009-b51c-ce3807d93220', formatMl: 750, held: 5, priceMinor: 3450, currency: 'EUR', merchant: 'a, b', bought: '2026-09-01' }],
+      facts: facts({
+        colour: 'red',
+        bubbles: 'still',
+        vintage: { kind: 'several', from: 2015, to: 2018 },
+        grapes: [
+          { grape: 'Nerello Mascalese', share: { kind: 'exact', percent: 85 } },
+          { grape: 'Nerello Cappuccio', share: { kind: 'some' } },
+          { grape: 'Other', share: { kind: 'between', low: 2, high: 5 } },
+        ],
+        abv: 13.5,
+        filtered: false,
+        fortified: false,
+        closure: 'cork',
+        oak: 'some',
+        country: 'IT',
+      }),
+    };
     const back = readList(writeList([wine]), {});
     expect(back.errors).toEqual([]);
     expect(back.rows.map(({ document }) => ({ ...document, lots: document.lots.map((lot) => ({ ...lot, id: wine.lots[0]!.id })) }))).toEqual([wine]);
@@ -95,7 +149,9 @@ describe('deleting a wine', () => {
   });
   it('the list searches without accents, filters and sorts', async () => {
     owner = await newMember();
-    await take('name,producer,vintage,colour,abv,country,grapes\nÉtoile,Kőrakás,2020,white,12,HU,Furmint\nZephyr,Alto,2018,red,14,IT,Nerello Mascalese\nalba,Alto,,red,13,IT,Barbera');
+    await take(
+      'name,producer,vintage,colour,abv,country,grapes\nÉtoile,Kőrakás,2020,white,12,HU,Furmint\nZephyr,Alto,2018,red,14,IT,Nerello Mascalese\nalba,Alto,,red,13,IT,Barbera',
+    );
     const names = async (input: object) => ((await run(listWines, owner, input)) as { items: { name: string }[] }).items.map((item) => item.name);
     expect(await names({ q: 'etoile korakas' })).toEqual(['Étoile']);
     expect(await names({ q: 'nerello' })).toEqual(['Zephyr']);

@@ -1,13 +1,37 @@
 import { parse } from 'csv-parse/sync';
 import { stringify } from 'csv-stringify/sync';
 import { v7 } from 'uuid';
-import { factIds, factInWords, facts, factOf, shareInWords, type FactId, type FactSpec, type FactValue, type GrapeShare, type Lot, type Share, type Vintage, type WineDocument } from '@rose/core/wine/facts';
+import {
+  factIds,
+  factInWords,
+  facts,
+  factOf,
+  shareInWords,
+  type FactId,
+  type FactSpec,
+  type FactValue,
+  type GrapeShare,
+  type Lot,
+  type Share,
+  type Vintage,
+  type WineDocument,
+} from '@rose/core/wine/facts';
 import { wineDocument } from '@rose/core/wine/facts-schema';
 import { fold } from '@rose/core/wine/text';
 import { Problem } from '../problem';
 
 /** Fields of a wine list beside the facts. */
-const plainFields = { name: 'name', producer: 'producer', remark: 'remark', format: 'format, mL', held: 'bottles held', price: 'price', currency: 'currency', merchant: 'merchant', bought: 'bought' } as const;
+const plainFields = {
+  name: 'name',
+  producer: 'producer',
+  remark: 'remark',
+  format: 'format, mL',
+  held: 'bottles held',
+  price: 'price',
+  currency: 'currency',
+  merchant: 'merchant',
+  bought: 'bought',
+} as const;
 type PlainField = keyof typeof plainFields;
 export type ListField = PlainField | FactId;
 export const listFields: readonly { readonly id: ListField; readonly label: string }[] = [
@@ -16,13 +40,52 @@ export const listFields: readonly { readonly id: ListField; readonly label: stri
 ];
 /** What people call these columns. */
 const known: Readonly<Record<string, ListField>> = {
-  wine: 'name', cuvee: 'name', title: 'name', label: 'name', winery: 'producer', estate: 'producer', domaine: 'producer', maker: 'producer', year: 'vintage', grape: 'grapes', variety: 'grapes', varieties: 'grapes', color: 'colour', type: 'colour',
-  alcohol: 'abv', 'alcohol vol': 'abv', alc: 'abv', 'abv vol': 'abv', 'residual sugar': 'sugar', rs: 'sugar', acid: 'acidity', ta: 'acidity', 'total acidity': 'acidity', bottles: 'held', quantity: 'held', qty: 'held', stock: 'held', size: 'format', 'format ml': 'format', 'bottle size': 'format',
-  cost: 'price', shop: 'merchant', supplier: 'merchant', notes: 'remark', comment: 'remark', area: 'region', 'purchase date': 'bought', 'bottles held': 'held',
+  wine: 'name',
+  cuvee: 'name',
+  title: 'name',
+  label: 'name',
+  winery: 'producer',
+  estate: 'producer',
+  domaine: 'producer',
+  maker: 'producer',
+  year: 'vintage',
+  grape: 'grapes',
+  variety: 'grapes',
+  varieties: 'grapes',
+  color: 'colour',
+  type: 'colour',
+  alcohol: 'abv',
+  'alcohol vol': 'abv',
+  alc: 'abv',
+  'abv vol': 'abv',
+  'residual sugar': 'sugar',
+  rs: 'sugar',
+  acid: 'acidity',
+  ta: 'acidity',
+  'total acidity': 'acidity',
+  bottles: 'held',
+  quantity: 'held',
+  qty: 'held',
+  stock: 'held',
+  size: 'format',
+  'format ml': 'format',
+  'bottle size': 'format',
+  cost: 'price',
+  shop: 'merchant',
+  supplier: 'merchant',
+  notes: 'remark',
+  comment: 'remark',
+  area: 'region',
+  'purchase date': 'bought',
+  'bottles held': 'held',
 };
 export const mostRows = 2000;
 
-export interface ListRow { readonly row: number; readonly document: WineDocument; readonly says: string }
+export interface ListRow {
+  readonly row: number;
+  readonly document: WineDocument;
+  readonly says: string;
+}
 export interface WineList {
   readonly columns: string[];
   readonly mapping: Record<string, string>;
@@ -44,7 +107,10 @@ export function guessMapping(columns: readonly string[]): Record<string, string>
 
 /** Reads a wine list: comma, semicolon or tab, with or without a byte-order mark; every field that cannot be read is named with its row. */
 export function readList(csv: string, mapping: Readonly<Record<string, string>>): WineList {
-  if (csv.includes('\uFFFD')) throw new Problem(422, 'encoding', 'This file is not in UTF-8. Save it again as CSV UTF-8, and nothing is lost.', { errors: [{ field: 'csv', message: 'is not in UTF-8' }] });
+  if (csv.includes('\uFFFD'))
+    throw new Problem(422, 'encoding', 'This file is not in UTF-8. Save it again as CSV UTF-8, and nothing is lost.', {
+      errors: [{ field: 'csv', message: 'is not in UTF-8' }],
+    });
   if (/^\uFEFF?\s*\[/.test(csv)) return readJsonList(csv);
   const firstLine = csv.slice(0, csv.search(/[\r\n]|$/));
   const delimiter = [',', ';', '\t'].map((mark) => [mark, firstLine.split(mark).length] as const).sort((a, b) => b[1] - a[1])[0]![0];
@@ -52,14 +118,24 @@ export function readList(csv: string, mapping: Readonly<Record<string, string>>)
   try {
     table = parse(csv, { bom: true, delimiter, relax_column_count: true, skip_empty_lines: true, trim: true });
   } catch (error) {
-    throw new Problem(422, 'csv', 'This is not a CSV file we can read: a quotation mark is not closed, or it is another kind of file.', { errors: [{ field: 'csv', message: (error as Error).message }] });
+    throw new Problem(422, 'csv', 'This is not a CSV file we can read: a quotation mark is not closed, or it is another kind of file.', {
+      errors: [{ field: 'csv', message: (error as Error).message }],
+    });
   }
   const columns = (table[0] ?? []).map((heading, i) => heading || `column ${i + 1}`);
   if (table.length < 2) throw new Problem(422, 'csv', 'This file has a heading but no wines.', { errors: [{ field: 'csv', message: 'has no rows' }] });
-  if (table.length - 1 > mostRows) throw new Problem(422, 'csv', `This file has ${table.length - 1} wines. Import at most ${mostRows} at a time.`, { errors: [{ field: 'csv', message: `more than ${mostRows} rows` }] });
+  if (table.length - 1 > mostRows)
+    throw new Problem(422, 'csv', `This file has ${table.length - 1} wines. Import at most ${mostRows} at a time.`, {
+      errors: [{ field: 'csv', message: `more than ${mostRows} rows` }],
+    });
   const used = Object.keys(mapping).length > 0 ? { ...mapping } : guessMapping(columns);
   const errors: WineList['errors'] = [];
-  if (!Object.values(used).includes('name')) throw new Problem(422, 'mapping', 'No column holds the name of the wine. Choose which one does.', { errors: [{ field: 'mapping', message: 'no column is the name' }], columns, mapping: used });
+  if (!Object.values(used).includes('name'))
+    throw new Problem(422, 'mapping', 'No column holds the name of the wine. Choose which one does.', {
+      errors: [{ field: 'mapping', message: 'no column is the name' }],
+      columns,
+      mapping: used,
+    });
   const rows = table.slice(1).flatMap((cells, i) => {
     const row = i + 2;
     const values = new Map<string, string>();
@@ -73,10 +149,13 @@ export function readList(csv: string, mapping: Readonly<Record<string, string>>)
     if (document === undefined) return [];
     const parsed = wineDocument.safeParse(document);
     if (!parsed.success) {
-      for (const issue of parsed.error.issues) bad(issue.path.filter((part) => typeof part === 'string' && !['facts', 'value', 'lots'].includes(part)).join(' ') || 'row', issue.message);
+      for (const issue of parsed.error.issues)
+        bad(issue.path.filter((part) => typeof part === 'string' && !['facts', 'value', 'lots'].includes(part)).join(' ') || 'row', issue.message);
       return [];
     }
-    const says = factIds.flatMap((id) => (factOf(document.facts, id) === undefined ? [] : [factInWords(id, factOf(document.facts, id) as FactValue<FactId>)])).join(' · ');
+    const says = factIds
+      .flatMap((id) => (factOf(document.facts, id) === undefined ? [] : [factInWords(id, factOf(document.facts, id) as FactValue<FactId>)]))
+      .join(' · ');
     return [{ row, document, says }];
   });
   return { columns, mapping: used, total: table.length - 1, rows, errors };
@@ -90,7 +169,8 @@ function readJsonList(text: string): WineList {
   } catch {
     throw new Problem(422, 'csv', 'This looks like JSON but is not complete.', { errors: [{ field: 'csv', message: 'is not complete JSON' }] });
   }
-  if (!Array.isArray(items) || items.length > mostRows) throw new Problem(422, 'csv', `This is not a list of at most ${mostRows} wines.`, { errors: [{ field: 'csv', message: 'is not a list of wines' }] });
+  if (!Array.isArray(items) || items.length > mostRows)
+    throw new Problem(422, 'csv', `This is not a list of at most ${mostRows} wines.`, { errors: [{ field: 'csv', message: 'is not a list of wines' }] });
   const errors: WineList['errors'] = [];
   const rows = items.flatMap((item: unknown, i) => {
     const parsed = wineDocument.safeParse(item);
@@ -133,7 +213,16 @@ function readLot(values: ReadonlyMap<string, string>, bad: Bad): Lot[] {
   const currency = values.get('currency')?.toUpperCase() ?? (values.get('price')?.includes('$') ? 'USD' : values.get('price')?.includes('£') ? 'GBP' : 'EUR');
   const merchant = values.get('merchant');
   const bought = values.get('bought');
-  return [{ id: v7(), formatMl: format ?? 750, held: held ?? 0, ...(price === undefined ? {} : { priceMinor: Math.round(price * 100), currency }), ...(merchant === undefined ? {} : { merchant }), ...(bought === undefined ? {} : { bought }) }];
+  return [
+    {
+      id: v7(),
+      formatMl: format ?? 750,
+      held: held ?? 0,
+      ...(price === undefined ? {} : { priceMinor: Math.round(price * 100), currency }),
+      ...(merchant === undefined ? {} : { merchant }),
+      ...(bought === undefined ? {} : { bought }),
+    },
+  ];
 }
 function readFormat(text: string): number | undefined {
   const match = /^([\d.,]+)\s*(ml|cl|l)?$/i.exec(text.trim());
@@ -191,31 +280,58 @@ function readVintage(text: string, bad: Bad): Vintage | undefined {
 }
 /** "Nerello Mascalese 85 %, Nerello Cappuccio" and "60% Syrah / 40% Grenache". */
 function readGrapes(text: string): GrapeShare[] {
-  return text.split(/[,;/+&]|\band\b/).map((piece) => piece.trim()).filter((piece) => piece !== '').map((piece) => {
-    const between = /(\d+(?:[.,]\d+)?)\s*(?:–|-|to)\s*(\d+(?:[.,]\d+)?)\s*%?/.exec(piece);
-    const exact = /(about|ca\.?|around|~)?\s*(\d+(?:[.,]\d+)?)\s*%?/.exec(piece);
-    const words = piece.replace(/(about|ca\.?|around|~)?\s*\d+(?:[.,]\d+)?(\s*(?:–|-|to)\s*\d+(?:[.,]\d+)?)?\s*%?/i, '').replace(/\b(mostly|some|a little)\b/i, '').trim();
-    const share: Share = between !== null ? { kind: 'between', low: number(between[1]!)!, high: number(between[2]!)! } : exact !== null ? { kind: exact[1] === undefined ? 'exact' : 'about', percent: number(exact[2]!)! } : /mostly/i.test(piece) ? { kind: 'mostly' } : /\b(some|a little)\b/i.test(piece) ? { kind: 'some' } : { kind: 'unknown' };
-    return { grape: words || piece, share };
-  });
+  return text
+    .split(/[,;/+&]|\band\b/)
+    .map((piece) => piece.trim())
+    .filter((piece) => piece !== '')
+    .map((piece) => {
+      const between = /(\d+(?:[.,]\d+)?)\s*(?:–|-|to)\s*(\d+(?:[.,]\d+)?)\s*%?/.exec(piece);
+      const exact = /(about|ca\.?|around|~)?\s*(\d+(?:[.,]\d+)?)\s*%?/.exec(piece);
+      const words = piece
+        .replace(/(about|ca\.?|around|~)?\s*\d+(?:[.,]\d+)?(\s*(?:–|-|to)\s*\d+(?:[.,]\d+)?)?\s*%?/i, '')
+        .replace(/\b(mostly|some|a little)\b/i, '')
+        .trim();
+      const share: Share =
+        between !== null
+          ? { kind: 'between', low: number(between[1]!)!, high: number(between[2]!)! }
+          : exact !== null
+            ? { kind: exact[1] === undefined ? 'exact' : 'about', percent: number(exact[2]!)! }
+            : /mostly/i.test(piece)
+              ? { kind: 'mostly' }
+              : /\b(some|a little)\b/i.test(piece)
+                ? { kind: 'some' }
+                : { kind: 'unknown' };
+      return { grape: words || piece, share };
+    });
 }
 
 /** The cellar as CSV: one row a lot, the columns of the import, so that it reads back. */
 export function writeList(wines: readonly WineDocument[]): string {
-  const rows = wines.flatMap((document) => (document.lots.length === 0 ? [undefined] : document.lots).map((lot) => listFields.map(({ id }) => cell(document, lot, id))));
+  const rows = wines.flatMap((document) =>
+    (document.lots.length === 0 ? [undefined] : document.lots).map((lot) => listFields.map(({ id }) => cell(document, lot, id))),
+  );
   return stringify([listFields.map((field) => field.id), ...rows], { bom: true });
 }
 function cell(document: WineDocument, lot: Lot | undefined, id: ListField): string {
   switch (id) {
-    case 'name': return document.name;
-    case 'producer': return document.producer;
-    case 'remark': return document.remark;
-    case 'format': return lot === undefined ? '' : String(lot.formatMl);
-    case 'held': return lot === undefined ? '' : String(lot.held);
-    case 'price': return lot?.priceMinor === undefined ? '' : (lot.priceMinor / 100).toFixed(2);
-    case 'currency': return lot?.currency ?? '';
-    case 'merchant': return lot?.merchant ?? '';
-    case 'bought': return lot?.bought ?? '';
+    case 'name':
+      return document.name;
+    case 'producer':
+      return document.producer;
+    case 'remark':
+      return document.remark;
+    case 'format':
+      return lot === undefined ? '' : String(lot.formatMl);
+    case 'held':
+      return lot === undefined ? '' : String(lot.held);
+    case 'price':
+      return lot?.priceMinor === undefined ? '' : (lot.priceMinor / 100).toFixed(2);
+    case 'currency':
+      return lot?.currency ?? '';
+    case 'merchant':
+      return lot?.merchant ?? '';
+    case 'bought':
+      return lot?.bought ?? '';
   }
   const value = factOf(document.facts, id);
   if (value === undefined) return '';

@@ -29,7 +29,13 @@ const today = () => new Date().toISOString().slice(0, 10);
 /** Reads wines with their profiles: tasted values are those of the latest sound note of a host, else the median of the venue's notes on revealed glasses. */
 export async function knownWines(db: Reader, venueId: string, ids?: readonly string[], deleted = false): Promise<readonly KnownWine[]> {
   if (ids?.length === 0) return [];
-  const rows = await db.select().from(wine).where(and(eq(wine.venueId, venueId), deleted ? isNotNull(wine.deletedAt) : isNull(wine.deletedAt), ids === undefined ? undefined : inArray(wine.id, [...ids]))).orderBy(wine.name, wine.id);
+  const rows = await db
+    .select()
+    .from(wine)
+    .where(
+      and(eq(wine.venueId, venueId), deleted ? isNotNull(wine.deletedAt) : isNull(wine.deletedAt), ids === undefined ? undefined : inArray(wine.id, [...ids])),
+    )
+    .orderBy(wine.name, wine.id);
   const wineIds = rows.map((row) => row.id);
   if (wineIds.length === 0) return [];
   const lots = await readLots(db, venueId, wineIds);
@@ -40,7 +46,15 @@ export async function knownWines(db: Reader, venueId: string, ids?: readonly str
     .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
     .innerJoin(participant, and(eq(participant.venueId, note.venueId), eq(participant.id, note.participantId)))
     .leftJoin(member, and(eq(member.venueId, note.venueId), eq(member.userId, participant.userId)))
-    .where(and(eq(note.venueId, venueId), isNull(note.deletedAt), isNotNull(glass.revealedAt), isNull(glass.rejectedAt), ids === undefined ? undefined : inArray(glassIdentity.wineId, wineIds)))
+    .where(
+      and(
+        eq(note.venueId, venueId),
+        isNull(note.deletedAt),
+        isNotNull(glass.revealedAt),
+        isNull(glass.rejectedAt),
+        ids === undefined ? undefined : inArray(glassIdentity.wineId, wineIds),
+      ),
+    )
     .orderBy(desc(note.tastedAt));
   const byWine = new Map<string, typeof tasted>();
   for (const entry of tasted) byWine.set(entry.wineId, [...(byWine.get(entry.wineId) ?? []), entry]);
@@ -52,10 +66,14 @@ export async function knownWines(db: Reader, venueId: string, ids?: readonly str
     const observed = byHost?.document.observed ?? (sound.length > 0 ? medianOf(sound.map((entry) => entry.document.observed)) : undefined);
     const style = styleOf(document.facts);
     return {
-      id: row.id, revision: row.revision, document, style,
+      id: row.id,
+      revision: row.revision,
+      document,
+      style,
       profile: resolveProfile(document.facts, style.style, observed, today()),
       age: ageOn(today(), factOf(document.facts, 'vintage'), isSouthern(factOf(document.facts, 'country'))),
-      chips: sound.flatMap((entry) => entry.document.chips), notes: notes.length,
+      chips: sound.flatMap((entry) => entry.document.chips),
+      notes: notes.length,
     };
   });
 }
@@ -79,10 +97,17 @@ export function medianOf(all: readonly Observed[]): Observed {
   return out as Observed;
 }
 
-export const asOrderWine = (known: KnownWine): OrderWine => orderWine({ id: known.id, name: known.document.name, facts: known.document.facts, profile: known.profile, age: known.age });
+export const asOrderWine = (known: KnownWine): OrderWine =>
+  orderWine({ id: known.id, name: known.document.name, facts: known.document.facts, profile: known.profile, age: known.age });
 
 /** A cellar wine as pairing takes it: its profile, and the smells found in it, else those of its style. */
 export function asPairingWine(known: KnownWine): PairingWine {
   const found = echoesOf(known.chips);
-  return { id: known.id, name: known.document.name, loads: loadsOf(known.profile), colour: factOf(known.document.facts, 'colour') ?? known.style.style.colour, echoes: found.length > 0 ? found : known.style.style.echoes };
+  return {
+    id: known.id,
+    name: known.document.name,
+    loads: loadsOf(known.profile),
+    colour: factOf(known.document.facts, 'colour') ?? known.style.style.colour,
+    echoes: found.length > 0 ? found : known.style.style.echoes,
+  };
 }

@@ -12,9 +12,15 @@ export function wineColumns(document: WineDocument) {
   const vintage = factOf(document.facts, 'vintage');
   const abv = factOf(document.facts, 'abv');
   return {
-    name: document.name, producer: document.producer, colour: factOf(document.facts, 'colour') ?? null, bubbles: factOf(document.facts, 'bubbles') ?? null,
-    vintage: vintage?.kind === 'year' ? vintage.year : null, country: factOf(document.facts, 'country')?.toUpperCase() ?? null, abvPermille: abv === undefined ? null : Math.round(abv * 10),
-    search: wineSearch(document), sameKey: sameKey(document),
+    name: document.name,
+    producer: document.producer,
+    colour: factOf(document.facts, 'colour') ?? null,
+    bubbles: factOf(document.facts, 'bubbles') ?? null,
+    vintage: vintage?.kind === 'year' ? vintage.year : null,
+    country: factOf(document.facts, 'country')?.toUpperCase() ?? null,
+    abvPermille: abv === undefined ? null : Math.round(abv * 10),
+    search: wineSearch(document),
+    sameKey: sameKey(document),
   };
 }
 /** Producer, name and vintage folded: what makes two entries the same wine. Formats are told apart by their lots. */
@@ -35,12 +41,20 @@ const stored = ({ lots: _lots, ...document }: WineDocument): StoredWine => docum
 export async function readLots(db: Reader, venueId: string, wineIds: readonly string[]): Promise<Map<string, Lot[]>> {
   const lots = new Map<string, Lot[]>();
   if (wineIds.length === 0) return lots;
-  const rows = await db.select().from(lot).where(and(eq(lot.venueId, venueId), inArray(lot.wineId, [...wineIds]))).orderBy(lot.id);
+  const rows = await db
+    .select()
+    .from(lot)
+    .where(and(eq(lot.venueId, venueId), inArray(lot.wineId, [...wineIds])))
+    .orderBy(lot.id);
   for (const row of rows) {
     const entry: Lot = {
-      id: row.id, formatMl: row.formatMl, held: row.held,
-      ...(row.priceMinor === null ? {} : { priceMinor: row.priceMinor }), ...(row.currency === null ? {} : { currency: row.currency }),
-      ...(row.merchant === null ? {} : { merchant: row.merchant }), ...(row.bought === null ? {} : { bought: row.bought }),
+      id: row.id,
+      formatMl: row.formatMl,
+      held: row.held,
+      ...(row.priceMinor === null ? {} : { priceMinor: row.priceMinor }),
+      ...(row.currency === null ? {} : { currency: row.currency }),
+      ...(row.merchant === null ? {} : { merchant: row.merchant }),
+      ...(row.bought === null ? {} : { bought: row.bought }),
     };
     lots.set(row.wineId, [...(lots.get(row.wineId) ?? []), entry]);
   }
@@ -50,29 +64,68 @@ export async function readLots(db: Reader, venueId: string, wineIds: readonly st
 async function writeLots(tx: Tx, venueId: string, wineId: string, lots: readonly Lot[]): Promise<void> {
   const keep = lots.map((entry) => entry.id);
   // A lot that a glass was poured from is kept, empty: the glass still refers to it.
-  await tx.delete(lot).where(and(eq(lot.venueId, venueId), eq(lot.wineId, wineId), keep.length === 0 ? undefined : sql`${lot.id} not in ${keep}`, sql`not exists (select 1 from ${glassIdentity} where ${glassIdentity.venueId} = ${lot.venueId} and ${glassIdentity.lotId} = ${lot.id})`));
+  await tx
+    .delete(lot)
+    .where(
+      and(
+        eq(lot.venueId, venueId),
+        eq(lot.wineId, wineId),
+        keep.length === 0 ? undefined : sql`${lot.id} not in ${keep}`,
+        sql`not exists (select 1 from ${glassIdentity} where ${glassIdentity.venueId} = ${lot.venueId} and ${glassIdentity.lotId} = ${lot.id})`,
+      ),
+    );
   for (const entry of lots) {
-    const values = { formatMl: entry.formatMl, held: entry.held, priceMinor: entry.priceMinor ?? null, currency: entry.currency ?? null, merchant: entry.merchant ?? null, bought: entry.bought ?? null };
-    await tx.insert(lot).values({ venueId, id: entry.id, wineId, ...values }).onConflictDoUpdate({ target: [lot.venueId, lot.id], set: values });
+    const values = {
+      formatMl: entry.formatMl,
+      held: entry.held,
+      priceMinor: entry.priceMinor ?? null,
+      currency: entry.currency ?? null,
+      merchant: entry.merchant ?? null,
+      bought: entry.bought ?? null,
+    };
+    await tx
+      .insert(lot)
+      .values({ venueId, id: entry.id, wineId, ...values })
+      .onConflictDoUpdate({ target: [lot.venueId, lot.id], set: values });
   }
 }
 
 export const wineStore: Store<WineDocument> = {
   async lock(tx, venueId, id) {
-    const [row] = await tx.select().from(wine).where(and(eq(wine.venueId, venueId), eq(wine.id, id))).for('update');
+    const [row] = await tx
+      .select()
+      .from(wine)
+      .where(and(eq(wine.venueId, venueId), eq(wine.id, id)))
+      .for('update');
     if (row === undefined) return undefined;
     const lots = (await readLots(tx, venueId, [id])).get(id) ?? [];
     return { revision: row.revision, writes: row.writes, document: { ...row.document, lots }, deleted: row.deletedAt !== null };
   },
   async insert(tx, venueId, id, { document, ...rest }) {
-    const made = await tx.insert(wine).values({ venueId, id, ...rest, writes: [...rest.writes], ...wineColumns(document), document: stored(document) }).onConflictDoNothing().returning({ id: wine.id });
+    const made = await tx
+      .insert(wine)
+      .values({ venueId, id, ...rest, writes: [...rest.writes], ...wineColumns(document), document: stored(document) })
+      .onConflictDoNothing()
+      .returning({ id: wine.id });
     if (made.length > 0) await writeLots(tx, venueId, id, document.lots);
     return made.length > 0;
   },
   async update(tx, venueId, id, { document, ...rest }) {
-    await tx.update(wine).set({ ...rest, writes: [...rest.writes], ...wineColumns(document), document: stored(document), updatedAt: new Date() }).where(and(eq(wine.venueId, venueId), eq(wine.id, id)));
+    await tx
+      .update(wine)
+      .set({ ...rest, writes: [...rest.writes], ...wineColumns(document), document: stored(document), updatedAt: new Date() })
+      .where(and(eq(wine.venueId, venueId), eq(wine.id, id)));
     await writeLots(tx, venueId, id, document.lots);
-    const notes = await tx.select({ id: note.id }).from(note).innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId))).innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id))).where(and(eq(note.venueId, venueId), eq(glassIdentity.wineId, id)));
-    await rewriteSearch(tx, venueId, notes.map((entry) => entry.id));
+    const notes = await tx
+      .select({ id: note.id })
+      .from(note)
+      .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
+      .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
+      .where(and(eq(note.venueId, venueId), eq(glassIdentity.wineId, id)));
+    await rewriteSearch(
+      tx,
+      venueId,
+      notes.map((entry) => entry.id),
+    );
   },
 };

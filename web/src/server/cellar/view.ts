@@ -17,7 +17,13 @@ export interface ClaimView {
   readonly source: string;
 }
 export function lawOf(known: KnownWine): readonly ClaimView[] {
-  return classifyWine(known.document.facts).map((claim) => ({ id: claim.id, title: claim.title, verdict: claim.verdict, because: claim.reasons.map((reason) => sentence(classifyWording, reason)), source: sourceInWords(claim.source) }));
+  return classifyWine(known.document.facts).map((claim) => ({
+    id: claim.id,
+    title: claim.title,
+    verdict: claim.verdict,
+    because: claim.reasons.map((reason) => sentence(classifyWording, reason)),
+    source: sourceInWords(claim.source),
+  }));
 }
 
 /** The style name of a wine, from facts and profile. */

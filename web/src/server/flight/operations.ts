@@ -17,41 +17,96 @@ import { notFound } from '../problem';
 import { flightStore, readWines } from './store';
 
 export const saveFlight = command({
-  name: 'flight.save', method: 'PUT', path: '/flights/{id}', summary: 'Saves a flight: its wines in order, pins, school, guests and pour', allow: hosts, input: writeInput(flightDocument), output: savedOutput,
+  name: 'flight.save',
+  method: 'PUT',
+  path: '/flights/{id}',
+  summary: 'Saves a flight: its wines in order, pins, school, guests and pour',
+  allow: hosts,
+  input: writeInput(flightDocument),
+  output: savedOutput,
   run: (tx, actor, input, reply) => saveDocument(tx, flightStore, actor.venueId, input.id, input, reply),
 });
 const one = z.strictObject({ id: z.uuid() });
 const done = z.object({ ok: z.literal(true) });
 export const deleteFlight = command({
-  name: 'flight.delete', method: 'DELETE', path: '/flights/{id}', summary: 'Deletes a flight; it can be brought back', allow: hosts, input: one, output: done,
+  name: 'flight.delete',
+  method: 'DELETE',
+  path: '/flights/{id}',
+  summary: 'Deletes a flight; it can be brought back',
+  allow: hosts,
+  input: one,
+  output: done,
   async run(tx, actor, input) {
-    const gone = await tx.update(flight).set({ deletedAt: new Date() }).where(and(eq(flight.venueId, actor.venueId), eq(flight.id, input.id), isNull(flight.deletedAt))).returning({ id: flight.id });
+    const gone = await tx
+      .update(flight)
+      .set({ deletedAt: new Date() })
+      .where(and(eq(flight.venueId, actor.venueId), eq(flight.id, input.id), isNull(flight.deletedAt)))
+      .returning({ id: flight.id });
     if (gone.length === 0) throw notFound('flight');
     return { ok: true };
   },
 });
 export const restoreFlight = command({
-  name: 'flight.restore', method: 'POST', path: '/flights/{id}/returns', summary: 'Brings a deleted flight back', allow: hosts, input: one, output: done,
+  name: 'flight.restore',
+  method: 'POST',
+  path: '/flights/{id}/returns',
+  summary: 'Brings a deleted flight back',
+  allow: hosts,
+  input: one,
+  output: done,
   async run(tx, actor, input) {
-    const back = await tx.update(flight).set({ deletedAt: null }).where(and(eq(flight.venueId, actor.venueId), eq(flight.id, input.id))).returning({ id: flight.id });
+    const back = await tx
+      .update(flight)
+      .set({ deletedAt: null })
+      .where(and(eq(flight.venueId, actor.venueId), eq(flight.id, input.id)))
+      .returning({ id: flight.id });
     if (back.length === 0) throw notFound('flight');
     return { ok: true };
   },
 });
 
 export const listFlights = query({
-  name: 'flight.list', method: 'GET', path: '/flights', summary: 'The flights of the venue', allow: everyRole, input: z.strictObject({}),
+  name: 'flight.list',
+  method: 'GET',
+  path: '/flights',
+  summary: 'The flights of the venue',
+  allow: everyRole,
+  input: z.strictObject({}),
   output: z.object({ flights: z.array(z.object({ id: z.string(), name: z.string(), starts: z.string(), guests: z.number(), wines: z.number() })) }),
   async run(db, actor) {
-    const rows = await db.select().from(flight).where(and(eq(flight.venueId, actor.venueId), isNull(flight.deletedAt))).orderBy(sql`${flight.startsAt} desc nulls last`, desc(flight.updatedAt)).limit(500);
-    const wines = await readWines(db, actor.venueId, rows.map((row) => row.id));
-    return { flights: rows.map((row) => ({ id: row.id, name: row.name, starts: row.document.starts, guests: row.document.guests, wines: wines.get(row.id)?.length ?? 0 })) };
+    const rows = await db
+      .select()
+      .from(flight)
+      .where(and(eq(flight.venueId, actor.venueId), isNull(flight.deletedAt)))
+      .orderBy(sql`${flight.startsAt} desc nulls last`, desc(flight.updatedAt))
+      .limit(500);
+    const wines = await readWines(
+      db,
+      actor.venueId,
+      rows.map((row) => row.id),
+    );
+    return {
+      flights: rows.map((row) => ({
+        id: row.id,
+        name: row.name,
+        starts: row.document.starts,
+        guests: row.document.guests,
+        wines: wines.get(row.id)?.length ?? 0,
+      })),
+    };
   },
 });
 
-export interface FlightView { readonly id: string; readonly revision: number; readonly document: FlightDocument }
+export interface FlightView {
+  readonly id: string;
+  readonly revision: number;
+  readonly document: FlightDocument;
+}
 export async function readFlight(db: Reader, venueId: string, id: string): Promise<FlightView> {
-  const [row] = await db.select().from(flight).where(and(eq(flight.venueId, venueId), eq(flight.id, id), isNull(flight.deletedAt)));
+  const [row] = await db
+    .select()
+    .from(flight)
+    .where(and(eq(flight.venueId, venueId), eq(flight.id, id), isNull(flight.deletedAt)));
   if (row === undefined) throw notFound('flight');
   return { id, revision: row.revision, document: { ...row.document, wines: (await readWines(db, venueId, [id])).get(id) ?? [] } };
 }
@@ -63,8 +118,18 @@ async function winesOf(db: Reader, venueId: string, ids: readonly string[]): Pro
 
 const orderWineSchema = z.custom<OrderWine>();
 export const getFlight = query({
-  name: 'flight.get', method: 'GET', path: '/flights/{id}', summary: 'A flight with its wines as the order solver takes them', allow: everyRole, input: one,
-  output: z.object({ id: z.string(), revision: z.number(), document: flightDocument, wines: z.array(z.object({ summary: z.custom<ReturnType<typeof summarise>>(), order: orderWineSchema })) }),
+  name: 'flight.get',
+  method: 'GET',
+  path: '/flights/{id}',
+  summary: 'A flight with its wines as the order solver takes them',
+  allow: everyRole,
+  input: one,
+  output: z.object({
+    id: z.string(),
+    revision: z.number(),
+    document: flightDocument,
+    wines: z.array(z.object({ summary: z.custom<ReturnType<typeof summarise>>(), order: orderWineSchema })),
+  }),
   async run(db, actor, input, reply) {
     const found = await readFlight(db, actor.venueId, input.id);
     reply.etag = `"${found.revision}"`;
@@ -75,7 +140,12 @@ export const getFlight = query({
 
 /** A cellar wine as the order solver takes it, for a page that adds it to a flight. */
 export const getOrderWine = query({
-  name: 'wine.orderWine', method: 'GET', path: '/wines/{id}/order-wine', summary: 'A wine as the order solver takes it', allow: everyRole, input: one,
+  name: 'wine.orderWine',
+  method: 'GET',
+  path: '/wines/{id}/order-wine',
+  summary: 'A wine as the order solver takes it',
+  allow: everyRole,
+  input: one,
   output: z.object({ summary: z.custom<ReturnType<typeof summarise>>(), order: orderWineSchema }),
   async run(db, actor, input) {
     const [entry] = await knownWines(db, actor.venueId, [input.id]);
@@ -84,15 +154,41 @@ export const getOrderWine = query({
   },
 });
 
-const judgement = z.object({ order: z.array(z.string()), strain: z.number(), steps: z.array(z.object({ wine: z.string(), height: z.number(), strain: z.number(), because: z.array(z.object({ id: z.string(), push: z.number(), text: z.string(), source: z.string().optional() })) })) });
+const judgement = z.object({
+  order: z.array(z.string()),
+  strain: z.number(),
+  steps: z.array(
+    z.object({
+      wine: z.string(),
+      height: z.number(),
+      strain: z.number(),
+      because: z.array(z.object({ id: z.string(), push: z.number(), text: z.string(), source: z.string().optional() })),
+    }),
+  ),
+});
 function inWords(judged: OrderJudgement): z.infer<typeof judgement> {
   return {
-    order: [...judged.order], strain: judged.strain,
-    steps: judged.steps.map((step) => ({ wine: step.wine, height: step.height, strain: step.strain, because: step.reasons.map((reason) => ({ id: reason.id, push: reason.push, text: sentence(orderWording, reason), ...(reason.source === undefined ? {} : { source: reason.source }) })) })),
+    order: [...judged.order],
+    strain: judged.strain,
+    steps: judged.steps.map((step) => ({
+      wine: step.wine,
+      height: step.height,
+      strain: step.strain,
+      because: step.reasons.map((reason) => ({
+        id: reason.id,
+        push: reason.push,
+        text: sentence(orderWording, reason),
+        ...(reason.source === undefined ? {} : { source: reason.source }),
+      })),
+    })),
   };
 }
 export const orderOf = query({
-  name: 'flight.order', method: 'GET', path: '/flights/{id}/order', summary: 'Judges the order of a flight and finds the best one, by the chosen school', allow: everyRole,
+  name: 'flight.order',
+  method: 'GET',
+  path: '/flights/{id}/order',
+  summary: 'Judges the order of a flight and finds the best one, by the chosen school',
+  allow: everyRole,
   input: z.strictObject({ id: z.uuid(), school: z.enum(['weight', 'ladder', 'sweet', 'young', 'old']).optional() }),
   output: z.object({ school: z.string(), now: judgement, best: judgement.nullable(), impossible: z.boolean() }),
   async run(db, actor, input) {
@@ -100,18 +196,46 @@ export const orderOf = query({
     const school = schoolOf(input.school ?? document.school);
     const wines = (await winesOf(db, actor.venueId, document.wines)).map(asOrderWine);
     const solution: OrderSolution = bestOrder(wines, document.pins, school);
-    return { school: school.id, now: inWords(judgeOrder(wines, document.wines, school)), best: solution.kind === 'best' ? inWords(solution.judgement) : null, impossible: solution.kind === 'impossible' };
+    return {
+      school: school.id,
+      now: inWords(judgeOrder(wines, document.wines, school)),
+      best: solution.kind === 'best' ? inWords(solution.judgement) : null,
+      impossible: solution.kind === 'impossible',
+    };
   },
 });
 
-const amount = z.object({ wine: z.string(), name: z.string(), formatMl: z.number(), pours: z.number(), byVolume: z.number(), byPours: z.number(), neededMl: z.number(), held: z.number() });
+const amount = z.object({
+  wine: z.string(),
+  name: z.string(),
+  formatMl: z.number(),
+  pours: z.number(),
+  byVolume: z.number(),
+  byPours: z.number(),
+  neededMl: z.number(),
+  held: z.number(),
+});
 export const quantitiesOf = query({
-  name: 'flight.quantities', method: 'GET', path: '/flights/{id}/quantities', summary: 'Bottles by volume and by whole pours, and the pure alcohol a head', allow: everyRole, input: one,
+  name: 'flight.quantities',
+  method: 'GET',
+  path: '/flights/{id}/quantities',
+  summary: 'Bottles by volume and by whole pours, and the pure alcohol a head',
+  allow: everyRole,
+  input: one,
   output: z.object({ wines: z.array(amount), bottles: z.number(), aHeadMl: z.number(), alcoholGrams: z.number(), alcoholIsPartial: z.boolean() }),
   async run(db, actor, input) {
     const { document } = await readFlight(db, actor.venueId, input.id);
     const wines = await winesOf(db, actor.venueId, document.wines);
-    const found = flightQuantities(document, wines.map((entry) => ({ id: entry.id, name: entry.document.name, formatMl: mainFormat(entry), held: entry.document.lots.reduce((sum, lot) => sum + lot.held, 0), abv: factOf(entry.document.facts, 'abv') })));
+    const found = flightQuantities(
+      document,
+      wines.map((entry) => ({
+        id: entry.id,
+        name: entry.document.name,
+        formatMl: mainFormat(entry),
+        held: entry.document.lots.reduce((sum, lot) => sum + lot.held, 0),
+        abv: factOf(entry.document.facts, 'abv'),
+      })),
+    );
     return { ...found, wines: found.wines.map((entry) => ({ ...entry })) };
   },
 });

@@ -29,12 +29,23 @@ export function glassCode(): string {
 }
 
 export const openNote = command({
-  name: 'note.open', method: 'POST', path: '/notes', summary: 'Opens a glass of a wine for the caller alone, with an empty note; the same id again changes nothing', allow: everyRole,
-  input: z.strictObject({ id: z.uuid(), wineId: z.uuid() }), output: z.object({ id: z.string(), revision: z.number() }),
+  name: 'note.open',
+  method: 'POST',
+  path: '/notes',
+  summary: 'Opens a glass of a wine for the caller alone, with an empty note; the same id again changes nothing',
+  allow: everyRole,
+  input: z.strictObject({ id: z.uuid(), wineId: z.uuid() }),
+  output: z.object({ id: z.string(), revision: z.number() }),
   async run(tx, actor, input) {
-    const [found] = await tx.select({ id: wine.id }).from(wine).where(and(eq(wine.venueId, actor.venueId), eq(wine.id, input.wineId), isNull(wine.deletedAt)));
+    const [found] = await tx
+      .select({ id: wine.id })
+      .from(wine)
+      .where(and(eq(wine.venueId, actor.venueId), eq(wine.id, input.wineId), isNull(wine.deletedAt)));
     if (found === undefined) throw notFound('wine');
-    const [present] = await tx.select({ id: note.id, revision: note.revision }).from(note).where(and(eq(note.venueId, actor.venueId), eq(note.id, input.id)));
+    const [present] = await tx
+      .select({ id: note.id, revision: note.revision })
+      .from(note)
+      .where(and(eq(note.venueId, actor.venueId), eq(note.id, input.id)));
     if (present !== undefined) return present;
     const now = new Date();
     const [tastingId, glassId, participantId] = [v7(), v4(), v7()];
@@ -44,7 +55,9 @@ export const openNote = command({
     await tx.insert(glass).values({ venueId, id: glassId, tastingId, place: 0, code: glassCode(), revealedAt: now });
     await tx.insert(glassIdentity).values({ venueId, glassId, wineId: input.wineId });
     await tx.insert(participant).values({ venueId, id: participantId, tastingId, userId: actor.userId, name: actor.name, seat: 1 });
-    await tx.insert(note).values({ venueId, id: input.id, revision: 1, writes: [], glassId, participantId, moment: 'first', tastedAt: now, document: emptyNote, search: '' });
+    await tx
+      .insert(note)
+      .values({ venueId, id: input.id, revision: 1, writes: [], glassId, participantId, moment: 'first', tastedAt: now, document: emptyNote, search: '' });
     await rewriteSearch(tx, venueId, [input.id]);
     return { id: input.id, revision: 1 };
   },
@@ -52,31 +65,59 @@ export const openNote = command({
 
 /** A note may be changed by its taster; a host may also type in for a participant without an account. */
 async function ownNote(db: Reader, actor: Member, id: string): Promise<void> {
-  const [row] = await db.select({ userId: participant.userId }).from(note).innerJoin(participant, and(eq(participant.venueId, note.venueId), eq(participant.id, note.participantId))).where(and(eq(note.venueId, actor.venueId), eq(note.id, id)));
+  const [row] = await db
+    .select({ userId: participant.userId })
+    .from(note)
+    .innerJoin(participant, and(eq(participant.venueId, note.venueId), eq(participant.id, note.participantId)))
+    .where(and(eq(note.venueId, actor.venueId), eq(note.id, id)));
   if (row === undefined) throw notFound('note');
   if (row.userId !== actor.userId && !(row.userId === null && hosts.includes(actor.role))) throw forbidden();
 }
 
 export const saveNote = command({
-  name: 'note.save', method: 'PUT', path: '/notes/{id}', summary: 'Saves a note under its revision; a repeated write is answered as done', allow: everyRole, input: writeInput(noteDocument), output: savedOutput,
+  name: 'note.save',
+  method: 'PUT',
+  path: '/notes/{id}',
+  summary: 'Saves a note under its revision; a repeated write is answered as done',
+  allow: everyRole,
+  input: writeInput(noteDocument),
+  output: savedOutput,
   async run(tx, actor, input, reply) {
     await ownNote(tx, actor, input.id);
     return saveDocument(tx, noteStore, actor.venueId, input.id, input, reply);
   },
 });
 export const deleteNote = command({
-  name: 'note.delete', method: 'DELETE', path: '/notes/{id}', summary: 'Deletes a note; it can be brought back', allow: everyRole, input: one, output: done,
+  name: 'note.delete',
+  method: 'DELETE',
+  path: '/notes/{id}',
+  summary: 'Deletes a note; it can be brought back',
+  allow: everyRole,
+  input: one,
+  output: done,
   async run(tx, actor, input) {
     await ownNote(tx, actor, input.id);
-    await tx.update(note).set({ deletedAt: new Date() }).where(and(eq(note.venueId, actor.venueId), eq(note.id, input.id)));
+    await tx
+      .update(note)
+      .set({ deletedAt: new Date() })
+      .where(and(eq(note.venueId, actor.venueId), eq(note.id, input.id)));
     return { ok: true };
   },
 });
 export const restoreNote = command({
-  name: 'note.restore', method: 'POST', path: '/notes/{id}/returns', summary: 'Brings a deleted note back', allow: everyRole, input: one, output: done,
+  name: 'note.restore',
+  method: 'POST',
+  path: '/notes/{id}/returns',
+  summary: 'Brings a deleted note back',
+  allow: everyRole,
+  input: one,
+  output: done,
   async run(tx, actor, input) {
     await ownNote(tx, actor, input.id);
-    await tx.update(note).set({ deletedAt: null }).where(and(eq(note.venueId, actor.venueId), eq(note.id, input.id)));
+    await tx
+      .update(note)
+      .set({ deletedAt: null })
+      .where(and(eq(note.venueId, actor.venueId), eq(note.id, input.id)));
     return { ok: true };
   },
 });
@@ -85,7 +126,16 @@ export type NoteView = Awaited<ReturnType<typeof readNote>>;
 /** Reads a note with what a member may know of its glass. A host reads every note, a helper only their own. */
 export async function readNote(db: Reader, actor: Member, id: string) {
   const [row] = await db
-    .select({ note, participant: { name: participant.name, userId: participant.userId }, glass: { code: glass.code, revealedAt: glass.revealedAt }, tasting: { id: tasting.id, name: tasting.name, kind: tasting.kind }, wineId: glassIdentity.wineId, wineName: wine.name, producer: wine.producer, taster: member.role })
+    .select({
+      note,
+      participant: { name: participant.name, userId: participant.userId },
+      glass: { code: glass.code, revealedAt: glass.revealedAt },
+      tasting: { id: tasting.id, name: tasting.name, kind: tasting.kind },
+      wineId: glassIdentity.wineId,
+      wineName: wine.name,
+      producer: wine.producer,
+      taster: member.role,
+    })
     .from(note)
     .innerJoin(participant, and(eq(participant.venueId, note.venueId), eq(participant.id, note.participantId)))
     .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
@@ -99,14 +149,35 @@ export async function readNote(db: Reader, actor: Member, id: string) {
   if (!mine && !hosts.includes(actor.role)) throw forbidden();
   const revealed = row.glass.revealedAt !== null;
   return {
-    id: row.note.id, revision: row.note.revision, document: row.note.document, mine, mayEdit: mine || (row.participant.userId === null && hosts.includes(actor.role)), taster: row.participant.name, tastedAt: row.note.tastedAt.toISOString(),
-    tasting: row.tasting, code: row.glass.code, wine: revealed && row.wineId !== null ? { id: row.wineId, name: row.wineName!, producer: row.producer! } : null,
+    id: row.note.id,
+    revision: row.note.revision,
+    document: row.note.document,
+    mine,
+    mayEdit: mine || (row.participant.userId === null && hosts.includes(actor.role)),
+    taster: row.participant.name,
+    tastedAt: row.note.tastedAt.toISOString(),
+    tasting: row.tasting,
+    code: row.glass.code,
+    wine: revealed && row.wineId !== null ? { id: row.wineId, name: row.wineName!, producer: row.producer! } : null,
   };
 }
 export const getNote = query({
-  name: 'note.get', method: 'GET', path: '/notes/{id}', summary: 'A note with its glass; the wine only once it is revealed', allow: everyRole, input: one,
+  name: 'note.get',
+  method: 'GET',
+  path: '/notes/{id}',
+  summary: 'A note with its glass; the wine only once it is revealed',
+  allow: everyRole,
+  input: one,
   output: z.object({
-    id: z.string(), revision: z.number(), document: noteDocument, mine: z.boolean(), mayEdit: z.boolean(), taster: z.string(), tastedAt: z.string(), code: z.string(), tasting: z.object({ id: z.string(), name: z.string(), kind: z.enum(tastingKind.enumValues) }),
+    id: z.string(),
+    revision: z.number(),
+    document: noteDocument,
+    mine: z.boolean(),
+    mayEdit: z.boolean(),
+    taster: z.string(),
+    tastedAt: z.string(),
+    code: z.string(),
+    tasting: z.object({ id: z.string(), name: z.string(), kind: z.enum(tastingKind.enumValues) }),
     wine: z.object({ id: z.string(), name: z.string(), producer: z.string() }).nullable(),
   }),
   async run(db, actor, input, reply) {
@@ -117,7 +188,12 @@ export const getNote = query({
 });
 
 export const composed = query({
-  name: 'note.text', method: 'GET', path: '/notes/{id}/text', summary: 'The written note, statement by statement', allow: everyRole, input: one,
+  name: 'note.text',
+  method: 'GET',
+  path: '/notes/{id}/text',
+  summary: 'The written note, statement by statement',
+  allow: everyRole,
+  input: one,
   output: z.object({ statements: z.array(z.object({ id: z.string(), text: z.string(), rewritten: z.boolean(), outdated: z.boolean() })) }),
   async run(db, actor, input) {
     const { document } = await readNote(db, actor, input.id);
@@ -125,10 +201,37 @@ export const composed = query({
   },
 });
 
-const criterion = z.object({ id: z.string(), label: z.string(), section: z.string(), mark: z.number().nullable(), best: z.number(), least: z.number(), because: z.array(z.object({ push: z.number(), text: z.string() })) });
+const criterion = z.object({
+  id: z.string(),
+  label: z.string(),
+  section: z.string(),
+  mark: z.number().nullable(),
+  best: z.number(),
+  least: z.number(),
+  because: z.array(z.object({ push: z.number(), text: z.string() })),
+});
 export const scores = query({
-  name: 'note.scores', method: 'GET', path: '/notes/{id}/scores', summary: 'The draft mark by each scheme, once the taster’s own mark is set', allow: everyRole, input: one,
-  output: z.object({ own: z.number(), schemes: z.array(z.object({ id: z.string(), label: z.string(), source: z.string(), low: z.number(), high: z.number(), best: z.number(), word: z.string().nullable(), criteria: z.array(criterion) })) }),
+  name: 'note.scores',
+  method: 'GET',
+  path: '/notes/{id}/scores',
+  summary: 'The draft mark by each scheme, once the taster’s own mark is set',
+  allow: everyRole,
+  input: one,
+  output: z.object({
+    own: z.number(),
+    schemes: z.array(
+      z.object({
+        id: z.string(),
+        label: z.string(),
+        source: z.string(),
+        low: z.number(),
+        high: z.number(),
+        best: z.number(),
+        word: z.string().nullable(),
+        criteria: z.array(criterion),
+      }),
+    ),
+  }),
   async run(db, actor, input) {
     const { document } = await readNote(db, actor, input.id);
     const own = document.observed.quality;
@@ -137,7 +240,19 @@ export const scores = query({
       own,
       schemes: schemes.map((scheme) => {
         const draft = draftScore(scheme, document.observed, document.chips);
-        return { id: scheme.id, label: scheme.label, source: scheme.source, low: draft.low, high: draft.high, best: draft.best, word: draft.word, criteria: draft.criteria.map(({ reasons, level: _level, ...rest }) => ({ ...rest, because: reasons.map((reason) => ({ push: reason.push, text: sentence(scoreWording, reason) })) })) };
+        return {
+          id: scheme.id,
+          label: scheme.label,
+          source: scheme.source,
+          low: draft.low,
+          high: draft.high,
+          best: draft.best,
+          word: draft.word,
+          criteria: draft.criteria.map(({ reasons, level: _level, ...rest }) => ({
+            ...rest,
+            because: reasons.map((reason) => ({ push: reason.push, text: sentence(scoreWording, reason) })),
+          })),
+        };
       }),
     };
   },

@@ -22,6 +22,9 @@ export async function rewriteSearch(tx: Tx, venueId: string, noteIds: readonly s
     .leftJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
     .where(and(eq(note.venueId, venueId), inArray(note.id, [...noteIds])));
   for (const row of rows) {
-    await tx.update(note).set({ search: noteSearch(row.document, row.revealedAt === null ? undefined : (row.wine ?? undefined)) }).where(and(eq(note.venueId, venueId), eq(note.id, row.id)));
+    await tx
+      .update(note)
+      .set({ search: noteSearch(row.document, row.revealedAt === null ? undefined : (row.wine ?? undefined)) })
+      .where(and(eq(note.venueId, venueId), eq(note.id, row.id)));
   }
 }

@@ -55,7 +55,9 @@ describe('the notebook', () => {
     expect(JSON.stringify(await run(getNote, world.owner, { id: world.noteId }))).not.toMatch(/Ledge|Mikri|Assyrtiko/);
     expect(await db.select().from(revealedWine)).toEqual([]);
     await hide(new Date());
-    expect(await db.select({ glassId: revealedWine.glassId, name: revealedWine.name }).from(revealedWine)).toEqual([{ glassId: world.glassId, name: 'Renamed Ledge' }]);
+    expect(await db.select({ glassId: revealedWine.glassId, name: revealedWine.name }).from(revealedWine)).toEqual([
+      { glassId: world.glassId, name: 'Renamed Ledge' },
+    ]);
   });
   it('exports JSON that its own schema reads back, CSV with a column an observation, and Markdown', async () => {
     const file = async (format: string) => {

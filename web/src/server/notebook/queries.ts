@@ -14,12 +14,24 @@ import { badField } from '../problem';
 /** Above this many the count is given as "more than". */
 export const countCeiling = 1000;
 
-const filters = { q: z.string().max(300).default(''), wineId: z.uuid().optional(), from: z.iso.date().optional(), to: z.iso.date().optional(), least: z.coerce.number().int().min(0).max(100).optional(), colour: z.enum(['white', 'rose', 'amber', 'red']).optional(), mine: z.enum(['yes']).optional() };
+const filters = {
+  q: z.string().max(300).default(''),
+  wineId: z.uuid().optional(),
+  from: z.iso.date().optional(),
+  to: z.iso.date().optional(),
+  least: z.coerce.number().int().min(0).max(100).optional(),
+  colour: z.enum(['white', 'rose', 'amber', 'red']).optional(),
+  mine: z.enum(['yes']).optional(),
+};
 type Filters = z.infer<z.ZodObject<typeof filters>>;
 
 /** Words folded as the notes are, each as a prefix, all of them asked. */
 export function searchTerms(q: string): string {
-  return fold(q).split(' ').filter((word) => word !== '').map((word) => `'${word}':*`).join(' & ');
+  return fold(q)
+    .split(' ')
+    .filter((word) => word !== '')
+    .map((word) => `'${word}':*`)
+    .join(' & ');
 }
 
 function where(actor: Member, input: Filters): SQL | undefined {
@@ -27,29 +39,53 @@ function where(actor: Member, input: Filters): SQL | undefined {
   const own = sql`exists (select 1 from ${participant} where ${participant.venueId} = ${note.venueId} and ${participant.id} = ${note.participantId} and ${participant.userId} = ${actor.userId})`;
   const shown = sql`exists (select 1 from ${glass} join ${glassIdentity} on ${glassIdentity.venueId} = ${glass.venueId} and ${glassIdentity.glassId} = ${glass.id} join ${wine} on ${wine.venueId} = ${glassIdentity.venueId} and ${wine.id} = ${glassIdentity.wineId} where ${glass.venueId} = ${note.venueId} and ${glass.id} = ${note.glassId} and ${glass.revealedAt} is not null`;
   return and(
-    eq(note.venueId, actor.venueId), isNull(note.deletedAt),
+    eq(note.venueId, actor.venueId),
+    isNull(note.deletedAt),
     terms === '' ? undefined : sql`${note.words} @@ to_tsquery('simple', ${terms})`,
     // A hidden glass is not found by the facts of its wine.
     input.wineId === undefined ? undefined : sql`${shown} and ${glassIdentity.wineId} = ${input.wineId})`,
     input.colour === undefined ? undefined : sql`${shown} and ${wine.colour} = ${input.colour})`,
-    input.from === undefined ? undefined : gte(note.tastedAt, new Date(`${input.from}T00:00:00Z`)), input.to === undefined ? undefined : lte(note.tastedAt, new Date(`${input.to}T23:59:59.999Z`)),
+    input.from === undefined ? undefined : gte(note.tastedAt, new Date(`${input.from}T00:00:00Z`)),
+    input.to === undefined ? undefined : lte(note.tastedAt, new Date(`${input.to}T23:59:59.999Z`)),
     input.least === undefined ? undefined : gte(note.quality, input.least),
     input.mine === 'yes' || !hosts.includes(actor.role) ? own : undefined,
   );
 }
 
 const item = z.object({
-  id: z.string(), revision: z.number(), tastedAt: z.string(), taster: z.string(), quality: z.number().nullable(), code: z.string(), wine: z.object({ id: z.string(), name: z.string(), producer: z.string(), vintage: z.number().nullable() }).nullable(),
-  text: z.string(), document: noteDocument,
+  id: z.string(),
+  revision: z.number(),
+  tastedAt: z.string(),
+  taster: z.string(),
+  quality: z.number().nullable(),
+  code: z.string(),
+  wine: z.object({ id: z.string(), name: z.string(), producer: z.string(), vintage: z.number().nullable() }).nullable(),
+  text: z.string(),
+  document: noteDocument,
 });
 export type NotebookItem = z.infer<typeof item>;
 
 async function read(db: Reader, condition: SQL | undefined, limit: number): Promise<NotebookItem[]> {
   // The page of notes is cut first, by its own index; the joins then touch its rows only.
-  const chosen = db.$with('chosen').as(db.select({ venueId: note.venueId, id: note.id }).from(note).where(condition).orderBy(desc(note.tastedAt), asc(note.id)).limit(limit));
+  const chosen = db
+    .$with('chosen')
+    .as(db.select({ venueId: note.venueId, id: note.id }).from(note).where(condition).orderBy(desc(note.tastedAt), asc(note.id)).limit(limit));
   const rows = await db
     .with(chosen)
-    .select({ id: note.id, revision: note.revision, tastedAt: note.tastedAt, document: note.document, quality: note.quality, taster: participant.name, code: glass.code, revealedAt: glass.revealedAt, wineId: wine.id, name: wine.name, producer: wine.producer, vintage: wine.vintage })
+    .select({
+      id: note.id,
+      revision: note.revision,
+      tastedAt: note.tastedAt,
+      document: note.document,
+      quality: note.quality,
+      taster: participant.name,
+      code: glass.code,
+      revealedAt: glass.revealedAt,
+      wineId: wine.id,
+      name: wine.name,
+      producer: wine.producer,
+      vintage: wine.vintage,
+    })
     .from(chosen)
     .innerJoin(note, and(eq(note.venueId, chosen.venueId), eq(note.id, chosen.id)))
     .innerJoin(participant, and(eq(participant.venueId, note.venueId), eq(participant.id, note.participantId)))
@@ -58,29 +94,58 @@ async function read(db: Reader, condition: SQL | undefined, limit: number): Prom
     .leftJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
     .orderBy(desc(note.tastedAt), asc(note.id));
   return rows.map((row) => ({
-    id: row.id, revision: row.revision, tastedAt: row.tastedAt.toISOString(), taster: row.taster, quality: row.quality, code: row.code, document: row.document, text: asText(composeNote(row.document, chipName)),
+    id: row.id,
+    revision: row.revision,
+    tastedAt: row.tastedAt.toISOString(),
+    taster: row.taster,
+    quality: row.quality,
+    code: row.code,
+    document: row.document,
+    text: asText(composeNote(row.document, chipName)),
     wine: row.revealedAt === null || row.wineId === null ? null : { id: row.wineId, name: row.name!, producer: row.producer!, vintage: row.vintage },
   }));
 }
 
 export const listNotes = query({
-  name: 'note.list', method: 'GET', path: '/notes', summary: 'The notebook: full-text search with filters, newest first', allow: everyRole, input: z.strictObject({ ...pageInput, ...filters }), output: page(item),
+  name: 'note.list',
+  method: 'GET',
+  path: '/notes',
+  summary: 'The notebook: full-text search with filters, newest first',
+  allow: everyRole,
+  input: z.strictObject({ ...pageInput, ...filters }),
+  output: page(item),
   async run(db, actor, input) {
     const condition = where(actor, input);
     const after = decodeCursor(input.cursor);
     if (input.cursor !== undefined && after === undefined) throw badField('cursor', 'is not one of ours');
-    const beyond = after === undefined ? undefined : sql`(${note.tastedAt} < ${String(after[0])}::timestamptz or (${note.tastedAt} = ${String(after[0])}::timestamptz and ${note.id} > ${String(after[1])}::uuid))`;
+    const beyond =
+      after === undefined
+        ? undefined
+        : sql`(${note.tastedAt} < ${String(after[0])}::timestamptz or (${note.tastedAt} = ${String(after[0])}::timestamptz and ${note.id} > ${String(after[1])}::uuid))`;
     const rows = await read(db, and(condition, beyond), input.limit + 1);
-    const counted = await db.execute<{ n: number }>(sql`select count(*)::int as n from (select 1 from ${note} where ${condition} limit ${countCeiling + 1}) as counted`);
+    const counted = await db.execute<{ n: number }>(
+      sql`select count(*)::int as n from (select 1 from ${note} where ${condition} limit ${countCeiling + 1}) as counted`,
+    );
     const n = counted.rows[0]!.n;
     const shown = rows.slice(0, input.limit);
     const last = shown.at(-1);
-    return { items: shown, next: rows.length > input.limit && last !== undefined ? encodeCursor([last.tastedAt, last.id]) : null, count: Math.min(n, countCeiling), countIsExact: n <= countCeiling };
+    return {
+      items: shown,
+      next: rows.length > input.limit && last !== undefined ? encodeCursor([last.tastedAt, last.id]) : null,
+      count: Math.min(n, countCeiling),
+      countIsExact: n <= countCeiling,
+    };
   },
 });
 
 export const exportNotes = query({
-  name: 'note.export', method: 'GET', path: '/notes/exports/{format}', summary: 'The notebook as JSON, CSV or Markdown', allow: everyRole, input: z.strictObject({ format: z.enum(['json', 'csv', 'md']), ...filters }), output: z.object({ notes: z.array(item) }),
+  name: 'note.export',
+  method: 'GET',
+  path: '/notes/exports/{format}',
+  summary: 'The notebook as JSON, CSV or Markdown',
+  allow: everyRole,
+  input: z.strictObject({ format: z.enum(['json', 'csv', 'md']), ...filters }),
+  output: z.object({ notes: z.array(item) }),
   async run(db, actor, input, reply) {
     const notes = await read(db, where(actor, input), 20_000);
     if (input.format === 'json') reply.file = { type: 'application/json', name: 'notebook.json', body: JSON.stringify(notes, null, 2) };
@@ -94,8 +159,15 @@ export const exportNotes = query({
 function asCsv(notes: readonly NotebookItem[]): string {
   const head = ['id', 'tasted', 'taster', 'wine', 'producer', 'vintage', ...observableIds, 'smells', 'text'];
   const rows = notes.map((entry) => [
-    entry.id, entry.tastedAt, entry.taster, entry.wine?.name ?? `glass ${entry.code}`, entry.wine?.producer ?? '', entry.wine?.vintage ?? '',
-    ...observableIds.map((id) => plainValue(entry.document.observed[id])), entry.document.chips.map(chipName).join('; '), entry.text,
+    entry.id,
+    entry.tastedAt,
+    entry.taster,
+    entry.wine?.name ?? `glass ${entry.code}`,
+    entry.wine?.producer ?? '',
+    entry.wine?.vintage ?? '',
+    ...observableIds.map((id) => plainValue(entry.document.observed[id])),
+    entry.document.chips.map(chipName).join('; '),
+    entry.text,
   ]);
   return stringify([head, ...rows], { bom: true, escape_formulas: true });
 }
@@ -110,7 +182,10 @@ function asMarkdown(notes: readonly NotebookItem[]): string {
   const safe = (text: string) => text.replace(/([\\`*_{}[\]<>#|])/g, '\\$1');
   return notes
     .map((entry) => {
-      const title = entry.wine === null ? `Glass ${entry.code}` : `${safe(entry.wine.name)}${entry.wine.vintage === null ? '' : ` ${entry.wine.vintage}`}, ${safe(entry.wine.producer)}`;
+      const title =
+        entry.wine === null
+          ? `Glass ${entry.code}`
+          : `${safe(entry.wine.name)}${entry.wine.vintage === null ? '' : ` ${entry.wine.vintage}`}, ${safe(entry.wine.producer)}`;
       const lines = observableIds.flatMap((id) => {
         const value = entry.document.observed[id];
         return value === undefined ? [] : [`- ${observables[id].label}: ${valueInWords(id, value as ValueOf<ObservableId>)}`];

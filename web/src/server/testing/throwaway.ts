@@ -14,7 +14,12 @@ export interface Cluster {
 
 const isRoot = process.getuid?.() === 0;
 const asPostgres = (command: string, args: readonly string[]) =>
-  isRoot ? execFileSync('setpriv', ['--reuid=postgres', '--regid=postgres', '--init-groups', command, ...args], { stdio: 'pipe', env: { PATH: process.env['PATH'], LC_ALL: 'C.UTF-8' } as unknown as NodeJS.ProcessEnv }) : execFileSync(command, [...args], { stdio: 'pipe', env: { ...process.env, LC_ALL: 'C.UTF-8' } });
+  isRoot
+    ? execFileSync('setpriv', ['--reuid=postgres', '--regid=postgres', '--init-groups', command, ...args], {
+        stdio: 'pipe',
+        env: { PATH: process.env['PATH'], LC_ALL: 'C.UTF-8' } as unknown as NodeJS.ProcessEnv,
+      })
+    : execFileSync(command, [...args], { stdio: 'pipe', env: { ...process.env, LC_ALL: 'C.UTF-8' } });
 
 export const freePort = (): Promise<number> =>
   new Promise((resolve, reject) => {
@@ -40,7 +45,10 @@ export async function startCluster(): Promise<Cluster> {
   }
   asPostgres(`${bin}/initdb`, ['-D', data, '-U', 'rose', '-A', 'trust', '--locale=C.UTF-8', '-E', 'UTF8', '--no-sync']);
   const port = await freePort();
-  writeFileSync(path.join(data, 'postgresql.auto.conf'), `port = ${port}\nlisten_addresses = '127.0.0.1'\nunix_socket_directories = ''\nfsync = off\nsynchronous_commit = off\nfull_page_writes = off\nmax_connections = 200\n`);
+  writeFileSync(
+    path.join(data, 'postgresql.auto.conf'),
+    `port = ${port}\nlisten_addresses = '127.0.0.1'\nunix_socket_directories = ''\nfsync = off\nsynchronous_commit = off\nfull_page_writes = off\nmax_connections = 200\n`,
+  );
   const control = (...args: string[]) => asPostgres(`${bin}/pg_ctl`, ['-D', data, '-w', '-l', path.join(data, 'server.log'), ...args]);
   control('start');
   return {

@@ -45,7 +45,10 @@ export async function newMember(role: Role = 'owner', venueId: string = v7()): P
   const userId = v4();
   const email = `${userId}@example.invalid`;
   await db.insert(user).values({ id: userId, name: `The ${role}`, email });
-  await db.insert(venue).values({ id: venueId, name: 'A room', settings: { country: 'GR', currency: 'EUR', timeZone: 'Europe/Athens', school: 'weight' } }).onConflictDoNothing();
+  await db
+    .insert(venue)
+    .values({ id: venueId, name: 'A room', settings: { country: 'GR', currency: 'EUR', timeZone: 'Europe/Athens', school: 'weight' } })
+    .onConflictDoNothing();
   await db.insert(member).values({ venueId, userId, role });
   return { kind: 'member', userId, name: `The ${role}`, email, venueId, role, via: 'session' };
 }

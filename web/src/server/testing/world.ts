@@ -26,14 +26,36 @@ export interface World {
   readonly invitationId: string;
 }
 export const assyrtiko: WineDocument = {
-  schema: 1, name: 'Caldera Ledge', producer: 'Mikri Vigla', remark: '',
+  schema: 1,
+  name: 'Caldera Ledge',
+  producer: 'Mikri Vigla',
+  remark: '',
   facts: {
-    colour: { value: 'white', origin: 'label' }, bubbles: { value: 'still', origin: 'label' }, grapes: { value: [{ grape: 'Assyrtiko', share: { kind: 'exact', percent: 100 } }], origin: 'label' }, vintage: { value: { kind: 'year', year: 2023 }, origin: 'label' },
-    abv: { value: 13.5, origin: 'label' }, sugar: { value: 1.8, origin: 'laboratory' }, acidity: { value: 7.2, origin: 'laboratory' }, region: { value: 'a volcanic island', origin: 'label' }, organic: { value: true, origin: 'maker' },
+    colour: { value: 'white', origin: 'label' },
+    bubbles: { value: 'still', origin: 'label' },
+    grapes: { value: [{ grape: 'Assyrtiko', share: { kind: 'exact', percent: 100 } }], origin: 'label' },
+    vintage: { value: { kind: 'year', year: 2023 }, origin: 'label' },
+    abv: { value: 13.5, origin: 'label' },
+    sugar: { value: 1.8, origin: 'laboratory' },
+    acidity: { value: 7.2, origin: 'laboratory' },
+    region: { value: 'a volcanic island', origin: 'label' },
+    organic: { value: true, origin: 'maker' },
   },
   lots: [{ id: v7(), formatMl: 750, held: 6, priceMinor: 2400, currency: 'EUR', merchant: 'Harbour merchant', bought: '2026-09-01' }],
 };
-export const lamplighter: WineDocument = { schema: 1, name: 'Lamplighter', producer: 'Trís Péfka', remark: '', lots: [], facts: { colour: { value: 'red', origin: 'label' }, bubbles: { value: 'still', origin: 'label' }, grapes: { value: [{ grape: 'Xinomavro', share: { kind: 'unknown' } }], origin: 'label' }, abv: { value: 14, origin: 'label' } } };
+export const lamplighter: WineDocument = {
+  schema: 1,
+  name: 'Lamplighter',
+  producer: 'Trís Péfka',
+  remark: '',
+  lots: [],
+  facts: {
+    colour: { value: 'red', origin: 'label' },
+    bubbles: { value: 'still', origin: 'label' },
+    grapes: { value: [{ grape: 'Xinomavro', share: { kind: 'unknown' } }], origin: 'label' },
+    abv: { value: 14, origin: 'label' },
+  },
+};
 
 export async function newWorld(): Promise<World> {
   const owner = await newMember('owner');
@@ -41,9 +63,34 @@ export async function newWorld(): Promise<World> {
   await run(saveWine, owner, firstWrite({ ...assyrtiko, lots: [{ ...assyrtiko.lots[0]!, id: v7() }] }, wineId));
   await run(saveWine, owner, firstWrite(lamplighter, otherWineId));
   await run(saveFlight, owner, firstWrite({ ...emptyFlight, name: 'Fire and salt', wines: [otherWineId, wineId], starts: '2026-12-03T19:00:00Z' }, flightId));
-  await run(saveDish, owner, firstWrite({ schema: 1, name: 'Octopus on coals', remark: '', parts: [{ id: 'a', part: 'octopus', grams: 180 }, { id: 'b', part: 'charred' }] }, dishId));
+  await run(
+    saveDish,
+    owner,
+    firstWrite(
+      {
+        schema: 1,
+        name: 'Octopus on coals',
+        remark: '',
+        parts: [
+          { id: 'a', part: 'octopus', grams: 180 },
+          { id: 'b', part: 'charred' },
+        ],
+      },
+      dishId,
+    ),
+  );
   await run(openNote, owner, { id: noteId, wineId });
-  await run(saveNote, owner, { id: noteId, writeId: v4(), baseRevision: 1, document: { ...emptyNote, observed: { acidity: 82, quality: 84, finish: { seconds: 30 }, clarity: 'clear', depth: [20, 40] }, chips: [{ id: 'c', term: 'lemon', layer: 'first', strength: 2 }], remark: 'a zebra of a wine' } });
+  await run(saveNote, owner, {
+    id: noteId,
+    writeId: v4(),
+    baseRevision: 1,
+    document: {
+      ...emptyNote,
+      observed: { acidity: 82, quality: 84, finish: { seconds: 30 }, clarity: 'clear', depth: [20, 40] },
+      chips: [{ id: 'c', term: 'lemon', layer: 'first', strength: 2 }],
+      remark: 'a zebra of a wine',
+    },
+  });
   await run(makeToken, owner, { name: 'a program' });
   await run(invite, owner, { email: 'somebody@example.invalid', role: 'host' });
   const { db } = connections();
@@ -58,15 +105,67 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
   const one = (id: string) => ({ id });
   const write = (id: string, document: unknown, baseRevision: number) => ({ id, writeId: v4(), baseRevision, document });
   return {
-    'wine.save': write(world.wineId, assyrtiko, 1), 'wine.delete': one(world.wineId), 'wine.restore': one(world.wineId), 'wine.get': one(world.wineId), 'wine.hangsOn': one(world.wineId), 'wine.orderWine': one(world.wineId),
-    'wine.import': { csv: 'name,producer\nA,B', mapping: { name: 'name' }, preview: true, same: 'ask' }, 'wine.export': { format: 'csv' }, 'wine.list': { q: 'x', limit: '10', sort: 'name', direction: 'up', colour: 'red', bubbles: 'still', held: 'yes' },
-    'flight.save': write(world.flightId, { ...emptyFlight, name: 'x', wines: [world.wineId], pins: [{ kind: 'first', wine: world.wineId }] }, 1), 'flight.delete': one(world.flightId), 'flight.restore': one(world.flightId), 'flight.get': one(world.flightId), 'flight.order': { id: world.flightId, school: 'weight' }, 'flight.quantities': one(world.flightId),
-    'note.open': { id: v7(), wineId: world.wineId }, 'note.save': write(world.noteId, { ...emptyNote, observed: { acidity: 60, clarity: 'clear', finish: { seconds: 3 }, quality: 80 }, chips: [{ id: 'c', term: 'lemon', layer: 'first', strength: 2 }] }, 2),
-    'note.delete': one(world.noteId), 'note.restore': one(world.noteId), 'note.get': one(world.noteId), 'note.text': one(world.noteId), 'note.scores': one(world.noteId), 'note.list': { q: 'lemon', wineId: world.wineId, from: '2026-01-01', to: '2026-12-31', least: '50', colour: 'white', mine: 'yes', limit: '10' }, 'note.export': { format: 'json', q: 'lemon' },
-    'dish.save': write(world.dishId, { schema: 1, name: 'x', remark: '', parts: [{ id: 'a', part: 'octopus', grams: 100 }] }, 1), 'dish.delete': one(world.dishId), 'dish.restore': one(world.dishId), 'dish.get': one(world.dishId), 'pairing.wines': { among: `flight:${world.flightId}` }, 'pairing.advise': { parts: [{ part: 'octopus', grams: 100 }], among: `flight:${world.flightId}` },
-    'venue.save': { name: 'x', settings: { country: 'GR', currency: 'EUR', timeZone: 'Europe/Athens', school: 'weight' } }, 'venue.create': { name: 'x' }, 'venue.enter': one(world.owner.venueId), 'member.invite': { email: 'a@example.invalid', role: 'host' }, 'member.accept': { code: 'nonsense' }, 'member.revokeInvitation': one(world.invitationId),
-    'member.setRole': { userId: world.owner.userId, role: 'owner' }, 'member.remove': { userId: world.owner.userId }, 'token.create': { name: 'x' }, 'token.revoke': one(world.tokenId),
-    'account.signUp': { name: 'x', email: 'b@example.invalid', password: 'long enough it is', venue: 'y' }, 'account.signIn': { email: 'b@example.invalid', password: 'x' }, 'account.askReset': { email: 'b@example.invalid' }, 'account.reset': { code: 'x', password: 'long enough it is' },
-    'account.me': {}, 'member.list': {}, 'token.list': {}, 'mail.list': {}, 'flight.list': {}, 'dish.list': {}, 'wine.countries': {}, 'account.signOut': {}, 'demo.comeIn': {}, health: {},
+    'wine.save': write(world.wineId, assyrtiko, 1),
+    'wine.delete': one(world.wineId),
+    'wine.restore': one(world.wineId),
+    'wine.get': one(world.wineId),
+    'wine.hangsOn': one(world.wineId),
+    'wine.orderWine': one(world.wineId),
+    'wine.import': { csv: 'name,producer\nA,B', mapping: { name: 'name' }, preview: true, same: 'ask' },
+    'wine.export': { format: 'csv' },
+    'wine.list': { q: 'x', limit: '10', sort: 'name', direction: 'up', colour: 'red', bubbles: 'still', held: 'yes' },
+    'flight.save': write(world.flightId, { ...emptyFlight, name: 'x', wines: [world.wineId], pins: [{ kind: 'first', wine: world.wineId }] }, 1),
+    'flight.delete': one(world.flightId),
+    'flight.restore': one(world.flightId),
+    'flight.get': one(world.flightId),
+    'flight.order': { id: world.flightId, school: 'weight' },
+    'flight.quantities': one(world.flightId),
+    'note.open': { id: v7(), wineId: world.wineId },
+    'note.save': write(
+      world.noteId,
+      {
+        ...emptyNote,
+        observed: { acidity: 60, clarity: 'clear', finish: { seconds: 3 }, quality: 80 },
+        chips: [{ id: 'c', term: 'lemon', layer: 'first', strength: 2 }],
+      },
+      2,
+    ),
+    'note.delete': one(world.noteId),
+    'note.restore': one(world.noteId),
+    'note.get': one(world.noteId),
+    'note.text': one(world.noteId),
+    'note.scores': one(world.noteId),
+    'note.list': { q: 'lemon', wineId: world.wineId, from: '2026-01-01', to: '2026-12-31', least: '50', colour: 'white', mine: 'yes', limit: '10' },
+    'note.export': { format: 'json', q: 'lemon' },
+    'dish.save': write(world.dishId, { schema: 1, name: 'x', remark: '', parts: [{ id: 'a', part: 'octopus', grams: 100 }] }, 1),
+    'dish.delete': one(world.dishId),
+    'dish.restore': one(world.dishId),
+    'dish.get': one(world.dishId),
+    'pairing.wines': { among: `flight:${world.flightId}` },
+    'pairing.advise': { parts: [{ part: 'octopus', grams: 100 }], among: `flight:${world.flightId}` },
+    'venue.save': { name: 'x', settings: { country: 'GR', currency: 'EUR', timeZone: 'Europe/Athens', school: 'weight' } },
+    'venue.create': { name: 'x' },
+    'venue.enter': one(world.owner.venueId),
+    'member.invite': { email: 'a@example.invalid', role: 'host' },
+    'member.accept': { code: 'nonsense' },
+    'member.revokeInvitation': one(world.invitationId),
+    'member.setRole': { userId: world.owner.userId, role: 'owner' },
+    'member.remove': { userId: world.owner.userId },
+    'token.create': { name: 'x' },
+    'token.revoke': one(world.tokenId),
+    'account.signUp': { name: 'x', email: 'b@example.invalid', password: 'long enough it is', venue: 'y' },
+    'account.signIn': { email: 'b@example.invalid', password: 'x' },
+    'account.askReset': { email: 'b@example.invalid' },
+    'account.reset': { code: 'x', password: 'long enough it is' },
+    'account.me': {},
+    'member.list': {},
+    'token.list': {},
+    'mail.list': {},
+    'flight.list': {},
+    'dish.list': {},
+    'wine.countries': {},
+    'account.signOut': {},
+    'demo.comeIn': {},
+    health: {},
   };
 }

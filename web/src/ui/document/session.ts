@@ -97,7 +97,8 @@ export class DocumentSession<D> {
     if (same(before, after)) return;
     const last = this.past.at(-1);
     const now = Date.now();
-    if (last === undefined || field === '' || last.field !== field || now - last.at > 1000) this.past = [...this.past.slice(-99), { document: before, at: now, field }];
+    if (last === undefined || field === '' || last.field !== field || now - last.at > 1000)
+      this.past = [...this.past.slice(-99), { document: before, at: now, field }];
     else last.at = now;
     this.apply(edited(this.device, after));
   }
@@ -126,7 +127,8 @@ export class DocumentSession<D> {
 
   private keep(): void {
     if (this.tab === '') return;
-    const done = unsaved(this.device) || this.device.clashes.length > 0 ? keepDraft({ key: this.key, tab: this.tab, device: this.device }) : dropDraft(this.key, this.tab);
+    const done =
+      unsaved(this.device) || this.device.clashes.length > 0 ? keepDraft({ key: this.key, tab: this.tab, device: this.device }) : dropDraft(this.key, this.tab);
     done.then(
       () => this.markKept(true),
       () => this.markKept(false),
@@ -191,7 +193,10 @@ export class DocumentSession<D> {
     this.publish();
     let again = 0;
     try {
-      const saved = await api<{ revision: number }>('PUT', this.source.path, { body: { writeId: write.writeId, baseRevision: write.baseRevision, document: write.document }, keepalive: leaving });
+      const saved = await api<{ revision: number }>('PUT', this.source.path, {
+        body: { writeId: write.writeId, baseRevision: write.baseRevision, document: write.document },
+        keepalive: leaving,
+      });
       this.answer({ kind: 'saved', writeId: write.writeId, revision: saved.revision });
       this.channel?.postMessage({ changed: true });
     } catch (error) {
@@ -241,8 +246,17 @@ export class DocumentSession<D> {
 
   private take(): Snapshot<D> {
     const dirty = unsaved(this.device);
-    const state: SaveState = !this.kept && dirty ? 'unkept' : this.refusal !== null ? 'refused' : this.busy ? 'sending' : !dirty ? 'saved' : this.offline ? 'device' : 'waiting';
-    return { document: this.device.draft, revision: this.device.baseRevision, state, refusal: this.refusal, clashes: this.device.clashes, canUndo: this.past.length > 0, savedAt: this.savedAt };
+    const state: SaveState =
+      !this.kept && dirty ? 'unkept' : this.refusal !== null ? 'refused' : this.busy ? 'sending' : !dirty ? 'saved' : this.offline ? 'device' : 'waiting';
+    return {
+      document: this.device.draft,
+      revision: this.device.baseRevision,
+      state,
+      refusal: this.refusal,
+      clashes: this.device.clashes,
+      canUndo: this.past.length > 0,
+      savedAt: this.savedAt,
+    };
   }
   private publish(): void {
     this.snap = this.take();

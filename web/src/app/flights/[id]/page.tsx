@@ -8,7 +8,28 @@ export default async function Page({ params, searchParams }: { params: Promise<{
   const { id } = await params;
   const who = await read(me);
   const venue = who.venue?.name ?? '';
-  if ((await searchParams).new !== undefined) return <Chart venue={venue} mayEdit={who.role !== 'helper'} id={id} revision={0} document={{ ...emptyFlight, name: 'A new flight', school: who.venue?.settings.school ?? 'weight' }} base={emptyFlight} wines={[]} />;
+  if ((await searchParams).new !== undefined)
+    return (
+      <Chart
+        venue={venue}
+        mayEdit={who.role !== 'helper'}
+        id={id}
+        revision={0}
+        document={{ ...emptyFlight, name: 'A new flight', school: who.venue?.settings.school ?? 'weight' }}
+        base={emptyFlight}
+        wines={[]}
+      />
+    );
   const flight = await read(getFlight, { id });
-  return <Chart venue={venue} mayEdit={who.role !== 'helper'} id={id} revision={flight.revision} document={flight.document} base={flight.document} wines={flight.wines} />;
+  return (
+    <Chart
+      venue={venue}
+      mayEdit={who.role !== 'helper'}
+      id={id}
+      revision={flight.revision}
+      document={flight.document}
+      base={flight.document}
+      wines={flight.wines}
+    />
+  );
 }

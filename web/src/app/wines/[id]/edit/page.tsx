@@ -8,7 +8,8 @@ import { read } from '@/server/page';
 export default async function Page({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ new?: string }> }) {
   const { id } = await params;
   const who = await read(me);
-  if ((await searchParams).new !== undefined) return <WineForm venue={who.venue?.name ?? ''} currency={who.venue?.settings.currency ?? 'EUR'} id={id} revision={0} document={emptyWine} />;
+  if ((await searchParams).new !== undefined)
+    return <WineForm venue={who.venue?.name ?? ''} currency={who.venue?.settings.currency ?? 'EUR'} id={id} revision={0} document={emptyWine} />;
   const wine = await read(getWine, { id });
   return <WineForm venue={who.venue?.name ?? ''} currency={who.venue?.settings.currency ?? 'EUR'} id={id} revision={wine.revision} document={wine.document} />;
 }

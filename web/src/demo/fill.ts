@@ -3,18 +3,18 @@ import { and, eq } from 'drizzle-orm';
 import { v4, v7 } from 'uuid';
 import { emptyNote } from '@rose/core/wine/note';
 import { bestOrder, schoolOf } from '@rose/core/order/order';
-import { accounts } from '../../server/accounts';
-import { demoEmail, demoPassword } from '../../server/account/commands';
-import { saveWine } from '../../server/cellar/commands';
-import { asOrderWine, knownWines } from '../../server/cellar/profiles';
-import type { Member, Operation } from '../../server/command';
-import { saveFlight } from '../../server/flight/operations';
-import { perform } from '../../server/http';
-import { glassCode, openNote, saveNote } from '../../server/note/operations';
-import { rewriteSearch } from '../../server/note/search';
-import { saveDish } from '../../server/pairing/operations';
-import { closeConnections, connections } from '../client';
-import { glass, glassIdentity, member, note, participant, tasting, tastingLog, user, venue } from '../schema';
+import { accounts } from '../server/accounts';
+import { demoEmail, demoPassword } from '../server/account/commands';
+import { saveWine } from '../server/cellar/commands';
+import { asOrderWine, knownWines } from '../server/cellar/profiles';
+import type { Member, Operation } from '../server/command';
+import { saveFlight } from '../server/flight/operations';
+import { perform } from '../server/http';
+import { glassCode, openNote, saveNote } from '../server/note/operations';
+import { rewriteSearch } from '../server/note/search';
+import { saveDish } from '../server/pairing/operations';
+import { closeConnections, connections } from '../db/client';
+import { glass, glassIdentity, member, note, participant, tasting, tastingLog, user, venue } from '../db/schema';
 import { demoDishes } from './dishes';
 import { inventedNote, seeded, tasters } from './notes';
 import { demoWines } from './wines';
@@ -26,7 +26,9 @@ export async function fillDemo(): Promise<void> {
   if (present !== undefined) return;
   const made = await accounts().api.signUpEmail({ body: { name: 'Ines', email: demoEmail, password: demoPassword } });
   const venueId = v7();
-  await db.insert(venue).values({ id: venueId, name: 'Lantern Quay', settings: { country: 'GR', currency: 'EUR', timeZone: 'Europe/Athens', school: 'weight' } });
+  await db
+    .insert(venue)
+    .values({ id: venueId, name: 'Lantern Quay', settings: { country: 'GR', currency: 'EUR', timeZone: 'Europe/Athens', school: 'weight' } });
   await db.insert(member).values({ venueId, userId: made.user.id, role: 'owner' });
   const actor: Member = { kind: 'member', userId: made.user.id, name: 'Ines', email: demoEmail, venueId, role: 'owner', via: 'session' };
   const run = (operation: Operation, input: unknown) => perform(operation, actor, input, { cookies: [] });
@@ -45,13 +47,24 @@ export async function fillDemo(): Promise<void> {
   const second = ['Salt Lamp Brut Nature', 'Caldera Ledge', 'Black Scree', 'Quay Jar', 'Lamplighter', 'Harbour Amber'];
   const known = new Map((await knownWines(db, venueId)).map((entry) => [entry.id, entry]));
   const ordered = (names: readonly string[]) => {
-    const solution = bestOrder(names.map((name) => asOrderWine(known.get(id(name))!)), [], schoolOf('weight'));
+    const solution = bestOrder(
+      names.map((name) => asOrderWine(known.get(id(name))!)),
+      [],
+      schoolOf('weight'),
+    );
     return solution.kind === 'best' ? solution.judgement.order : names.map(id);
   };
   const plan = { schema: 1 as const, pins: [], school: 'weight', pourMl: 50, hostPour: true, lossPercent: 3, remark: '' };
   const slateId = v7();
   await save(saveFlight, slateId, { ...plan, name: 'Slate and iron', wines: ordered(first), guests: 8, starts: '2026-11-12T19:00:00Z' });
-  await save(saveFlight, v7(), { ...plan, name: 'Fire and salt', wines: second.map(id), pins: [{ kind: 'last', wine: id('Harbour Amber') }], guests: 12, starts: '2026-12-03T19:00:00Z' });
+  await save(saveFlight, v7(), {
+    ...plan,
+    name: 'Fire and salt',
+    wines: second.map(id),
+    pins: [{ kind: 'last', wine: id('Harbour Amber') }],
+    guests: 12,
+    starts: '2026-12-03T19:00:00Z',
+  });
   await closedEvening(actor, slateId, ordered(first), save);
   // The host's own afternoon note on the wine of the next evening.
   const own = v7();
@@ -60,7 +73,12 @@ export async function fillDemo(): Promise<void> {
 }
 
 /** The evening of 12 November: eight invented people, five wines, forty notes, all labels uncovered at the end. */
-async function closedEvening(actor: Member, flightId: string, wines: readonly string[], save: (operation: Operation, id: string, document: unknown, baseRevision?: number) => Promise<unknown>): Promise<void> {
+async function closedEvening(
+  actor: Member,
+  flightId: string,
+  wines: readonly string[],
+  save: (operation: Operation, id: string, document: unknown, baseRevision?: number) => Promise<unknown>,
+): Promise<void> {
   const { db } = connections();
   const { venueId } = actor;
   const tastingId = v7();
@@ -80,16 +98,43 @@ async function closedEvening(actor: Member, flightId: string, wines: readonly st
     await db.insert(glassIdentity).values({ venueId, glassId, wineId });
     for (const [i, seat] of seats.entries()) {
       const noteId = v7();
-      await db.insert(note).values({ venueId, id: noteId, revision: 1, writes: [], glassId, participantId: seat.id, moment: 'first', tastedAt: at(6 + place * 14 + i), document: emptyNote, search: '' });
+      await db
+        .insert(note)
+        .values({
+          venueId,
+          id: noteId,
+          revision: 1,
+          writes: [],
+          glassId,
+          participantId: seat.id,
+          moment: 'first',
+          tastedAt: at(6 + place * 14 + i),
+          document: emptyNote,
+          search: '',
+        });
       await save(saveNote, noteId, inventedNote(known.get(wineId)!, tasters[i]!, random), 1);
     }
     await db.insert(tastingLog).values({ venueId, tastingId, tick: place + 1, act: 'poured', detail: { place: String(place) }, at: at(4 + place * 14) });
   }
-  await db.update(glass).set({ revealedAt: at(90) }).where(and(eq(glass.venueId, venueId), eq(glass.tastingId, tastingId)));
-  await db.update(tasting).set({ closedAt: at(95), tick: wines.length + 1 }).where(and(eq(tasting.venueId, venueId), eq(tasting.id, tastingId)));
+  await db
+    .update(glass)
+    .set({ revealedAt: at(90) })
+    .where(and(eq(glass.venueId, venueId), eq(glass.tastingId, tastingId)));
+  await db
+    .update(tasting)
+    .set({ closedAt: at(95), tick: wines.length + 1 })
+    .where(and(eq(tasting.venueId, venueId), eq(tasting.id, tastingId)));
   await db.transaction(async (tx) => {
-    const notes = await tx.select({ id: note.id }).from(note).innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId))).where(eq(glass.tastingId, tastingId));
-    await rewriteSearch(tx, venueId, notes.map((entry) => entry.id));
+    const notes = await tx
+      .select({ id: note.id })
+      .from(note)
+      .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
+      .where(eq(glass.tastingId, tastingId));
+    await rewriteSearch(
+      tx,
+      venueId,
+      notes.map((entry) => entry.id),
+    );
   });
 }
 

@@ -3,7 +3,7 @@ import { generalStyle } from '@rose/knowledge/styles/index';
 import { descriptors, families } from '@rose/knowledge/descriptors/index';
 import { classOfHue, type Observed } from '@rose/core/wine/observables';
 import type { Chip, NoteDocument } from '@rose/core/wine/note';
-import type { KnownWine } from '../../server/cellar/profiles';
+import type { KnownWine } from '../server/cellar/profiles';
 
 /** A small seeded generator (mulberry32): the demo is the same every time. */
 export function seeded(seed: number): () => number {
@@ -17,10 +17,21 @@ export function seeded(seed: number): () => number {
 }
 
 /** Invented tasters with habits: an offset on every scale, a scatter, and how freely they name smells. */
-export interface Taster { readonly name: string; readonly offset: number; readonly scatter: number; readonly words: number }
+export interface Taster {
+  readonly name: string;
+  readonly offset: number;
+  readonly scatter: number;
+  readonly words: number;
+}
 export const tasters: readonly Taster[] = [
-  { name: 'Ana', offset: 2, scatter: 5, words: 4 }, { name: 'Bram', offset: -6, scatter: 4, words: 3 }, { name: 'Chidi', offset: 4, scatter: 8, words: 5 }, { name: 'Dorte', offset: 0, scatter: 4, words: 3 },
-  { name: 'Eli', offset: -3, scatter: 9, words: 2 }, { name: 'Farah', offset: 5, scatter: 5, words: 4 }, { name: 'Goran', offset: -2, scatter: 6, words: 2 }, { name: 'Ilse', offset: 1, scatter: 3, words: 5 },
+  { name: 'Ana', offset: 2, scatter: 5, words: 4 },
+  { name: 'Bram', offset: -6, scatter: 4, words: 3 },
+  { name: 'Chidi', offset: 4, scatter: 8, words: 5 },
+  { name: 'Dorte', offset: 0, scatter: 4, words: 3 },
+  { name: 'Eli', offset: -3, scatter: 9, words: 2 },
+  { name: 'Farah', offset: 5, scatter: 5, words: 4 },
+  { name: 'Goran', offset: -2, scatter: 6, words: 2 },
+  { name: 'Ilse', offset: 1, scatter: 3, words: 5 },
 ];
 
 /** A note a taster of such habits could write on such a wine. */
@@ -32,20 +43,45 @@ export function inventedNote(known: KnownWine, taster: Taster, random: () => num
   const quality = Math.round(74 + 0.13 * p.length.value + 0.06 * p.intensity.value + taster.offset * 0.5 + (random() - 0.5) * 8);
   const observed: Observed = {
     clarity: known.document.facts.filtered?.value === false ? (random() < 0.6 ? 'clear' : 'hazy') : random() < 0.7 ? 'brilliant' : 'clear',
-    colour: classOfHue(style.hue) ?? style.colour, hue: style.hue as 'straw', depth: near(style.depth), rim: near(red ? 44 : 24),
-    noseStill: near(p.intensity.value - 10), noseSwirled: near(p.intensity.value), health: 'sound', noseFineness: near(56),
-    sweetness: near(p.sweetness.value), acidity: near(p.acidity.value), alcohol: near(p.alcohol.value), body: near(p.body.value), intensity: near(p.intensity.value), palateHealth: 'sound', palateFineness: near(58),
+    colour: classOfHue(style.hue) ?? style.colour,
+    hue: style.hue as 'straw',
+    depth: near(style.depth),
+    rim: near(red ? 44 : 24),
+    noseStill: near(p.intensity.value - 10),
+    noseSwirled: near(p.intensity.value),
+    health: 'sound',
+    noseFineness: near(56),
+    sweetness: near(p.sweetness.value),
+    acidity: near(p.acidity.value),
+    alcohol: near(p.alcohol.value),
+    body: near(p.body.value),
+    intensity: near(p.intensity.value),
+    palateHealth: 'sound',
+    palateFineness: near(58),
     ...(red || style.colour === 'amber' ? { tannin: near(p.tannin.value), tanninGrain: p.tannin.value > 70 ? 'chalk' : 'dust' } : {}),
     ...(p.bubbles.value > 20 ? { bubbles: near(p.bubbles.value), bead: 'fine' as const } : {}),
     finish: { seconds: Math.max(4, Math.round((p.length.value / 100) * 58 + (random() - 0.5) * 12)) },
-    balance: near(62), complexity: near(p.length.value * 0.8), quality: Math.min(97, quality), liking: near(60), readiness: 'ready', another: quality > 82 ? 'yes' : 'perhaps',
+    balance: near(62),
+    complexity: near(p.length.value * 0.8),
+    quality: Math.min(97, quality),
+    liking: near(60),
+    readiness: 'ready',
+    another: quality > 82 ? 'yes' : 'perhaps',
   };
-  const fitting = descriptors.filter((entry) => families[entry.family].echo !== null && style.echoes.includes(families[entry.family].echo!) && entry.origin !== 'fault');
+  const fitting = descriptors.filter(
+    (entry) => families[entry.family].echo !== null && style.echoes.includes(families[entry.family].echo!) && entry.origin !== 'fault',
+  );
   const chips: Chip[] = [];
   while (chips.length < taster.words && chips.length < fitting.length) {
     const pick = fitting[Math.floor(random() * fitting.length)]!;
     if (chips.some((chip) => chip.term === pick.id)) continue;
-    chips.push({ id: v4(), term: pick.id, layer: chips.length === 0 ? 'first' : 'swirled', strength: random() < 0.2 ? 3 : random() < 0.3 ? 1 : 2, ...(random() < 0.5 ? { fate: random() < 0.6 ? ('stayed' as const) : ('grew' as const) } : {}) });
+    chips.push({
+      id: v4(),
+      term: pick.id,
+      layer: chips.length === 0 ? 'first' : 'swirled',
+      strength: random() < 0.2 ? 3 : random() < 0.3 ? 1 : 2,
+      ...(random() < 0.5 ? { fate: random() < 0.6 ? ('stayed' as const) : ('grew' as const) } : {}),
+    });
   }
   return { schema: 1, observed, chips, deck: {}, markBeforeDraft: null, rewritten: {}, remark: '' };
 }
