@@ -38,7 +38,10 @@ export async function openBrowser(...more: string[]): Promise<{ browser: Browser
 /** Opens a page and waits until it has hydrated. */
 export async function visit(page: Page, url: string): Promise<void> {
   await page.goto(url, { waitUntil: 'load' });
-  await page.waitForFunction(() => Object.keys(document.querySelector('main') ?? document.body).some((key) => key.startsWith('__react')), { timeout: 20_000 });
+  await page.waitForFunction(() => Object.keys(document.querySelector('main') ?? document.body).some((key) => key.startsWith('__react')), {
+    timeout: 20_000,
+    polling: 100,
+  });
 }
 
 /** Presses the first visible button or link with this text. */
@@ -48,7 +51,7 @@ export async function press(page: Page, text: string): Promise<void> {
       [...document.querySelectorAll<HTMLButtonElement>('button, a')].find(
         (element) => (element.textContent ?? '').replace(/\s+/g, ' ').includes(wanted) && !element.disabled && element.getClientRects().length > 0,
       ),
-    { timeout: 15_000 },
+    { timeout: 15_000, polling: 100 },
     text,
   );
   const handle = found.asElement() as ElementHandle<HTMLElement>;
@@ -58,7 +61,7 @@ export async function press(page: Page, text: string): Promise<void> {
 /** The text of the page, spaces single. */
 export const textOf = (page: Page) => page.evaluate(() => document.body.innerText.replace(/\s+/g, ' '));
 export async function waitForText(page: Page, text: string, timeout = 15_000): Promise<void> {
-  await page.waitForFunction((wanted) => document.body.innerText.replace(/\s+/g, ' ').includes(wanted), { timeout }, text);
+  await page.waitForFunction((wanted) => document.body.innerText.replace(/\s+/g, ' ').includes(wanted), { timeout, polling: 100 }, text);
 }
 /** The input of the label with this text. */
 export async function fill(page: Page, label: string, value: string): Promise<void> {

@@ -25,7 +25,7 @@ export function connections(): Connections {
     const connectionString = process.env['DATABASE_URL'];
     if (connectionString === undefined || connectionString === '') throw new Error('DATABASE_URL is not set: start Rose Compass with npm start');
     const open = (max: number) => {
-      const pool = new Pool({ connectionString, max, connectionTimeoutMillis: 4000, idleTimeoutMillis: 30_000 });
+      const pool = new Pool({ connectionString, max, connectionTimeoutMillis: 10_000, idleTimeoutMillis: 30_000 });
       // A connection that dies while idle is replaced at its next use; without a listener it would end the process.
       pool.on('error', () => undefined);
       return pool;

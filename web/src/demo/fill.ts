@@ -98,20 +98,18 @@ async function closedEvening(
     await db.insert(glassIdentity).values({ venueId, glassId, wineId });
     for (const [i, seat] of seats.entries()) {
       const noteId = v7();
-      await db
-        .insert(note)
-        .values({
-          venueId,
-          id: noteId,
-          revision: 1,
-          writes: [],
-          glassId,
-          participantId: seat.id,
-          moment: 'first',
-          tastedAt: at(6 + place * 14 + i),
-          document: emptyNote,
-          search: '',
-        });
+      await db.insert(note).values({
+        venueId,
+        id: noteId,
+        revision: 1,
+        writes: [],
+        glassId,
+        participantId: seat.id,
+        moment: 'first',
+        tastedAt: at(6 + place * 14 + i),
+        document: emptyNote,
+        search: '',
+      });
       await save(saveNote, noteId, inventedNote(known.get(wineId)!, tasters[i]!, random), 1);
     }
     await db.insert(tastingLog).values({ venueId, tastingId, tick: place + 1, act: 'poured', detail: { place: String(place) }, at: at(4 + place * 14) });

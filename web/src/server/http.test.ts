@@ -8,7 +8,7 @@ import { draftScore, schemes } from '@rose/core/score/scheme';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { chipName } from '@rose/knowledge/descriptors/index';
 import { advise, pair, styleWines } from '@rose/knowledge/pairing';
-import { makeToken } from './account/commands';
+import { makeToken } from './account/venue-commands';
 import { asOrderWine, knownWines } from './cellar/profiles';
 import { lawOf } from './cellar/view';
 import { connections } from '../db/client';

@@ -1,6 +1,7 @@
 import type { Operation } from './command';
 import * as accountCommands from './account/commands';
 import * as accountQueries from './account/queries';
+import * as venueCommands from './account/venue-commands';
 import * as cellarCommands from './cellar/commands';
 import * as cellarQueries from './cellar/queries';
 import * as flightOperations from './flight/operations';
@@ -16,6 +17,7 @@ const isOperation = (value: unknown): value is Operation =>
 export const operations: readonly Operation[] = [
   accountCommands,
   accountQueries,
+  venueCommands,
   cellarCommands,
   cellarQueries,
   flightOperations,

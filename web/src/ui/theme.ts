@@ -3,7 +3,7 @@ import { createGlobalStyle } from 'styled-components';
 
 /** Truly neutral surfaces: people judge wine next to this screen. The dim-room set follows the system and can be switched. */
 const light = `
-  --paper: #f7f7f6; --raised: #fdfdfd; --sunk: #efefee; --ink: #1c1e20; --soft: #5b5e61; --faint: #74777a; --line: #d6d7d6; --strong: #1c1e20; --on-strong: #fdfdfd;
+  --paper: #f7f7f6; --raised: #fdfdfd; --sunk: #efefee; --ink: #1c1e20; --soft: #5b5e61; --faint: #64676a; --line: #d6d7d6; --strong: #1c1e20; --on-strong: #fdfdfd;
   --madder: #9a2440; --madder-soft: #c48a96; --amber: #8f5a00; --sea: #23705f; --sea-soft: #c3d3cd; --facet-dark: #4a4d50; --facet-light: #b9bcbe; color-scheme: light;`;
 const dim = `
   --paper: #141514; --raised: #1b1c1b; --sunk: #0e0f0e; --ink: #ecedec; --soft: #a9acab; --faint: #8f9291; --line: #353736; --strong: #ececeb; --on-strong: #141514;

@@ -6,32 +6,19 @@ import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { flightShape } from '@rose/core/document/merge';
 import type { FlightDocument } from '@rose/core/flight/flight';
-import {
-  brokenPins,
-  judgeOrder,
-  mostWines,
-  schoolOf,
-  schools,
-  strainWord,
-  type OrderJudgement,
-  type OrderSolution,
-  type OrderWine,
-  type Pin,
-} from '@rose/core/order/order';
-import { orderWording } from '@rose/core/order/wording';
-import { flightQuantities } from '@rose/core/quantity/flight';
-import { sentence } from '@rose/core/wine/reason';
-import { signed } from '@rose/core/wine/text';
+import { judgeOrder, mostWines, schoolOf, strainWord, type OrderSolution, type OrderWine, type Pin } from '@rose/core/order/order';
 import { api } from '@/ui/api';
-import { Button, Key } from '@/ui/button';
+import { Button } from '@/ui/button';
 import { CourseLine } from '@/ui/course-line';
 import { Clashes, SaveState } from '@/ui/document/save-state';
 import { useDocument } from '@/ui/document/use-document';
-import { SelectField, TextField } from '@/ui/field';
 import { Frame, Page } from '@/ui/frame';
 import { solve } from '@/workers/solve';
+import { FlightAmounts } from './flight-amounts';
 import type { FlightWine } from './flight-wine';
 import { whenInWords } from './flights';
+import { OrderPanel, topReason } from './order-panel';
+import { PlanForm } from './plan-form';
 
 const WineLine = dynamic(() => import('./wine-line').then((module) => module.WineLine), {
   ssr: false,
@@ -48,126 +35,6 @@ const Lay = styled.div`
     grid-template-columns: 1fr;
   }
 `;
-const OrderCard = styled.aside`
-  border: 1px solid var(--line);
-  border-radius: 14px;
-  background: var(--raised);
-  padding: 18px 20px;
-  display: grid;
-  gap: 12px;
-  .head {
-    display: flex;
-    align-items: end;
-    justify-content: space-between;
-    gap: 12px;
-  }
-  .head > :last-child {
-    width: 150px;
-  }
-  .figure {
-    font: 600 40px/1 var(--serif);
-    font-variant-numeric: lining-nums;
-  }
-  .of {
-    color: var(--soft);
-    margin-left: 8px;
-  }
-  ol {
-    list-style: none;
-    margin: 0;
-    padding: 0;
-    display: grid;
-    gap: 10px;
-    font-size: 14px;
-    line-height: 1.4;
-    border-top: 1px solid var(--line);
-    padding-top: 12px;
-  }
-  .bad {
-    color: var(--madder);
-    font-weight: 650;
-  }
-  .good {
-    color: var(--sea);
-    font-weight: 650;
-  }
-  details {
-    font-size: 14px;
-  }
-  summary {
-    cursor: pointer;
-    padding: 6px 0;
-  }
-  li li {
-    margin-left: 14px;
-  }
-  ul {
-    list-style: none;
-    padding: 0;
-    margin: 4px 0 0;
-    display: grid;
-    gap: 4px;
-    color: var(--soft);
-  }
-`;
-const Figures = styled.div`
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: 18px 26px;
-  margin: 26px 0 0;
-  padding-top: 18px;
-  border-top: 1px solid var(--line);
-  strong {
-    display: block;
-    font-weight: 650;
-  }
-  .n {
-    font: 500 27px/1.2 var(--serif);
-    font-variant-numeric: lining-nums;
-  }
-  small {
-    color: var(--soft);
-    display: block;
-    font-size: 13px;
-  }
-`;
-const Plan = styled.div`
-  display: grid;
-  grid-template-columns: 2fr 1.4fr 90px 90px 90px 120px;
-  gap: 10px;
-  margin: 0 0 20px;
-  @media (max-width: 980px) {
-    grid-template-columns: 1fr 1fr;
-  }
-`;
-const Table = styled.table`
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 14px;
-  margin-top: 12px;
-  th,
-  td {
-    text-align: right;
-    padding: 6px 0 6px 14px;
-    border-bottom: 1px solid var(--line);
-  }
-  th:first-child,
-  td:first-child {
-    text-align: left;
-    padding-left: 0;
-  }
-  th {
-    color: var(--soft);
-    font-weight: 400;
-  }
-  .short {
-    color: var(--amber);
-    font-weight: 650;
-  }
-`;
-
-const round = (n: number) => (n < 10 ? n.toFixed(1) : n.toFixed(0));
-
 export function Chart({
   venue,
   mayEdit,
@@ -239,14 +106,8 @@ export function Chart({
     return () => controller.abort();
   }, [question, flight.school]);
 
-  const best = solution?.kind === 'best' ? solution.judgement : null;
-  const broken = brokenPins(flight.wines, flight.pins);
-  const isBest = best !== null && broken.length === 0 && now.strain <= best.strain + 1e-6;
   const names = new Map(wines.map((wine) => [wine.summary.id, wine.summary.name]));
-  const amounts = flightQuantities(
-    flight,
-    wines.map(({ summary }) => ({ id: summary.id, name: summary.name, formatMl: 750, held: summary.held, abv: summary.abv ?? undefined })),
-  );
+  const nameOf = (wine: string) => names.get(wine) ?? 'a wine';
   if (deleted)
     return (
       <Frame venue={venue}>
@@ -309,26 +170,7 @@ export function Chart({
               : String(value)
           }
         />
-        {mayEdit && (
-          <Plan>
-            <TextField label="Name" value={flight.name} onChange={(name) => change({ name }, 'name')} />
-            <TextField
-              label="First pour"
-              type="datetime-local"
-              value={flight.starts.slice(0, 16)}
-              onChange={(value) => change({ starts: value === '' ? '' : `${value}:00Z` }, 'starts')}
-            />
-            <Whole label="Guests" value={flight.guests} low={0} high={500} onChange={(guests) => change({ guests }, 'guests')} />
-            <Whole label="Pour, mL" value={flight.pourMl} low={5} high={500} onChange={(pourMl) => change({ pourMl }, 'pourMl')} />
-            <Whole label="Loss, %" value={flight.lossPercent} low={0} high={50} onChange={(lossPercent) => change({ lossPercent }, 'lossPercent')} />
-            <SelectField
-              label="Host’s check pour"
-              value={flight.hostPour ? 'yes' : 'no'}
-              onChange={(value) => change({ hostPour: value === 'yes' }, 'hostPour')}
-              options={{ yes: 'yes', no: 'no' }}
-            />
-          </Plan>
-        )}
+        {mayEdit && <PlanForm flight={flight} change={change} />}
         <Lay>
           <div>
             {wines.length > 0 && (
@@ -368,195 +210,20 @@ export function Chart({
                 <p className="soft">Sixteen wines is the most one flight takes. Split it into two.</p>
               ))}
           </div>
-          <OrderCard aria-label="Order">
-            <div className="head">
-              <h2>Order</h2>
-              <SelectField
-                label="School"
-                value={flight.school}
-                onChange={(value) => change({ school: value }, '')}
-                options={Object.fromEntries(schools.map((entry) => [entry.id, entry.label]))}
-              />
-            </div>
-            <div className="soft" style={{ fontSize: 14 }}>
-              {school.says}
-            </div>
-            {wines.length < 2 ? (
-              <p className="soft">Choose two wines or more, and the best order is found at once.</p>
-            ) : (
-              <>
-                <div>
-                  <span className="figure">{round(now.strain)}</span>
-                  <span className="of">
-                    strain
-                    {best !== null && !isBest && (
-                      <>
-                        ; the best is <strong>{round(best.strain)}</strong>
-                      </>
-                    )}
-                    {isBest && <>, the best there is</>}
-                  </span>
-                </div>
-                {progress !== null && solving !== null && (
-                  <div role="status">
-                    Trying every order, {Math.round(progress * 100)} %{' '}
-                    <Button size="small" onPress={() => solving.abort()}>
-                      Stop
-                    </Button>
-                  </div>
-                )}
-                {broken.length > 0 && solution?.kind !== 'impossible' && (
-                  <p className="bad">
-                    {broken.length === 1 ? 'A pin is not kept' : `${broken.length} pins are not kept`} by this order:{' '}
-                    {broken
-                      .map(
-                        (pin) =>
-                          `${names.get(pin.wine) ?? 'a wine'} ${pin.kind === 'adjacent' ? `beside ${names.get(pin.other) ?? 'a wine'}` : pin.kind === 'before' ? `before ${names.get(pin.other) ?? 'a wine'}` : pin.kind}`,
-                      )
-                      .join(', ')}
-                    .
-                  </p>
-                )}
-                {solution?.kind === 'impossible' && (
-                  <p className="bad" role="alert">
-                    These pins contradict each other: no order keeps them all. Take one off.
-                  </p>
-                )}
-                <ol>
-                  {now.steps.slice(1).map((step, i) => (
-                    <StepLine key={step.wine} at={i + 1} step={step} />
-                  ))}
-                </ol>
-                {best !== null && !isBest && (
-                  <Button tone="strong" onPress={() => change({ wines: best.order }, '')}>
-                    Take the best order
-                  </Button>
-                )}
-                {best !== null && !isBest && (
-                  <span className="soft" style={{ fontSize: 14 }}>
-                    {best.order.map((entry) => names.get(entry)).join(' · ')}
-                  </span>
-                )}
-                <span className="soft" style={{ fontSize: 14 }}>
-                  You can move any wine by hand: it is judged at once. <Key>alt</Key> <Key>←</Key> <Key>→</Key>
-                </span>
-              </>
-            )}
-          </OrderCard>
+          <OrderPanel
+            flight={flight}
+            wines={wines.length}
+            now={now}
+            solution={solution}
+            progress={solving === null ? null : progress}
+            nameOf={nameOf}
+            onStop={() => solving?.abort()}
+            onSchool={(value) => change({ school: value }, '')}
+            onOrder={(order) => change({ wines: order }, '')}
+          />
         </Lay>
-        {wines.length > 0 && (
-          <>
-            <Figures>
-              <div>
-                <div className="n">{amounts.bottles}</div>
-                <strong>bottles</strong>
-                <small>by whole pours, {amounts.wines.reduce((sum, wine) => sum + wine.byVolume, 0)} by volume</small>
-              </div>
-              <div>
-                <div className="n">{amounts.aHeadMl} mL</div>
-                <strong>a guest</strong>
-                <small>
-                  {wines.length} pours of {flight.pourMl} mL
-                </small>
-              </div>
-              <div>
-                <div className="n">{amounts.alcoholGrams.toFixed(0)} g</div>
-                <strong>pure alcohol, if swallowed</strong>
-                <small>{amounts.alcoholIsPartial ? 'of the wines whose alcohol is known' : 'offer spittoons, water and food'}</small>
-              </div>
-              <div>
-                <div className="n">{flight.guests + (flight.hostPour ? 1 : 0)}</div>
-                <strong>pours of each</strong>
-                <small>
-                  {flight.guests} guests{flight.hostPour ? ' and your check' : ''}, {flight.lossPercent} % lost
-                </small>
-              </div>
-            </Figures>
-            <Table>
-              <thead>
-                <tr>
-                  <th>wine</th>
-                  <th>needed</th>
-                  <th>by volume</th>
-                  <th>by whole pours</th>
-                  <th>held</th>
-                </tr>
-              </thead>
-              <tbody>
-                {amounts.wines.map((row) => (
-                  <tr key={row.wine}>
-                    <td>{row.name}</td>
-                    <td>{row.neededMl.toFixed(0)} mL</td>
-                    <td>{row.byVolume}</td>
-                    <td>
-                      {row.byPours} × {row.formatMl} mL
-                    </td>
-                    <td className={row.held < row.byPours ? 'short' : ''}>
-                      {row.held}
-                      {row.held < row.byPours ? `, ${row.byPours - row.held} short` : ''}
-                    </td>
-                  </tr>
-                ))}
-              </tbody>
-            </Table>
-            <p className="soft" style={{ marginTop: 10, fontSize: 14 }}>
-              Nobody needs to swallow to judge. Who drives, is pregnant, takes medicine or is under age does not drink; local law decides.
-            </p>
-          </>
-        )}
+        {wines.length > 0 && <FlightAmounts flight={flight} wines={wines.map((wine) => wine.summary)} />}
       </Page>
     </Frame>
-  );
-}
-
-type StepOf = OrderJudgement['steps'][number];
-function topReason(step: StepOf): string | undefined {
-  const top = [...step.reasons].sort((a, b) => b.push - a.push)[0];
-  return top === undefined ? undefined : sentence(orderWording, top);
-}
-/** A step with its reasons: the strongest in sight, all of them a click away, adding up to the strain. */
-function StepLine({ at, step }: { at: number; step: StepOf }) {
-  const top = topReason(step);
-  const reasons = [...step.reasons].sort((a, b) => b.push - a.push);
-  return (
-    <li>
-      <span className={step.strain >= 6 ? 'bad' : 'good'}>
-        {at} then {at + 1}
-      </span>{' '}
-      {strainWord(step.strain)}
-      {top === undefined ? ': nothing is masked.' : `: ${top}.`} <strong>{signed(step.strain, 1)}</strong>
-      {reasons.length > 1 && (
-        <details>
-          <summary className="soft">all {reasons.length} reasons</summary>
-          <ul>
-            {reasons.map((reason, i) => (
-              <li key={i}>
-                {sentence(orderWording, reason)} {signed(reason.push, 1)}
-              </li>
-            ))}
-          </ul>
-        </details>
-      )}
-    </li>
-  );
-}
-function Whole({ label, value, low, high, onChange }: { label: string; value: number; low: number; high: number; onChange: (value: number) => void }) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const text = typed ?? String(value);
-  const wrong = text !== '' && !(Number(text) >= low && Number(text) <= high) ? `${low} to ${high}` : undefined;
-  return (
-    <div onBlur={() => setTyped(null)}>
-      <TextField
-        label={label}
-        inputMode="numeric"
-        value={text}
-        error={wrong}
-        onChange={(next) => {
-          setTyped(next);
-          const n = Number(next);
-          if (next.trim() !== '' && Number.isFinite(n) && n >= low && n <= high) onChange(label === 'Guests' ? Math.round(n) : n);
-        }}
-      />
-    </div>
   );
 }

@@ -1,23 +1,17 @@
-import { and, eq, isNull, sql } from 'drizzle-orm';
+import { and, eq, isNull } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { z } from 'zod';
 import { APIError } from 'better-auth/api';
 import { connections, type Tx } from '../../db/client';
-import { apiToken, invitation, member, role, session, user, venue } from '../../db/schema';
+import { invitation, member, session, user, venue } from '../../db/schema';
 import { accounts } from '../accounts';
-import { command, everyRole, owner, type Reply } from '../command';
+import { command, type Reply } from '../command';
 import { Problem, badField, notFound } from '../problem';
-import { hashCode, newCode } from '../secret-code';
+import { hashCode } from '../secret-code';
 import { demoOpen, origin } from '../setting';
 import { venueCookie } from '../who';
-import { postLetter } from './post';
+import { done, email, ok, password, personName, venueName } from './fields';
 
-const email = z.string().trim().toLowerCase().pipe(z.email('write an email address').max(200));
-const password = z.string().min(10, 'at least ten characters').max(200);
-const personName = z.string().trim().min(1, 'tell us your name').max(100);
-const venueName = z.string().trim().min(1, 'give the venue a name').max(100);
-const done = z.object({ ok: z.literal(true) });
-const ok = { ok: true } as const;
 const secure = () => (origin().startsWith('https:') ? '; Secure' : '');
 const chooseVenue = (reply: Reply, id: string) => reply.cookies.push(`${venueCookie}=${id}; Path=/; HttpOnly; SameSite=Lax; Max-Age=31536000${secure()}`);
 
@@ -227,58 +221,6 @@ export const enterVenue = command({
   },
 });
 
-export const saveVenue = command({
-  name: 'venue.save',
-  method: 'PUT',
-  path: '/venue',
-  summary: 'Names the venue and sets its country, currency, time zone and school',
-  allow: owner,
-  input: z.strictObject({
-    name: venueName,
-    settings: z.strictObject({
-      country: z.string().regex(/^[A-Z]{2}$/, 'two capital letters'),
-      currency: z.string().regex(/^[A-Z]{3}$/, 'three capital letters, such as EUR'),
-      timeZone: z
-        .string()
-        .max(60)
-        .refine((zone) => Intl.supportedValuesOf('timeZone').includes(zone), 'a time zone such as Europe/Athens'),
-      school: z.enum(['weight', 'ladder', 'sweet', 'young', 'old']),
-    }),
-  }),
-  output: done,
-  async run(tx, actor, input) {
-    await tx.update(venue).set({ name: input.name, settings: input.settings }).where(eq(venue.id, actor.venueId));
-    return ok;
-  },
-});
-
-const roleField = z.enum(role.enumValues);
-export const invite = command({
-  name: 'member.invite',
-  method: 'POST',
-  path: '/invitations',
-  summary: 'Invites somebody into the venue by a letter',
-  allow: owner,
-  input: z.strictObject({ email, role: roleField }),
-  output: z.object({ id: z.string() }),
-  limit: { points: 50, seconds: 86_400, key: (_input, actor) => (actor.kind === 'member' ? actor.venueId : '') },
-  async run(tx, actor, input) {
-    const { code, hash } = newCode();
-    const id = v7();
-    const [place] = await tx.select({ name: venue.name }).from(venue).where(eq(venue.id, actor.venueId));
-    await tx
-      .insert(invitation)
-      .values({ venueId: actor.venueId, id, email: input.email, role: input.role, codeHash: hash, expiresAt: new Date(Date.now() + 14 * 86_400_000) });
-    await postLetter(
-      tx,
-      input.email,
-      `An invitation to ${place!.name}`,
-      `${actor.name} invites you to ${place!.name} on Rose Compass, as ${input.role}.\n\nCome in within two weeks: ${origin()}/invitation/${code}`,
-    );
-    return { id };
-  },
-});
-
 export const acceptInvitation = command({
   name: 'member.accept',
   method: 'POST',
@@ -291,106 +233,6 @@ export const acceptInvitation = command({
   limit: { points: 20, seconds: 3600, key: (input) => input.code },
   async run(tx, actor, input, reply) {
     chooseVenue(reply, await takeInvitation(tx, input.code, actor.userId, actor.email));
-    return ok;
-  },
-});
-
-export const revokeInvitation = command({
-  name: 'member.revokeInvitation',
-  method: 'DELETE',
-  path: '/invitations/{id}',
-  summary: 'Withdraws an invitation',
-  allow: owner,
-  input: z.strictObject({ id: z.uuid() }),
-  output: done,
-  async run(tx, actor, input) {
-    const changed = await tx
-      .update(invitation)
-      .set({ revokedAt: new Date() })
-      .where(and(eq(invitation.venueId, actor.venueId), eq(invitation.id, input.id)))
-      .returning({ id: invitation.id });
-    if (changed.length === 0) throw notFound('invitation');
-    return ok;
-  },
-});
-
-async function keepAnOwner(tx: Tx, venueId: string): Promise<void> {
-  const [left] = await tx
-    .select({ n: sql<number>`count(*)::int` })
-    .from(member)
-    .where(and(eq(member.venueId, venueId), eq(member.role, 'owner')));
-  if (left!.n === 0) throw new Problem(409, 'last-owner', 'A venue keeps at least one owner.');
-}
-export const setRole = command({
-  name: 'member.setRole',
-  method: 'PUT',
-  path: '/members/{userId}',
-  summary: 'Changes a member’s part in the venue',
-  allow: owner,
-  input: z.strictObject({ userId: z.string().min(1).max(64), role: roleField }),
-  output: done,
-  async run(tx, actor, input) {
-    const changed = await tx
-      .update(member)
-      .set({ role: input.role })
-      .where(and(eq(member.venueId, actor.venueId), eq(member.userId, input.userId)))
-      .returning({ id: member.userId });
-    if (changed.length === 0) throw notFound('member');
-    await keepAnOwner(tx, actor.venueId);
-    return ok;
-  },
-});
-export const removeMember = command({
-  name: 'member.remove',
-  method: 'DELETE',
-  path: '/members/{userId}',
-  summary: 'Removes a member from the venue; their notes stay',
-  allow: owner,
-  input: z.strictObject({ userId: z.string().min(1).max(64) }),
-  output: done,
-  async run(tx, actor, input) {
-    const gone = await tx
-      .delete(member)
-      .where(and(eq(member.venueId, actor.venueId), eq(member.userId, input.userId)))
-      .returning({ id: member.userId });
-    if (gone.length === 0) throw notFound('member');
-    await keepAnOwner(tx, actor.venueId);
-    return ok;
-  },
-});
-
-export const makeToken = command({
-  name: 'token.create',
-  method: 'POST',
-  path: '/tokens',
-  summary: 'Makes a token for a program; it is shown once',
-  allow: everyRole,
-  browserOnly: true,
-  input: z.strictObject({ name: z.string().trim().min(1, 'give the token a name').max(100) }),
-  output: z.object({ id: z.string(), token: z.string() }),
-  limit: { points: 50, seconds: 86_400, key: (_input, actor) => (actor as { userId: string }).userId },
-  async run(tx, actor, input) {
-    const { code, hash } = newCode('rose_');
-    const id = v7();
-    await tx.insert(apiToken).values({ venueId: actor.venueId, id, userId: actor.userId, name: input.name, tokenHash: hash });
-    return { id, token: code };
-  },
-});
-export const revokeToken = command({
-  name: 'token.revoke',
-  method: 'DELETE',
-  path: '/tokens/{id}',
-  summary: 'Revokes one of the caller’s tokens',
-  allow: everyRole,
-  input: z.strictObject({ id: z.uuid() }),
-  output: done,
-  async run(tx, actor, input) {
-    const changed = await tx
-      .update(apiToken)
-      .set({ revokedAt: new Date() })
-      .where(and(eq(apiToken.venueId, actor.venueId), eq(apiToken.id, input.id), eq(apiToken.userId, actor.userId)))
-      .returning({ id: apiToken.id });
-    if (changed.length === 0) throw notFound('token');
     return ok;
   },
 });

@@ -26,6 +26,8 @@ const summary = z.object({
   abv: z.number().nullable(),
   colour: z.string().nullable(),
   held: z.number(),
+  /** The bottle size most held, mL. */
+  formatMl: z.number(),
   price: z.string(),
   notes: z.number(),
   loads,
@@ -136,6 +138,7 @@ export function summarise(entry: Known): WineSummary {
     abv: factOf(document.facts, 'abv') ?? null,
     colour: factOf(document.facts, 'colour') ?? null,
     held: document.lots.reduce((sum, one) => sum + one.held, 0),
+    formatMl: mainFormat(document.lots),
     price: priced === undefined ? '' : money(priced.priceMinor!, priced.currency!),
     notes: entry.notes,
     loads: loadsOf(entry.profile),
@@ -143,7 +146,9 @@ export function summarise(entry: Known): WineSummary {
     missing: missingFacts(entry).length,
   };
 }
-export const money = (minor: number, currency: string) =>
+/** The bottle size most held; a bottle of 750 mL when nothing is. */
+export const mainFormat = (lots: readonly { formatMl: number; held: number }[]) => [...lots].sort((a, b) => b.held - a.held)[0]?.formatMl ?? 750;
+const money = (minor: number, currency: string) =>
   new Intl.NumberFormat('en-GB', { style: 'currency', currency, minimumFractionDigits: minor % 100 === 0 ? 0 : 2 }).format(minor / 100);
 
 const one = z.strictObject({ id: z.uuid() });

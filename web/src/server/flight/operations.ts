@@ -10,7 +10,7 @@ import { factOf } from '@rose/core/wine/facts';
 import type { Reader } from '../../db/client';
 import { flight } from '../../db/schema';
 import { asOrderWine, knownWines, type KnownWine } from '../cellar/profiles';
-import { summarise } from '../cellar/queries';
+import { mainFormat, summarise } from '../cellar/queries';
 import { command, everyRole, hosts, query } from '../command';
 import { savedOutput, saveDocument, writeInput } from '../document';
 import { notFound } from '../problem';
@@ -231,7 +231,7 @@ export const quantitiesOf = query({
       wines.map((entry) => ({
         id: entry.id,
         name: entry.document.name,
-        formatMl: mainFormat(entry),
+        formatMl: mainFormat(entry.document.lots),
         held: entry.document.lots.reduce((sum, lot) => sum + lot.held, 0),
         abv: factOf(entry.document.facts, 'abv'),
       })),
@@ -239,5 +239,3 @@ export const quantitiesOf = query({
     return { ...found, wines: found.wines.map((entry) => ({ ...entry })) };
   },
 });
-/** The bottle size most held. */
-const mainFormat = (entry: KnownWine) => [...entry.document.lots].sort((a, b) => b.held - a.held)[0]?.formatMl ?? 750;

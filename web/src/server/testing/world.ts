@@ -9,7 +9,7 @@ import { saveWine } from '../cellar/commands';
 import { saveFlight } from '../flight/operations';
 import { openNote, saveNote } from '../note/operations';
 import { saveDish } from '../pairing/operations';
-import { invite, makeToken } from '../account/commands';
+import { invite, makeToken } from '../account/venue-commands';
 import type { Member } from '../command';
 import { firstWrite, newMember, run } from './venue';
 

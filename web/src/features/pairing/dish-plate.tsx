@@ -1,0 +1,84 @@
+'use client';
+import { dishAxisLabel, plateAxes, type Dish } from '@rose/core/pairing/dish';
+import { wineWeight, type PairingWine } from '@rose/core/pairing/fit';
+import type { Swap } from '@rose/knowledge/pairing';
+import { Button } from '@/ui/button';
+import { Rose } from '@/ui/rose';
+import { nameOf } from './part-names';
+
+const round = Math.round;
+
+/** The plate with a wine laid over it, and the smallest change that changes the best. `swap` is undefined while it is searched, null when there is none. */
+export function DishPlate({
+  dish,
+  over,
+  active,
+  swap,
+  best,
+  onTry,
+}: {
+  dish: Dish;
+  over: PairingWine | undefined;
+  /** A dish with parts: there is something to swap. */
+  active: boolean;
+  swap: Swap | null | undefined;
+  best: string;
+  onTry: ((swap: Swap) => void) | undefined;
+}) {
+  return (
+    <section aria-label="The plate">
+      <p className="soft" style={{ textAlign: 'center' }}>
+        The plate{over === undefined ? '' : `, with ${over.name} laid over`}
+      </p>
+      <div style={{ display: 'grid', placeItems: 'center' }}>
+        <Rose
+          size={360}
+          labels
+          tone="grey"
+          title="The plate"
+          petals={plateAxes.map((key) => ({
+            key,
+            label: dishAxisLabel[key],
+            value: dish.taste[key],
+            ...(over === undefined ? {} : { outline: wineOnPlate(over)[key] ?? null }),
+          }))}
+        />
+      </div>
+      <p className="soft">
+        Bitterness {round(dish.taste.bitterness)} and protein {round(dish.taste.protein)} of 100. The line is the wine’s weight, acid and sweetness, where the
+        plate has the same bearing.
+      </p>
+      {active && (
+        <>
+          <h3 style={{ marginTop: 18 }}>The smallest change that changes the best</h3>
+          <p>
+            {swap === undefined ? (
+              'Trying every swap.'
+            ) : swap === null ? (
+              'No single swap unseats the best wine.'
+            ) : (
+              <>
+                <strong>{nameOf(swap.out)}</strong> for <strong>{nameOf(swap.into)}</strong>, and <strong>{best}</strong> is best, with {round(swap.best.fit)}.
+                The plate moves by {swap.distance.toFixed(1)}.
+              </>
+            )}
+          </p>
+          {swap !== undefined && swap !== null && onTry !== undefined && (
+            <p style={{ marginTop: 8 }}>
+              <Button size="small" onPress={() => onTry(swap)}>
+                Try it
+              </Button>
+            </p>
+          )}
+        </>
+      )}
+    </section>
+  );
+}
+
+/** Where wine and plate have the same bearing, the wine's own value. */
+const wineOnPlate = (wine: PairingWine): Partial<Record<string, number>> => ({
+  weight: wineWeight(wine.loads),
+  acid: wine.loads.acidity,
+  sweetness: wine.loads.sweetness,
+});
