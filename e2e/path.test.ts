@@ -130,6 +130,17 @@ describe('the whole path, from a wine to the notebook', () => {
     await fill(page, 'Quality, your mark', '84');
     await press(page, 'Show the draft mark');
     await waitForText(page, 'Your own mark: 84');
+    // A sentence put the taster's own way stands, and can be given back.
+    await press(page, 'The nose is open after the swirl');
+    const line = (await page.waitForSelector('textarea[aria-label="The sentence on nose"]'))!;
+    await line.click({ count: 3 });
+    await page.keyboard.down('Control');
+    await page.keyboard.press('a');
+    await page.keyboard.up('Control');
+    await line.type('It smells of an orchard after rain.');
+    await page.keyboard.press('Tab');
+    await waitForText(page, 'It smells of an orchard after rain.');
+    await waitForText(page, 'let it write itself again');
     const text = await textOf(page);
     expect(text).toMatch(/\d\d–\d\d of 100, as some criteria are not judged/);
     await saved();

@@ -30,7 +30,7 @@ describe('the written note', () => {
       'Clear, light garnet fading to a wide brick rim.',
     );
     expect(write({ observed: { sweetness: 4, acidity: 82, tannin: 58, tanninGrain: 'dust' } })).toBe(
-      'Bone dry, lively in acid, with dusty tannin that is present.',
+      'Bone dry, lively in acid, with dusty tannin plainly there.',
     );
     expect(write({ observed: { finish: { seconds: 23 } } })).toBe('The pleasure lasts 23 seconds: a medium finish.');
   });

@@ -146,7 +146,9 @@ function palate(o: Observed): Draft | undefined {
     const amount = o.tannin === undefined ? '' : word('tannin', o.tannin);
     if (amount === 'none') withs.push('no tannin');
     else if (amount === '') withs.push(`${kind} tannin`);
-    else withs.push(kind === '' ? `tannin that is ${amount}` : `${kind} tannin that is ${amount}`);
+    else if (amount === 'present') withs.push(`${kind === '' ? '' : `${kind} `}tannin plainly there`);
+    else if (amount.startsWith('between')) withs.push(`${kind === '' ? '' : `${kind} `}tannin ${amount}`);
+    else withs.push(`${[amount, kind].filter((part) => part !== '').join(', ')} tannin`);
   }
   if (o.alcohol !== undefined) withs.push(typeof o.alcohol === 'number' ? `${word('alcohol', o.alcohol)} alcohol` : `alcohol ${word('alcohol', o.alcohol)}`);
   if (o.body !== undefined) withs.push(typeof o.body === 'number' ? `the weight of ${bodyWord(o.body)}` : `a weight ${word('body', o.body)}`);
@@ -252,17 +254,22 @@ const secondsWord = (s: number) => (Math.round(s) === 1 ? 'one second' : `${Math
 
 function judgement(o: Observed): Draft | undefined {
   const sentences: string[] = [];
-  const traits: string[] = [];
-  if (o.balance !== undefined) traits.push(`${word('balance', o.balance)} in balance`);
-  if (o.complexity !== undefined)
-    traits.push(
-      o.complexity !== undefined && word('complexity', o.complexity) === 'one note'
-        ? 'of a single note'
-        : word('complexity', o.complexity) === 'some layers'
-          ? 'of some layers'
-          : word('complexity', o.complexity),
-    );
-  if (traits.length > 0) sentences.push(`It is ${list(traits)}.`);
+  if (o.balance !== undefined) {
+    const balance = word('balance', o.balance);
+    const says = {
+      clashing: 'Its parts clash.',
+      uneven: 'The balance is uneven.',
+      holding: 'The balance holds.',
+      composed: 'It is composed.',
+      seamless: 'It is seamless.',
+    };
+    sentences.push(says[balance as keyof typeof says] ?? `The balance is ${balance}.`);
+  }
+  if (o.complexity !== undefined) {
+    const complexity = word('complexity', o.complexity);
+    const says = { 'one note': 'It plays a single note.', 'some layers': 'It has some layers.' };
+    sentences.push(says[complexity as keyof typeof says] ?? `It is ${complexity}.`);
+  }
   if (o.typicity !== undefined) sentences.push(`As an example of its kind it is ${articled(word('typicity', o.typicity))}.`);
   if (o.readiness !== undefined) sentences.push(`It is ${observables.readiness.options[o.readiness]}.`);
   if (o.quality !== undefined) sentences.push(`My mark is ${o.quality} of 100.`);
