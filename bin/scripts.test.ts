@@ -85,7 +85,8 @@ beforeAll(async () => {
     if (existsSync(path.join(root, part)))
       cpSync(path.join(root, part), path.join(clone, part), {
         recursive: true,
-        filter: (file) => !file.includes('.next/cache') && !file.endsWith('/node_modules'),
+        verbatimSymlinks: true,
+        filter: (file) => !file.includes('.next/cache') && !/(core|knowledge|web)\/node_modules$/.test(file),
       });
   }
   execFileSync('cp', ['-al', path.join(root, 'node_modules'), path.join(clone, 'node_modules')]);

@@ -116,6 +116,24 @@ describe('the save protocol under lost, doubled and late traffic', () => {
       { numRuns: 400 },
     );
   });
+  it('a server that went back in time (a backup was put back) gets back what the device holds', () => {
+    const early: Doc = { observed: { a: 1 }, chips: [], remark: '' };
+    const late: Doc = { observed: { a: 1, b: 2 }, chips: [{ id: 'x', strength: 1 }], remark: 'p' };
+    let server: Stored<Doc> = { revision: 3, document: early, writes: [] };
+    for (const device of [reread(opened(late, 7), early, 3, noteShape), opened(late, 7)]) {
+      let now = edited(device, { ...device.draft, observed: { ...device.draft.observed, c: 3 } });
+      for (let round = 0; round < 3; round++) {
+        const sent = sending(now, `w${round}${device.baseRevision}`);
+        if (sent.write === null) break;
+        const result = receive(server, sent.write);
+        server = result.stored;
+        now = answered(sent.device, result.answer, noteShape);
+      }
+      expect(server.document).toEqual({ ...late, observed: { a: 1, b: 2, c: 3 } });
+      expect(now.clashes).toEqual([]);
+      server = { revision: 3, document: early, writes: [] };
+    }
+  });
   it('a write repeated after its answer was lost is applied once', () => {
     const stored: Stored<Doc> = { revision: 1, document: { observed: {}, chips: [], remark: '' }, writes: [] };
     const write = { writeId: 'w', baseRevision: 1, document: { observed: { a: 1 }, chips: [], remark: '' } };

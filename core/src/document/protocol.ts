@@ -66,18 +66,22 @@ export function sending<D>(device: Device<D>, newWriteId: string): { readonly de
   return { device: { ...device, inFlight: write }, write };
 }
 
-/** Takes in an answer. An answer to any other write than the one in flight is late or doubled, and changes nothing. */
+/**
+ * Takes in an answer. A server whose revision is lower than the one known went back in time (a backup was put back): what this device holds stands and is sent
+ * again. An answer to any other write than the one in flight is late or doubled, and changes nothing.
+ */
 export function answered<D>(device: Device<D>, answer: Answer<D>, shape: Shape): Device<D> {
   const sent = device.inFlight;
   if (sent === null || sent.writeId !== answer.writeId) return device;
   if (answer.kind === 'saved') return { ...device, base: sent.document, baseRevision: answer.revision, inFlight: null };
-  const base = answer.applied ? sent.document : device.base;
+  const base = answer.revision < device.baseRevision ? answer.document : answer.applied ? sent.document : device.base;
   return rebased({ ...device, base, inFlight: null }, answer.document, answer.revision, shape);
 }
 
 /** Takes in a document read again from the server. While a write is in flight its answer decides instead. */
 export function reread<D>(device: Device<D>, document: D, revision: number, shape: Shape): Device<D> {
-  if (device.inFlight !== null || revision <= device.baseRevision) return device;
+  if (device.inFlight !== null || revision === device.baseRevision) return device;
+  if (revision < device.baseRevision) return rebased({ ...device, base: document }, document, revision, shape);
   return rebased(device, document, revision, shape);
 }
 

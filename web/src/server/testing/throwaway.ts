@@ -47,7 +47,7 @@ export async function startCluster(): Promise<Cluster> {
   const port = await freePort();
   writeFileSync(
     path.join(data, 'postgresql.auto.conf'),
-    `port = ${port}\nlisten_addresses = '127.0.0.1'\nunix_socket_directories = ''\nfsync = off\nsynchronous_commit = off\nfull_page_writes = off\nmax_connections = 200\n`,
+    `port = ${port}\nlisten_addresses = '127.0.0.1'\nunix_socket_directories = ''\nfsync = off\nfull_page_writes = off\nmax_connections = 200\n`,
   );
   const control = (...args: string[]) => asPostgres(`${bin}/pg_ctl`, ['-D', data, '-w', '-l', path.join(data, 'server.log'), ...args]);
   control('start');
