@@ -1,27 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { emptyNote, type NoteDocument } from '../wine/note';
-import { observableIds, observables, type Observed } from '../wine/observables';
+import { observableIds, type Observed } from '../wine/observables';
+import { anyObserved } from '../testing/any-note';
 import { asText, composeNote } from './prose';
 
 const name = (chip: { term?: string | undefined; words?: string | undefined }) => chip.words ?? chip.term ?? '';
 const write = (note: Partial<NoteDocument>) => asText(composeNote({ ...emptyNote, ...note }, name));
-const observed = fc.record(
-  Object.fromEntries(
-    observableIds.map((id) => {
-      const spec = observables[id];
-      const value: fc.Arbitrary<unknown> =
-        spec.kind === 'scale'
-          ? fc.oneof(fc.nat(100), fc.tuple(fc.nat(50), fc.integer({ min: 50, max: 100 })))
-          : spec.kind === 'choice'
-            ? fc.constantFrom(...Object.keys(spec.options))
-            : spec.kind === 'seconds'
-              ? fc.record({ seconds: fc.nat(120) })
-              : fc.integer({ min: spec.low, max: spec.high });
-      return [id, fc.option(value, { nil: undefined })];
-    }),
-  ) as Record<string, fc.Arbitrary<unknown>>,
-) as fc.Arbitrary<Observed>;
 
 describe('the written note', () => {
   it('says nothing of an empty note', () => expect(write({})).toBe(''));
@@ -37,7 +22,7 @@ describe('the written note', () => {
   it('keeps a hedge', () => expect(write({ observed: { acidity: [40, 80] } })).toBe('Between fresh and lively in acid.'));
   it('is well formed: sentences, single spaces, no doubled words, nothing undefined', () => {
     fc.assert(
-      fc.property(observed, (all) => {
+      fc.property(anyObserved, (all) => {
         const text = write({ observed: all });
         expect(text).not.toMatch(/undefined|NaN|null|\s\s|\s[.,;:]|,,|\.\./);
         expect(text).not.toMatch(/\b(\w+) \1\b/i);
@@ -49,7 +34,7 @@ describe('the written note', () => {
   });
   it('changes only when an observation changes, and says each observation that is set', () => {
     fc.assert(
-      fc.property(observed, fc.constantFrom(...observableIds), (all, id) => {
+      fc.property(anyObserved, fc.constantFrom(...observableIds), (all, id) => {
         const without: Record<string, unknown> = { ...all };
         delete without[id];
         const before = composeNote({ ...emptyNote, observed: without as Observed }, name)

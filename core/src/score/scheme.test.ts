@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { published } from '../testing/published';
 import type { Chip } from '../wine/note';
-import { observableIds, observables, type Observed } from '../wine/observables';
+import { anyObserved } from '../testing/any-note';
+import type { Observed } from '../wine/observables';
 import { totalPush } from '../wine/reason';
 import { competitionStill, draftScore, goodnessOf, gradeWord, schemes, universityCard, type Cue } from './scheme';
 
@@ -101,27 +102,10 @@ describe('the older 20-point card', () => {
   });
 });
 
-const observed = fc.record(
-  Object.fromEntries(
-    observableIds.map((id) => {
-      const spec = observables[id];
-      const value: fc.Arbitrary<unknown> =
-        spec.kind === 'scale'
-          ? fc.oneof(fc.nat(100), fc.tuple(fc.nat(50), fc.integer({ min: 50, max: 100 })))
-          : spec.kind === 'choice'
-            ? fc.constantFrom(...Object.keys(spec.options))
-            : spec.kind === 'seconds'
-              ? fc.record({ seconds: fc.nat(120) })
-              : fc.integer({ min: spec.low, max: spec.high });
-      return [id, fc.option(value, { nil: undefined })];
-    }),
-  ) as Record<string, fc.Arbitrary<unknown>>,
-) as fc.Arbitrary<Observed>;
-
 describe('laws of every scheme', () => {
   it('a better observation never lowers a criterion or the total', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...schemes), observed, observed, fc.nat(12), (scheme, a, b, n) => {
+      fc.property(fc.constantFrom(...schemes), anyObserved, anyObserved, fc.nat(12), (scheme, a, b, n) => {
         const chips = chip(n);
         const before = draftScore(scheme, a, chips);
         const cues = new Set(scheme.criteria.flatMap((criterion) => criterion.looks.map((look) => look.cue)));
@@ -139,7 +123,7 @@ describe('laws of every scheme', () => {
   });
   it('a criterion with nothing recorded is not judged, and the total spans its least to its best', () => {
     fc.assert(
-      fc.property(fc.constantFrom(...schemes), observed, fc.nat(12), (scheme, a, n) => {
+      fc.property(fc.constantFrom(...schemes), anyObserved, fc.nat(12), (scheme, a, n) => {
         const draft = draftScore(scheme, a, chip(n));
         const width = draft.criteria.filter((criterion) => criterion.mark === null).reduce((sum, criterion) => sum + criterion.best - criterion.least, 0);
         expect(draft.high - draft.low).toBe(width);

@@ -1,14 +1,14 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { v7 } from 'uuid';
 import { api } from '@/ui/api';
 import { Button, ButtonLink, Key } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
-import { Frame, Page, useKey } from '@/ui/frame';
+import { Frame, Page } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
+import { Filters, useListPage } from '@/ui/list-page';
 import { petalsOf } from '@/ui/petals';
 import { Rose } from '@/ui/rose';
 import type { WineSummary } from '@/server/cellar/queries';
@@ -18,18 +18,6 @@ interface Listing {
   readonly next: string | null;
   readonly count: number;
 }
-const Filters = styled.form`
-  display: grid;
-  grid-template-columns: minmax(200px, 2fr) repeat(5, minmax(110px, 1fr));
-  gap: 10px;
-  margin-bottom: 18px;
-  @media (max-width: 900px) {
-    grid-template-columns: 1fr 1fr;
-    > :first-child {
-      grid-column: 1 / -1;
-    }
-  }
-`;
 const List = styled.ul`
   list-style: none;
   margin: 0;
@@ -96,40 +84,7 @@ export function Cellar({
   countries: readonly string[];
 }) {
   const router = useRouter();
-  const [more, setMore] = useState<readonly WineSummary[]>([]);
-  const [next, setNext] = useState(first.next);
-  const [q, setQ] = useState(filters['q'] ?? '');
-  const [busy, setBusy] = useState(false);
-  const search = useRef<HTMLDivElement>(null);
-  useEffect(() => {
-    setMore([]);
-    setNext(first.next);
-  }, [first]);
-  const ask = (change: Record<string, string>) => {
-    const wanted = new URLSearchParams(Object.entries({ ...filters, q, ...change }).filter(([, value]) => value !== ''));
-    router.replace(`/cellar${wanted.size > 0 ? `?${wanted}` : ''}`, { scroll: false });
-  };
-  useEffect(() => {
-    if (q === (filters['q'] ?? '')) return;
-    const timer = setTimeout(() => ask({ q }), 250);
-    return () => clearTimeout(timer);
-  });
-  useKey((key, event) => {
-    if (key === '/') {
-      event.preventDefault();
-      search.current?.querySelector('input')?.focus();
-    }
-  });
-  const load = async () => {
-    setBusy(true);
-    const page = await api<Listing>('GET', '/wines', { query: { ...filters, cursor: next ?? undefined } }).catch(() => null);
-    if (page !== null) {
-      setMore([...more, ...page.items]);
-      setNext(page.next);
-    }
-    setBusy(false);
-  };
-  const wines = [...first.items, ...more];
+  const { items: wines, hasMore, busy, load, ask, q, setQ, search } = useListPage({ path: '/cellar', query: '/wines', first, filters });
   const filtered = Object.keys(filters).some((key) => !['sort', 'direction'].includes(key));
   return (
     <Frame venue={venue} keys={{ '/': 'search' }}>
@@ -263,7 +218,7 @@ export function Cellar({
         )}
         <p className="soft" style={{ marginTop: 14 }}>
           {wines.length} of {first.count} shown{' '}
-          {next !== null && (
+          {hasMore && (
             <Button size="small" disabled={busy} onPress={() => void load()}>
               {busy ? 'Fetching' : 'Show more'}
             </Button>

@@ -9,6 +9,7 @@ import { facts, factIds, factInWords, factOf, origins, type FactId, type FactVal
 import { formatName } from '@rose/core/quantity/quantity';
 import { api } from '@/ui/api';
 import { Button, ButtonLink } from '@/ui/button';
+import { Deleted } from '@/ui/deleted';
 import { SelectField, Trouble } from '@/ui/field';
 import { Frame } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
@@ -210,30 +211,19 @@ export function WinePage({
     });
   const shown = factIds.filter((id) => factOf(document.facts, id) !== undefined);
   if (deleted) {
+    const back = () => {
+      setDeleted(false);
+      setHanging(null);
+    };
     return (
-      <Frame venue={venue}>
-        <Grid>
-          <div style={{ gridColumn: '1 / -1' }}>
-            <h1>{document.name} is deleted</h1>
-            <p>Its notes stay in the notebook.</p>
-            <Actions>
-              <Button
-                tone="strong"
-                onPress={() =>
-                  void act(async () => {
-                    await api('POST', `/wines/${wine.id}/returns`, { body: {} });
-                    setDeleted(false);
-                    setHanging(null);
-                  })
-                }
-              >
-                Bring it back
-              </Button>
-              <ButtonLink href="/cellar">To the cellar</ButtonLink>
-            </Actions>
-          </div>
-        </Grid>
-      </Frame>
+      <Deleted
+        venue={venue}
+        name={document.name}
+        path={`/wines/${wine.id}`}
+        list={{ href: '/cellar', label: 'To the cellar' }}
+        stays="Its notes stay in the notebook."
+        onBack={back}
+      />
     );
   }
   return (

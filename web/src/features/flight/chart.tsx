@@ -1,7 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { flightShape } from '@rose/core/document/merge';
@@ -10,6 +9,7 @@ import { judgeOrder, mostWines, schoolOf, strainWord, type OrderSolution, type O
 import { api } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { CourseLine } from '@/ui/course-line';
+import { Deleted } from '@/ui/deleted';
 import { Clashes, SaveState } from '@/ui/document/save-state';
 import { useDocument } from '@/ui/document/use-document';
 import { Frame, Page } from '@/ui/frame';
@@ -52,8 +52,15 @@ export function Chart({
   base: FlightDocument;
   wines: readonly FlightWine[];
 }) {
-  const router = useRouter();
-  const open = useDocument({ kind: 'flight', id, path: `/flights/${id}`, document: base, revision, shape: flightShape });
+  const open = useDocument({
+    kind: 'flight',
+    id,
+    path: `/flights/${id}`,
+    document: base,
+    revision,
+    shape: flightShape,
+    ...(revision === 0 ? { draft: document } : {}),
+  });
   const [pool, setPool] = useState(() => new Map(loaded.map((wine) => [wine.summary.id, wine])));
   const [solution, setSolution] = useState<OrderSolution | null>(null);
   const [progress, setProgress] = useState<number | null>(null);
@@ -62,11 +69,6 @@ export function Chart({
   const [deleted, setDeleted] = useState(false);
   const flight = open.document;
   const change = (next: Partial<FlightDocument>, field: string) => open.change((d) => ({ ...d, ...next }), field);
-  useEffect(() => {
-    // A new flight starts with a name and the venue's school.
-    if (revision === 0 && open.document.name === '') open.change(() => document);
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- once, when the page opens
-  }, []);
   // Wines somebody else added are fetched when they appear.
   useEffect(() => {
     for (const wineId of flight.wines) {
@@ -110,17 +112,7 @@ export function Chart({
   const nameOf = (wine: string) => names.get(wine) ?? 'a wine';
   if (deleted)
     return (
-      <Frame venue={venue}>
-        <Page>
-          <h1>{flight.name} is deleted</h1>
-          <p style={{ display: 'flex', gap: 10 }}>
-            <Button tone="strong" onPress={() => void api('POST', `/flights/${id}/returns`, { body: {} }).then(() => setDeleted(false))}>
-              Bring it back
-            </Button>
-            <Button onPress={() => router.push('/flights')}>To the flights</Button>
-          </p>
-        </Page>
-      </Frame>
+      <Deleted venue={venue} name={flight.name} path={`/flights/${id}`} list={{ href: '/flights', label: 'To the flights' }} onBack={() => setDeleted(false)} />
     );
   return (
     <Frame venue={venue} keys={{ 'alt ←': 'move a wine earlier', 'alt →': 'move a wine later' }}>

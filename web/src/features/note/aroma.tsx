@@ -1,10 +1,8 @@
 'use client';
-import { useEffect, useRef, useState } from 'react';
-import { ComboBox } from 'react-aria-components/ComboBox';
+import { useRef, useState } from 'react';
 import { Input } from 'react-aria-components/Input';
 import { Label } from 'react-aria-components/Label';
-import { ListBox, ListBoxItem } from 'react-aria-components/ListBox';
-import { Popover } from 'react-aria-components/Popover';
+import { ListBox } from 'react-aria-components/ListBox';
 import styled from 'styled-components';
 import { v4 } from 'uuid';
 import { fates, layers, strengths, type Chip, type Fate, type Layer, type NoteDocument, type Strength } from '@rose/core/wine/note';
@@ -12,6 +10,7 @@ import { chipName, completions, families, familyTerm, descriptor, type FamilyId 
 import { Button, Key } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { useKey } from '@/ui/frame';
+import { Picker, PickerItem, PickerList } from '@/ui/picker';
 import type { ChangeNote as Change, SetObservation } from './observation';
 import { Fields } from './fields';
 
@@ -25,44 +24,6 @@ const withoutChip =
   (id: string) =>
   (d: NoteDocument): NoteDocument => ({ ...d, chips: d.chips.filter((entry) => entry.id !== id) });
 
-const Field = styled(ComboBox)`
-  display: grid;
-  gap: 4px;
-  label {
-    font-size: 13px;
-    color: var(--soft);
-  }
-  input {
-    width: 100%;
-    min-height: 48px;
-    padding: 8px 14px;
-    border: 1px solid var(--line);
-    border-radius: 12px;
-    background: var(--raised);
-    font-size: 16px;
-  }
-`;
-const Drop = styled(Popover)`
-  width: var(--trigger-width);
-  background: var(--raised);
-  border: 1px solid var(--line);
-  border-radius: 12px;
-  box-shadow: 0 12px 40px rgb(0 0 0 / 14%);
-  overflow: auto;
-`;
-const Item = styled(ListBoxItem)`
-  padding: 9px 14px;
-  min-height: 42px;
-  cursor: pointer;
-  outline: none;
-  &[data-focused] {
-    background: var(--sunk);
-  }
-  small {
-    color: var(--soft);
-    margin-left: 8px;
-  }
-`;
 const Chips = styled.ul`
   list-style: none;
   margin: 12px 0;
@@ -169,7 +130,7 @@ function NameSmell({ label, layer, change }: { label: string; layer: Layer; chan
     setText('');
   };
   return (
-    <Field
+    <Picker
       aria-label={label}
       items={items}
       inputValue={text}
@@ -192,17 +153,17 @@ function NameSmell({ label, layer, change }: { label: string; layer: Layer; chan
           }
         }}
       />
-      <Drop>
+      <PickerList>
         <ListBox<(typeof items)[number]>>
           {(item) => (
-            <Item id={item.id} textValue={item.name}>
+            <PickerItem id={item.id} textValue={item.name}>
               {item.name}
               <small>{item.says}</small>
-            </Item>
+            </PickerItem>
           )}
         </ListBox>
-      </Drop>
-    </Field>
+      </PickerList>
+    </Picker>
   );
 }
 
@@ -308,8 +269,7 @@ function ChipList({ chips, change, withFate }: { chips: readonly Chip[]; change:
 export function Aroma({ doc, change, set }: { doc: NoteDocument; change: Change; set: SetObservation }) {
   const smelt = doc.chips.filter((chip) => chip.layer !== 'mouth');
   const swirled = doc.observed.noseSwirled !== undefined;
-  const [deck, setDeck] = useState(false);
-  useEffect(() => setDeck(Object.keys(doc.deck).length > 0), []); // eslint-disable-line react-hooks/exhaustive-deps -- open at first where it was used
+  const [deck, setDeck] = useState(() => Object.keys(doc.deck).length > 0);
   return (
     <>
       <Fields quarter="aroma" observed={doc.observed} set={set} />

@@ -1,15 +1,15 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { glassColour } from '@rose/core/appearance/colour';
 import type { NotebookItem } from '@/server/notebook/queries';
-import { api } from '@/ui/api';
 import { Button, ButtonLink, Key } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
-import { Frame, Page, useKey } from '@/ui/frame';
+import { Frame, Page } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
+import { Filters, useListPage } from '@/ui/list-page';
 import { petalsOfNote } from '@/ui/petals';
 import { Rose } from '@/ui/rose';
 
@@ -19,18 +19,6 @@ interface NotebookPage {
   readonly count: number;
   readonly countIsExact: boolean;
 }
-const Filters = styled.form`
-  display: grid;
-  grid-template-columns: minmax(220px, 2fr) repeat(5, minmax(110px, 1fr));
-  gap: 10px;
-  margin-bottom: 16px;
-  @media (max-width: 900px) {
-    grid-template-columns: 1fr 1fr;
-    > :first-child {
-      grid-column: 1 / -1;
-    }
-  }
-`;
 const List = styled.ul`
   list-style: none;
   margin: 0;
@@ -86,40 +74,8 @@ const List = styled.ul`
 
 export function Notebook({ venue, first, filters }: { venue: string; first: NotebookPage; filters: Record<string, string> }) {
   const router = useRouter();
-  const [more, setMore] = useState<readonly NotebookItem[]>([]);
-  const [next, setNext] = useState(first.next);
-  const [q, setQ] = useState(filters['q'] ?? '');
   const [picked, setPicked] = useState<readonly string[]>([]);
-  const [busy, setBusy] = useState(false);
-  const search = useRef<HTMLDivElement>(null);
-  useEffect(() => {
-    setMore([]);
-    setNext(first.next);
-  }, [first]);
-  const ask = (change: Record<string, string>) => {
-    const wanted = new URLSearchParams(Object.entries({ ...filters, q, ...change }).filter(([, value]) => value !== ''));
-    router.replace(`/notebook${wanted.size > 0 ? `?${wanted}` : ''}`, { scroll: false });
-  };
-  useEffect(() => {
-    if (q === (filters['q'] ?? '')) return;
-    const timer = setTimeout(() => ask({ q }), 250);
-    return () => clearTimeout(timer);
-  });
-  useKey((key, event) => {
-    if (key !== '/') return;
-    event.preventDefault();
-    search.current?.querySelector('input')?.focus();
-  });
-  const load = async () => {
-    setBusy(true);
-    const page = await api<NotebookPage>('GET', '/notes', { query: { ...filters, limit: 30, cursor: next ?? undefined } }).catch(() => null);
-    if (page !== null) {
-      setMore([...more, ...page.items]);
-      setNext(page.next);
-    }
-    setBusy(false);
-  };
-  const notes = [...first.items, ...more];
+  const { items: notes, hasMore, busy, load, ask, q, setQ, search } = useListPage({ path: '/notebook', query: '/notes', first, filters, limit: 30 });
   const query = new URLSearchParams(filters);
   return (
     <Frame venue={venue} keys={{ '/': 'search' }}>
@@ -212,7 +168,7 @@ export function Notebook({ venue, first, filters }: { venue: string; first: Note
         )}
         <p className="soft" style={{ marginTop: 14 }}>
           {notes.length} shown{' '}
-          {next !== null && (
+          {hasMore && (
             <Button size="small" disabled={busy} onPress={() => void load()}>
               {busy ? 'Fetching' : 'Show more'}
             </Button>

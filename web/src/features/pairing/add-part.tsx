@@ -1,54 +1,12 @@
 'use client';
 import { useState } from 'react';
-import { ComboBox } from 'react-aria-components/ComboBox';
 import { Header } from 'react-aria-components/Header';
 import { Input } from 'react-aria-components/Input';
 import { Label } from 'react-aria-components/Label';
-import { ListBox, ListBoxItem, ListBoxSection } from 'react-aria-components/ListBox';
-import { Popover } from 'react-aria-components/Popover';
-import styled from 'styled-components';
+import { ListBox, ListBoxSection } from 'react-aria-components/ListBox';
 import { fold } from '@rose/core/wine/text';
 import { cooking, ingredients, partKinds, type PartKind } from '@rose/knowledge/pairing';
-
-const Picker = styled(ComboBox)`
-  display: grid;
-  gap: 4px;
-  label {
-    font-size: 13px;
-    color: var(--soft);
-  }
-  input {
-    min-height: 44px;
-    width: 100%;
-    padding: 8px 12px;
-    border: 1px solid var(--line);
-    border-radius: 10px;
-    background: var(--raised);
-  }
-`;
-const Drop = styled(Popover)`
-  width: var(--trigger-width);
-  background: var(--raised);
-  border: 1px solid var(--line);
-  border-radius: 12px;
-  box-shadow: 0 12px 40px rgb(0 0 0 / 14%);
-  overflow: auto;
-  max-height: 340px;
-  header {
-    padding: 10px 14px 2px;
-    font-size: 12.5px;
-    color: var(--soft);
-  }
-`;
-const Item = styled(ListBoxItem)`
-  padding: 8px 14px;
-  cursor: pointer;
-  outline: none;
-  min-height: 38px;
-  &[data-focused] {
-    background: var(--sunk);
-  }
-`;
+import { Picker, PickerItem, PickerList } from '@/ui/picker';
 
 const everyPart = [
   ...ingredients.map((entry) => ({ id: entry.id, name: entry.name, kind: partKinds[entry.kind] as string })),
@@ -86,20 +44,20 @@ export function AddPart({ onAdd }: { onAdd: (part: string) => void }) {
     >
       <Label>Add a part: base, cooking, fat, sauce, seasoning, garnish, side</Label>
       <Input placeholder="octopus, charred on coals, olive oil" />
-      <Drop>
+      <PickerList>
         <ListBox renderEmptyState={() => <p style={{ padding: '8px 14px', margin: 0 }}>No part like that.</p>}>
           {groups.map((group) => (
             <ListBoxSection key={group.kind} id={group.kind}>
               <Header>{group.kind}</Header>
               {group.items.map((entry) => (
-                <Item key={entry.id} id={entry.id} textValue={entry.name}>
+                <PickerItem key={entry.id} id={entry.id} textValue={entry.name}>
                   {entry.name}
-                </Item>
+                </PickerItem>
               ))}
             </ListBoxSection>
           ))}
         </ListBox>
-      </Drop>
+      </PickerList>
     </Picker>
   );
 }

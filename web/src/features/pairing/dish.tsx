@@ -1,6 +1,5 @@
 'use client';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { v4 } from 'uuid';
@@ -11,6 +10,7 @@ import { list } from '@rose/core/wine/text';
 import { advise, allergens, styleWines, type Allergen, type Swap } from '@rose/knowledge/pairing';
 import { api } from '@/ui/api';
 import { Button } from '@/ui/button';
+import { Deleted } from '@/ui/deleted';
 import { Clashes, SaveState } from '@/ui/document/save-state';
 import { useDocument } from '@/ui/document/use-document';
 import { SelectField, TextField } from '@/ui/field';
@@ -82,7 +82,6 @@ export function DishPage({
   revision: number;
   document: DishDocument;
 }) {
-  const router = useRouter();
   const open = useDocument({ kind: 'dish', id, path: `/dishes/${id}`, document, revision, shape: dishShape });
   const dish = open.document;
   const [among, setAmong] = useState('styles');
@@ -130,21 +129,7 @@ export function DishPage({
   const add = (part: string) => change((d) => ({ ...d, parts: [...d.parts, { id: v4(), part }] }));
   const put = (rowId: string, part: string) => change((d) => ({ ...d, parts: d.parts.map((row) => (row.id === rowId ? { id: rowId, part } : row)) }));
   if (deleted)
-    return (
-      <Frame venue={venue}>
-        <Grid>
-          <div style={{ gridColumn: '1 / -1' }}>
-            <h1>{dish.name} is deleted</h1>
-            <p style={{ display: 'flex', gap: 10 }}>
-              <Button tone="strong" onPress={() => void api('POST', `/dishes/${id}/returns`, { body: {} }).then(() => setDeleted(false))}>
-                Bring it back
-              </Button>
-              <Button onPress={() => router.push('/table')}>To the table</Button>
-            </p>
-          </div>
-        </Grid>
-      </Frame>
-    );
+    return <Deleted venue={venue} name={dish.name} path={`/dishes/${id}`} list={{ href: '/table', label: 'To the table' }} onBack={() => setDeleted(false)} />;
   return (
     <Frame venue={venue}>
       <Grid>

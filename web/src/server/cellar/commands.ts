@@ -5,7 +5,7 @@ import { wineDocument } from '@rose/core/wine/facts-schema';
 import type { WineDocument } from '@rose/core/wine/facts';
 import { wine } from '../../db/schema';
 import { command, hosts } from '../command';
-import { savedOutput, saveDocument, writeInput } from '../document';
+import { removal, savedOutput, saveDocument, writeInput } from '../document';
 import { Problem, notFound } from '../problem';
 import { sameKey, wineStore } from './store';
 import { readList } from './list';
@@ -20,46 +20,7 @@ export const saveWine = command({
   output: savedOutput,
   run: (tx, actor, input, reply) => saveDocument(tx, wineStore, actor.venueId, input.id, input, reply),
 });
-
-const one = z.strictObject({ id: z.uuid() });
-const done = z.object({ ok: z.literal(true) });
-
-export const deleteWine = command({
-  name: 'wine.delete',
-  method: 'DELETE',
-  path: '/wines/{id}',
-  summary: 'Deletes a wine; its notes stay, and it can be brought back',
-  allow: hosts,
-  input: one,
-  output: done,
-  async run(tx, actor, input) {
-    const gone = await tx
-      .update(wine)
-      .set({ deletedAt: new Date() })
-      .where(and(eq(wine.venueId, actor.venueId), eq(wine.id, input.id), isNull(wine.deletedAt)))
-      .returning({ id: wine.id });
-    if (gone.length === 0) throw notFound('wine');
-    return { ok: true };
-  },
-});
-export const restoreWine = command({
-  name: 'wine.restore',
-  method: 'POST',
-  path: '/wines/{id}/returns',
-  summary: 'Brings a deleted wine back',
-  allow: hosts,
-  input: one,
-  output: done,
-  async run(tx, actor, input) {
-    const back = await tx
-      .update(wine)
-      .set({ deletedAt: null })
-      .where(and(eq(wine.venueId, actor.venueId), eq(wine.id, input.id)))
-      .returning({ id: wine.id });
-    if (back.length === 0) throw notFound('wine');
-    return { ok: true };
-  },
-});
+export const { remove: deleteWine, restore: restoreWine } = removal('wine', '/wines', wine);
 
 const decision = z.enum(['ask', 'skip', 'add', 'merge']);
 export const importWines = command({

@@ -203,7 +203,7 @@ function readRow(values: ReadonlyMap<string, string>, bad: Bad): WineDocument | 
 }
 
 function readLot(values: ReadonlyMap<string, string>, bad: Bad): Lot[] {
-  if (!['format', 'held', 'price', 'merchant'].some((field) => values.has(field))) return [];
+  if (!['format', 'held', 'price', 'merchant', 'bought'].some((field) => values.has(field))) return [];
   const format = values.has('format') ? readFormat(values.get('format')!) : 750;
   if (format === undefined) bad('format', `“${values.get('format')}” is not a bottle size: write 750, 0.75 L or 75 cl`);
   const held = values.has('held') ? number(values.get('held')!) : 0;

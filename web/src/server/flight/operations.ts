@@ -12,7 +12,7 @@ import { flight } from '../../db/schema';
 import { asOrderWine, knownWines, type KnownWine } from '../cellar/profiles';
 import { mainFormat, summarise } from '../cellar/queries';
 import { command, everyRole, hosts, query } from '../command';
-import { savedOutput, saveDocument, writeInput } from '../document';
+import { removal, savedOutput, saveDocument, writeInput } from '../document';
 import { notFound } from '../problem';
 import { flightStore, readWines } from './store';
 
@@ -26,44 +26,8 @@ export const saveFlight = command({
   output: savedOutput,
   run: (tx, actor, input, reply) => saveDocument(tx, flightStore, actor.venueId, input.id, input, reply),
 });
+export const { remove: deleteFlight, restore: restoreFlight } = removal('flight', '/flights', flight);
 const one = z.strictObject({ id: z.uuid() });
-const done = z.object({ ok: z.literal(true) });
-export const deleteFlight = command({
-  name: 'flight.delete',
-  method: 'DELETE',
-  path: '/flights/{id}',
-  summary: 'Deletes a flight; it can be brought back',
-  allow: hosts,
-  input: one,
-  output: done,
-  async run(tx, actor, input) {
-    const gone = await tx
-      .update(flight)
-      .set({ deletedAt: new Date() })
-      .where(and(eq(flight.venueId, actor.venueId), eq(flight.id, input.id), isNull(flight.deletedAt)))
-      .returning({ id: flight.id });
-    if (gone.length === 0) throw notFound('flight');
-    return { ok: true };
-  },
-});
-export const restoreFlight = command({
-  name: 'flight.restore',
-  method: 'POST',
-  path: '/flights/{id}/returns',
-  summary: 'Brings a deleted flight back',
-  allow: hosts,
-  input: one,
-  output: done,
-  async run(tx, actor, input) {
-    const back = await tx
-      .update(flight)
-      .set({ deletedAt: null })
-      .where(and(eq(flight.venueId, actor.venueId), eq(flight.id, input.id)))
-      .returning({ id: flight.id });
-    if (back.length === 0) throw notFound('flight');
-    return { ok: true };
-  },
-});
 
 export const listFlights = query({
   name: 'flight.list',

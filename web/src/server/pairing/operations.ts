@@ -11,7 +11,7 @@ import type { Reader } from '../../db/client';
 import { dish } from '../../db/schema';
 import { asPairingWine, knownWines } from '../cellar/profiles';
 import { command, everyRole, hosts, query, type Member } from '../command';
-import { savedOutput, saveDocument, writeInput, type Store } from '../document';
+import { removal, savedOutput, saveDocument, writeInput, type Store } from '../document';
 import { readFlight } from '../flight/operations';
 import { notFound } from '../problem';
 
@@ -53,44 +53,8 @@ export const saveDish = command({
   output: savedOutput,
   run: (tx, actor, input, reply) => saveDocument(tx, dishStore, actor.venueId, input.id, input, reply),
 });
+export const { remove: deleteDish, restore: restoreDish } = removal('dish', '/dishes', dish);
 const one = z.strictObject({ id: z.uuid() });
-const done = z.object({ ok: z.literal(true) });
-export const deleteDish = command({
-  name: 'dish.delete',
-  method: 'DELETE',
-  path: '/dishes/{id}',
-  summary: 'Deletes a dish; it can be brought back',
-  allow: hosts,
-  input: one,
-  output: done,
-  async run(tx, actor, input) {
-    const gone = await tx
-      .update(dish)
-      .set({ deletedAt: new Date() })
-      .where(and(eq(dish.venueId, actor.venueId), eq(dish.id, input.id), isNull(dish.deletedAt)))
-      .returning({ id: dish.id });
-    if (gone.length === 0) throw notFound('dish');
-    return { ok: true };
-  },
-});
-export const restoreDish = command({
-  name: 'dish.restore',
-  method: 'POST',
-  path: '/dishes/{id}/returns',
-  summary: 'Brings a deleted dish back',
-  allow: hosts,
-  input: one,
-  output: done,
-  async run(tx, actor, input) {
-    const back = await tx
-      .update(dish)
-      .set({ deletedAt: null })
-      .where(and(eq(dish.venueId, actor.venueId), eq(dish.id, input.id)))
-      .returning({ id: dish.id });
-    if (back.length === 0) throw notFound('dish');
-    return { ok: true };
-  },
-});
 export const listDishes = query({
   name: 'dish.list',
   method: 'GET',

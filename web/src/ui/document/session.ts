@@ -23,6 +23,8 @@ export interface Source<D> {
   readonly document: D;
   readonly revision: number;
   readonly shape: Shape;
+  /** What a new document begins with; it is sent like any other change. */
+  readonly draft?: D;
 }
 
 const quiet = 4000;
@@ -50,7 +52,8 @@ export class DocumentSession<D> {
   private snap: Snapshot<D>;
 
   constructor(private readonly source: Source<D>) {
-    this.device = opened(source.document, source.revision);
+    const device = opened(source.document, source.revision);
+    this.device = source.draft === undefined ? device : edited(device, source.draft);
     this.key = `${source.kind}/${source.id}`;
     this.snap = this.take();
   }

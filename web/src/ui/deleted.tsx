@@ -1,0 +1,40 @@
+'use client';
+import { useState } from 'react';
+import { api } from './api';
+import { Button, ButtonLink } from './button';
+import { Trouble } from './field';
+import { Frame, Page } from './frame';
+
+/** What stands in the place of something that was just deleted: the way back. */
+export function Deleted({
+  venue,
+  name,
+  path,
+  list,
+  stays,
+  onBack,
+}: {
+  venue: string;
+  name: string;
+  path: string;
+  list: { href: string; label: string };
+  stays?: string;
+  onBack: () => void;
+}) {
+  const [trouble, setTrouble] = useState('');
+  return (
+    <Frame venue={venue}>
+      <Page>
+        <h1>{name} is deleted</h1>
+        {stays !== undefined && <p>{stays}</p>}
+        {trouble !== '' && <Trouble role="alert">{trouble}</Trouble>}
+        <p style={{ display: 'flex', gap: 10, marginTop: 14 }}>
+          <Button tone="strong" onPress={() => void api('POST', `${path}/returns`, { body: {} }).then(onBack, (error: Error) => setTrouble(error.message))}>
+            Bring it back
+          </Button>
+          <ButtonLink href={list.href}>{list.label}</ButtonLink>
+        </p>
+      </Page>
+    </Frame>
+  );
+}

@@ -1,0 +1,78 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { useEffect, useRef, useState } from 'react';
+import styled from 'styled-components';
+import { api } from './api';
+import { useKey } from './frame';
+
+export interface ListPage<T> {
+  readonly items: readonly T[];
+  readonly next: string | null;
+}
+
+/** The row of a search and its filters over a list. */
+export const Filters = styled.form`
+  display: grid;
+  grid-template-columns: minmax(200px, 2fr) repeat(5, minmax(110px, 1fr));
+  gap: 10px;
+  margin-bottom: 18px;
+  @media (max-width: 900px) {
+    grid-template-columns: 1fr 1fr;
+    > :first-child {
+      grid-column: 1 / -1;
+    }
+  }
+`;
+
+/**
+ * A list that lives in its address: the first page comes with the page itself, more pages by their cursor, and every filter changes the address, so that a
+ * reload and a link land where one was. `/` goes to the search.
+ */
+export function useListPage<T>({
+  path,
+  query,
+  first,
+  filters,
+  limit,
+}: {
+  path: string;
+  query: string;
+  first: ListPage<T>;
+  filters: Readonly<Record<string, string>>;
+  limit?: number;
+}) {
+  const router = useRouter();
+  const [more, setMore] = useState<readonly T[]>([]);
+  const [next, setNext] = useState(first.next);
+  const [q, setQ] = useState(filters['q'] ?? '');
+  const [busy, setBusy] = useState(false);
+  const search = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    setMore([]);
+    setNext(first.next);
+  }, [first]);
+  const ask = (change: Record<string, string>) => {
+    const wanted = new URLSearchParams(Object.entries({ ...filters, q, ...change }).filter(([, value]) => value !== ''));
+    router.replace(`${path}${wanted.size > 0 ? `?${wanted}` : ''}`, { scroll: false });
+  };
+  useEffect(() => {
+    if (q === (filters['q'] ?? '')) return;
+    const timer = setTimeout(() => ask({ q }), 250);
+    return () => clearTimeout(timer);
+  });
+  useKey((key, event) => {
+    if (key !== '/') return;
+    event.preventDefault();
+    search.current?.querySelector('input')?.focus();
+  });
+  const load = async () => {
+    setBusy(true);
+    const page = await api<ListPage<T>>('GET', query, { query: { ...filters, limit, cursor: next ?? undefined } }).catch(() => null);
+    if (page !== null) {
+      setMore([...more, ...page.items]);
+      setNext(page.next);
+    }
+    setBusy(false);
+  };
+  return { items: [...first.items, ...more], hasMore: next !== null, busy, load, ask, q, setQ, search };
+}
