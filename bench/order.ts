@@ -1,5 +1,7 @@
 import highsLoader from 'highs';
-import { bestOrder, costTables, schoolOf, type OrderWine, type Rung } from '@rose/core/order/order';
+import { costTables, type OrderWine } from '@rose/core/order/judge';
+import { schoolOf, type Rung } from '@rose/core/order/school';
+import { bestOrder } from '@rose/core/order/solve';
 import { profileKeys, type Loads } from '@rose/core/wine/profile';
 import { asProgram } from '@rose/core/testing/order-program';
 import { above, below, seeded, timeBoth, type Figure } from './measure';
@@ -61,12 +63,24 @@ export async function order(): Promise<Figure[]> {
   const from = performance.now();
   const solved = highs.solve(asProgram(neighbour, earlier, 14), { time_limit: 120, mip_rel_gap: 0 });
   const theirs = performance.now() - from;
+  const long = wines(16, 20_261_204);
+  const heap = process.memoryUsage().arrayBuffers;
+  let most = 0;
+  const [rested, unrested] = await timeBoth(
+    () => {
+      bestOrder(long, [], school, { most: 4, cheese: true });
+      most = Math.max(most, process.memoryUsage().arrayBuffers - heap);
+    },
+    () => bestOrder(long, [], school),
+    3,
+  );
   const timedOut = solved.Status !== 'Optimal';
   const strain = found.kind === 'best' ? found.judgement.strain : Number.NaN;
   if (!timedOut && Math.abs(solved.ObjectiveValue - strain) > 1e-3) throw new Error(`another optimum: ${strain} against ${solved.ObjectiveValue}`);
   if (timedOut && solved.ObjectiveValue < strain - 1e-3) throw new Error('HiGHS found a better order');
   return [
     above('order', `14 wines against HiGHS${timedOut ? ', which had no proof after 120 s' : ', same optimum'}`, own, theirs, 50, timedOut),
+    below('order-rests', `16 wines with four rests against none; ${Math.round(most / 2 ** 20)} MiB of tables`, rested, unrested, 8),
     below('order-bare', '14 wines with reasons and pins against a bare dynamic program', own, plain, 3),
   ];
 }

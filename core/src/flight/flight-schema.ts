@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { mostWines } from '../order/order';
+import { mostWines } from '../order/solve';
 import type { FlightDocument } from './flight';
 
 const id = z.uuid();

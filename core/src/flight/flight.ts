@@ -1,4 +1,4 @@
-import type { Pin } from '../order/order';
+import type { Pin } from '../order/pins';
 
 /** A flight as it is stored and merged: which wines, in which order, for whom. */
 export interface FlightDocument {

@@ -1,6 +1,6 @@
 import { profileLabels, profileKeys, type ProfileKey } from '../wine/profile';
 import type { Wording } from '../wine/reason';
-import type { OrderReasonId } from './order';
+import { restKinds, type OrderReasonId, type RestKind } from './judge';
 
 const masks: Record<ProfileKey, string> = {
   sweetness: 'sugar leads, and {to} will seem sour and thin after {from}',
@@ -23,6 +23,12 @@ export const orderWording: Wording<OrderReasonId> = {
       (args: Readonly<Record<string, string | number>>) => `${fill(masks[key], args)} (${profileLabels[key]} falls by ${args['drop']})`,
     ]),
   ) as unknown as Wording<`masks-${ProfileKey}`>),
+  ...(Object.fromEntries(
+    Object.keys(restKinds).map((kind) => [
+      `rest-${kind}`,
+      (args: Readonly<Record<string, string | number>>) => `${args['rest']} before it, ${args['minutes']} min, takes carry-over off`,
+    ]),
+  ) as unknown as Wording<`rest-${RestKind}`>),
   'alcohol-not-proven': (args) => `the labels do not prove that ${args['from']} is stronger than ${args['to']}: it only breaks a tie`,
   ladder: (args) =>
     `a step back on the ladder: ${String(args['fromRung']).replace('rose', 'rosé')} (${args['from']}) before ${String(args['toRung']).replace('rose', 'rosé')} (${args['to']})`,

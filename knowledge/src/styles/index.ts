@@ -1,8 +1,9 @@
 import { factOf, narrowedShares, type WineFacts } from '@rose/core/wine/facts';
 import type { Loads } from '@rose/core/wine/profile';
-import type { OrderWine, Rung } from '@rose/core/order/order';
+import type { AssumedLoad, OrderWine } from '@rose/core/order/judge';
+import type { Rung } from '@rose/core/order/school';
 import { anchors, type Profile } from '@rose/core/wine/profile';
-import { throughAnchors } from '@rose/core/wine/units';
+import { clamp, throughAnchors } from '@rose/core/wine/units';
 import { grapeNamed } from '../grapes/index';
 import { generalStyles, type GeneralStyle } from './data';
 
@@ -69,6 +70,27 @@ export function rungOf(facts: WineFacts, loads: Loads): Rung {
   return factOf(facts, 'colour') ?? 'white';
 }
 
+/** How far a wine of a general style may stand from the style's own value, each way. Our own reading; the styles differ less in bubbles and sugar than in oak and age. */
+const spread: Readonly<Record<keyof Loads, number>> = {
+  acidity: 12,
+  sweetness: 6,
+  bubbles: 3,
+  tannin: 14,
+  alcohol: 12,
+  body: 12,
+  intensity: 14,
+  length: 14,
+  oak: 18,
+  fragility: 20,
+};
+/** The loads of a profile that only its style speaks for, each with the span the style allows. */
+export function assumedLoads(profile: Profile): readonly AssumedLoad[] {
+  return (Object.keys(spread) as (keyof Loads)[]).flatMap((key) => {
+    const { value, from, why } = profile[key];
+    return from === 'style' ? [{ key, low: clamp(value - spread[key], 0, 100), high: clamp(value + spread[key], 0, 100), why }] : [];
+  });
+}
+
 /** A wine as the order solver takes it. */
 export function orderWine(wine: { id: string; name: string; facts: WineFacts; profile: Profile; age: number | undefined }): OrderWine {
   const loads = Object.fromEntries(Object.entries(wine.profile).map(([key, known]) => [key, known.value])) as unknown as Loads;
@@ -78,5 +100,5 @@ export function orderWine(wine: { id: string; name: string; facts: WineFacts; pr
     abv === undefined
       ? ([loads.alcohol - 6, loads.alcohol + 6] as const)
       : ([throughAnchors(anchors.abv, abv - tolerance), throughAnchors(anchors.abv, abv + tolerance)] as const);
-  return { id: wine.id, name: wine.name, loads, alcoholSpan, rung: rungOf(wine.facts, loads), age: wine.age };
+  return { id: wine.id, name: wine.name, loads, alcoholSpan, rung: rungOf(wine.facts, loads), age: wine.age, assumed: assumedLoads(wine.profile) };
 }

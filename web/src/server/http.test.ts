@@ -1,7 +1,8 @@
 import { v4, v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { published } from '@rose/core/testing/published';
-import { bestOrder, schoolOf } from '@rose/core/order/order';
+import { schoolOf } from '@rose/core/order/school';
+import { bestOrder } from '@rose/core/order/solve';
 import { flightQuantities } from '@rose/core/quantity/flight';
 import { asText, composeNote } from '@rose/core/prose/prose';
 import { draftScore, schemes } from '@rose/core/score/scheme';

@@ -1,4 +1,7 @@
-import { solveOrder, schoolOf, type OrderSolution, type OrderWine, type Pin } from '@rose/core/order/order';
+import type { OrderWine } from '@rose/core/order/judge';
+import type { Pin } from '@rose/core/order/pins';
+import { schoolOf } from '@rose/core/order/school';
+import { solveOrder, type OrderSolution } from '@rose/core/order/solve';
 import type { PairingWine } from '@rose/core/pairing/fit';
 import { smallestSwap, type DishPart, type Swap } from '@rose/knowledge/pairing';
 

@@ -1,4 +1,4 @@
-import type { OrderWine } from '@rose/core/order/order';
+import type { OrderWine } from '@rose/core/order/judge';
 import type { WineSummary } from '@/server/cellar/queries';
 
 /** A wine on the Chart: what is shown of it, and what the order solver takes. */

@@ -1,7 +1,10 @@
 'use client';
 import styled from 'styled-components';
 import type { FlightDocument } from '@rose/core/flight/flight';
-import { brokenPins, schoolOf, schools, strainWord, type OrderJudgement, type OrderSolution } from '@rose/core/order/order';
+import { strainWord, type OrderJudgement } from '@rose/core/order/judge';
+import { brokenPins } from '@rose/core/order/pins';
+import { schoolOf, schools } from '@rose/core/order/school';
+import type { OrderSolution } from '@rose/core/order/solve';
 import { orderWording } from '@rose/core/order/wording';
 import { sentence } from '@rose/core/wine/reason';
 import { signed } from '@rose/core/wine/text';

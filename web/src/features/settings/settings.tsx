@@ -2,7 +2,7 @@
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { schools } from '@rose/core/order/order';
+import { schools } from '@rose/core/order/school';
 import { useAct } from '@/ui/act';
 import { api } from '@/ui/api';
 import { Button, ButtonLink } from '@/ui/button';

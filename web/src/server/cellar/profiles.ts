@@ -3,7 +3,7 @@ import { midpoint, observables, type ObservableId, type Observed } from '@rose/c
 import { ageOn, factOf, isSouthern, type WineDocument } from '@rose/core/wine/facts';
 import { loadsOf, resolveProfile, type Profile } from '@rose/core/wine/profile';
 import type { PairingWine } from '@rose/core/pairing/fit';
-import type { OrderWine } from '@rose/core/order/order';
+import type { OrderWine } from '@rose/core/order/judge';
 import type { Chip } from '@rose/core/wine/note';
 import { echoesOf } from '@rose/knowledge/descriptors/index';
 import { orderWine, styleOf, type StyleChoice } from '@rose/knowledge/styles/index';

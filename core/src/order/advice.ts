@@ -1,0 +1,146 @@
+import { costTables, type OrderWine, type Rest } from './judge';
+import { brokenPins, type Pin } from './pins';
+import { schools, type School } from './school';
+import { mostRests, solveOrder, type OrderSolution, type Rests } from './solve';
+import type { ProfileKey } from '../wine/profile';
+
+export interface Move {
+  readonly kind: 'swap' | 'shift' | 'rest';
+  readonly wine: string;
+  /** The wine it changes places with, or stands behind afterwards (empty: first); the wine after a rest. */
+  readonly other: string;
+  readonly order: readonly string[];
+  readonly rests: readonly Rest[];
+  /** Strain taken off, > 0. */
+  readonly fall: number;
+}
+
+/** The one change of a given order (two wines swapped, one wine shifted, one rest added) that takes most strain off; undefined when none does. Breaks no pin that the order kept. */
+export function bestMove(
+  wines: readonly OrderWine[],
+  order: readonly string[],
+  rests: readonly Rest[],
+  pins: readonly Pin[],
+  school: School,
+): Move | undefined {
+  const here = wines.filter((wine) => order.includes(wine.id));
+  const { neighbour, rested, earlier } = costTables(here, school);
+  const at = new Map(here.map((wine, i) => [wine.id, i]));
+  const n = here.length;
+  const strainOf = (some: readonly string[], pauses: readonly Rest[]) => {
+    let sum = 0;
+    for (let j = 1; j < some.length; j++) {
+      const to = at.get(some[j]!)!;
+      const from = at.get(some[j - 1]!)!;
+      const rest = pauses.find((entry) => entry.after === some[j - 1]);
+      sum += (rest === undefined ? neighbour : rested[rest.kind])[from * n + to]!;
+      for (let i = 0; i < j; i++) sum += earlier[at.get(some[i]!)! * n + to]!;
+    }
+    return sum;
+  };
+  const now = strainOf(order, rests);
+  const broken = brokenPins(order, pins).length;
+  let best: Move | undefined;
+  const offer = (move: Omit<Move, 'fall'>) => {
+    const fall = now - strainOf(move.order, move.rests);
+    if (fall > 1e-9 && (best === undefined || fall > best.fall + 1e-9) && brokenPins(move.order, pins).length <= broken) best = { ...move, fall };
+  };
+  for (let i = 0; i < order.length; i++) {
+    for (let j = 0; j < order.length; j++) {
+      if (i === j) continue;
+      const rest = order.filter((_, k) => k !== i);
+      const shifted = [...rest.slice(0, j), order[i]!, ...rest.slice(j)];
+      if (Math.abs(i - j) > 1) offer({ kind: 'shift', wine: order[i]!, other: shifted[j - 1] ?? '', order: shifted, rests });
+      if (i < j) {
+        const swapped = order.with(i, order[j]!).with(j, order[i]!);
+        offer({ kind: 'swap', wine: order[i]!, other: order[j]!, order: swapped, rests });
+      }
+    }
+  }
+  if (rests.length < mostRests)
+    for (let i = 0; i + 1 < order.length; i++) {
+      if (rests.some((rest) => rest.after === order[i])) continue;
+      for (const kind of ['bread', 'cheese'] as const)
+        offer({ kind: 'rest', wine: order[i]!, other: order[i + 1]!, order, rests: [...rests, { after: order[i]!, kind }] });
+    }
+  return best;
+}
+
+export interface Uncertainty {
+  readonly wine: string;
+  readonly key: ProfileKey;
+  readonly why: string;
+  readonly low: { readonly value: number; readonly order: readonly string[] };
+  readonly high: { readonly value: number; readonly order: readonly string[] };
+}
+
+/**
+ * The missing facts that matter: each assumed load is set to the low and to the high end of its style's span and the order solved again; named when
+ * the best order changes at either end.
+ * @yields the share done, 0–1
+ */
+export function* factsThatMatter(wines: readonly OrderWine[], pins: readonly Pin[], school: School, rests: Rests): Generator<number, readonly Uncertainty[]> {
+  const asked = wines.flatMap((wine) =>
+    (wine.assumed ?? []).flatMap((assumed) => (school.masking[assumed.key] + school.height[assumed.key] > 0 ? [{ wine, assumed }] : [])),
+  );
+  const base = yield* scaled(solveOrder(wines, pins, school, rests), 0, 1 / (asked.length * 2 + 1));
+  if (base.kind === 'impossible') return [];
+  const found: Uncertainty[] = [];
+  for (const [i, { wine, assumed }] of asked.entries()) {
+    const ends: (readonly string[])[] = [];
+    for (const [e, value] of [assumed.low, assumed.high].entries()) {
+      const changed = wines.map((entry) => (entry === wine ? withLoad(entry, assumed.key, value) : entry));
+      const solved = yield* scaled(solveOrder(changed, pins, school, rests), (1 + 2 * i + e) / (asked.length * 2 + 1), 1 / (asked.length * 2 + 1));
+      ends.push(solved.kind === 'best' ? solved.judgement.order : []);
+    }
+    if (ends.some((order) => order.join() !== base.judgement.order.join()))
+      found.push({
+        wine: wine.id,
+        key: assumed.key,
+        why: assumed.why,
+        low: { value: assumed.low, order: ends[0]! },
+        high: { value: assumed.high, order: ends[1]! },
+      });
+  }
+  return found;
+}
+function* scaled<T>(solver: Generator<number, T>, from: number, share: number): Generator<number, T> {
+  for (let step = solver.next(); ; step = solver.next()) {
+    if (step.done) return step.value;
+    yield from + step.value * share;
+  }
+}
+function withLoad(wine: OrderWine, key: ProfileKey, value: number): OrderWine {
+  const by = value - wine.loads.alcohol;
+  return {
+    ...wine,
+    loads: { ...wine.loads, [key]: value },
+    ...(key === 'alcohol' ? { alcoholSpan: [wine.alcoholSpan[0] + by, wine.alcoholSpan[1] + by] as const } : {}),
+  };
+}
+
+export interface SchoolView {
+  readonly school: string;
+  readonly solution: OrderSolution;
+  /** Wines that stand elsewhere than in the order compared with, with their places from 1. */
+  readonly moves: readonly { readonly wine: string; readonly from: number; readonly to: number }[];
+}
+/** What each school would pour, beside a given order. */
+export function* compareSchools(
+  wines: readonly OrderWine[],
+  order: readonly string[],
+  pins: readonly Pin[],
+  rests: Rests,
+): Generator<number, readonly SchoolView[]> {
+  const views: SchoolView[] = [];
+  for (const [i, school] of schools.entries()) {
+    const solution = yield* scaled(solveOrder(wines, pins, school, rests), i / schools.length, 1 / schools.length);
+    const best = solution.kind === 'best' ? solution.judgement.order : order;
+    views.push({
+      school: school.id,
+      solution,
+      moves: best.flatMap((wine, to) => (order.indexOf(wine) === to ? [] : [{ wine, from: order.indexOf(wine) + 1, to: to + 1 }])),
+    });
+  }
+  return views;
+}
