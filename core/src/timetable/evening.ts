@@ -1,0 +1,314 @@
+import type { AirChoice } from '../air/air';
+import { minutesTo, tauOf, temperatureAfter, type Band, type Medium, type Route, type Stage, type Surroundings } from '../temperature/temperature';
+import type { Capacities, Task, Timetable } from './timetable';
+import { timetable } from './timetable';
+
+/** What an evening needs done. Names of kinds are stable: they are part of task ids, calendar ids and the log of what is done. */
+export const taskKinds = {
+  stand: 'stand upright',
+  ice: 'fill the bucket with ice and water',
+  chill: 'chill',
+  warm: 'let it come up',
+  open: 'open',
+  check: 'check it is sound',
+  taste: 'taste it first',
+  decant: 'decant',
+  room: 'check light, air and smells',
+  polish: 'polish the glasses',
+  set: 'set the places',
+  table: 'water, bread, spittoons',
+  pour: 'pour',
+} as const;
+export type TaskKind = keyof typeof taskKinds;
+
+export interface EveningWine {
+  readonly id: string;
+  readonly name: string;
+  /** Minutes from the first pour to this wine's. */
+  readonly pourAt: number;
+  readonly bottles: number;
+  readonly volumeMl: number;
+  readonly band: Band;
+  readonly routes: readonly Route[];
+  /** The route a host chose; else the gentlest that fits. */
+  readonly chosen?: Route['id'] | undefined;
+  readonly air: { readonly choice: AirChoice; readonly minutes: number };
+  readonly openMinutes: number;
+  readonly sparkling: boolean;
+  /** Has a deposit and must stand a day. */
+  readonly deposit: boolean;
+  /** Too fragile to be opened hours before. */
+  readonly fragile: boolean;
+}
+export interface Resources {
+  readonly fridge: number;
+  readonly ice: number;
+  readonly freezer: number;
+  readonly hands: number;
+}
+export interface Evening {
+  readonly wines: readonly EveningWine[];
+  readonly resources: Resources;
+  readonly guests: number;
+  readonly glasses: number;
+  /** A quick host's note per wine in the afternoon. */
+  readonly tasteFirst: boolean;
+  /** Minutes from the first pour at which the plan is made anew; nothing can start before it. */
+  readonly now?: number | undefined;
+  /** Tasks done or begun, with the minute. */
+  readonly done: Readonly<Record<string, number>>;
+}
+
+export const taskId = (kind: TaskKind, wine?: string): string => (wine === undefined ? kind : `${kind}:${wine}`);
+export const kindOfTask = (id: string): TaskKind => id.split(':')[0] as TaskKind;
+export const wineOfTask = (id: string): string | undefined => id.split(':')[1];
+
+/** Places a bottle takes: a magnum takes two. */
+const places = (wine: EveningWine) => wine.bottles * Math.max(1, Math.round(wine.volumeMl / 750));
+const medium = (route: Route): 'fridge' | 'ice' | 'freezer' | undefined =>
+  route.id === 'fridge' || route.id === 'fridge-cold' ? 'fridge' : route.id === 'ice' || route.id === 'freezer' ? route.id : undefined;
+
+/** The tasks of an evening for one choice of routes. */
+export function tasksFor(evening: Evening, routes: ReadonlyMap<string, Route>): readonly Task[] {
+  const tasks: Task[] = [];
+  const now = evening.now ?? -Infinity;
+  const add = (id: string, task: Partial<Task> & Pick<Task, 'minutes' | 'latestEnd'>) => {
+    const done = evening.done[id];
+    tasks.push({
+      id,
+      uses: {},
+      after: [],
+      ...task,
+      earliestStart: Math.max(task.earliestStart ?? -Infinity, done === undefined ? now : -Infinity),
+      fixedAt: done === undefined ? undefined : kindOfTask(id) === 'chill' || kindOfTask(id) === 'warm' ? done : done - task.minutes,
+    });
+  };
+  const hands = { hands: 1 };
+  const onIce = evening.wines.some((wine) => routes.get(wine.id)?.id === 'ice');
+  if (onIce)
+    add('ice', {
+      minutes: 6,
+      uses: hands,
+      latestEnd: Math.max(...evening.wines.filter((wine) => routes.get(wine.id)?.id === 'ice').map((wine) => wine.pourAt)),
+    });
+  for (const wine of evening.wines) {
+    const { id, pourAt } = wine;
+    const route = routes.get(id);
+    if (wine.deposit) add(taskId('stand', id), { minutes: 1, latestEnd: pourAt - 24 * 60, dayBefore: true });
+    const by = route === undefined ? undefined : medium(route);
+    if (route !== undefined && by !== undefined && route.best > 0)
+      add(taskId('chill', id), {
+        minutes: route.best,
+        uses: { [by]: places(wine) },
+        latestEnd: pourAt - route.out,
+        earliestStart: pourAt - route.outMost - route.best,
+        after: route.id === 'ice' ? [{ task: 'ice', gap: 0 }] : [],
+      });
+    else if (route?.id === 'warm' && route.best > 0) add(taskId('warm', id), { minutes: route.best, latestEnd: pourAt, earliestStart: pourAt - route.most });
+    // A decanted wine is opened, checked and tasted before the decanting; bubbles are opened at the last moment.
+    const early = evening.tasteFirst && !wine.sparkling && !wine.fragile;
+    const decants = wine.air.choice === 'gentle' || wine.air.choice === 'double';
+    const airBy = wine.air.choice === 'none' ? pourAt : pourAt - wine.air.minutes;
+    add(taskId('open', id), {
+      minutes: wine.openMinutes * wine.bottles,
+      uses: hands,
+      latestEnd: airBy,
+      earliestStart: wine.sparkling ? pourAt - 20 : wine.fragile ? pourAt - 75 : -Infinity,
+      after: wine.deposit ? [{ task: taskId('stand', id), gap: 24 * 60 - 5 * 60 }] : [],
+    });
+    add(taskId('check', id), { minutes: wine.bottles, uses: hands, latestEnd: pourAt, after: [{ task: taskId('open', id), gap: 0 }] });
+    if (early) add(taskId('taste', id), { minutes: 3, uses: hands, latestEnd: Math.min(-60, airBy), after: [{ task: taskId('check', id), gap: 0 }] });
+    if (decants)
+      add(taskId('decant', id), {
+        minutes: 5 * wine.bottles,
+        uses: hands,
+        latestEnd: airBy,
+        earliestStart: airBy - 5 * wine.bottles - Math.max(15, wine.air.minutes / 2),
+        after: [{ task: early ? taskId('taste', id) : taskId('check', id), gap: 0 }],
+      });
+    const minutes = Math.max(2, Math.ceil(evening.guests / 6));
+    add(taskId('pour', id), {
+      minutes,
+      uses: hands,
+      latestEnd: pourAt + minutes,
+      earliestStart: pourAt,
+      after: [{ task: decants ? taskId('decant', id) : early ? taskId('taste', id) : taskId('check', id), gap: 0 }],
+    });
+  }
+  if (evening.wines.length > 0) {
+    add('room', { minutes: 5, uses: hands, latestEnd: -20 });
+    if (evening.glasses > 0) add('polish', { minutes: Math.max(1, Math.ceil(evening.glasses * 0.4)), uses: hands, latestEnd: -10 });
+    if (evening.guests > 0) {
+      add('set', { minutes: 5 + Math.ceil(evening.guests / 2), uses: hands, latestEnd: -5, after: evening.glasses > 0 ? [{ task: 'polish', gap: 0 }] : [] });
+      add('table', { minutes: 8, uses: hands, latestEnd: -3 });
+    }
+  }
+  return tasks;
+}
+
+export type WayOut =
+  | { readonly kind: 'route'; readonly wine: string; readonly route: Route['id'] }
+  | { readonly kind: 'place'; readonly resource: keyof Resources; readonly more: number }
+  | { readonly kind: 'later'; readonly minutes: number };
+export interface EveningPlan {
+  readonly tasks: readonly Task[];
+  readonly routes: ReadonlyMap<string, Route>;
+  readonly timetable: Timetable;
+  /** The cheapest change that makes the conflicts go away; undefined when there are none or nothing tried helps. */
+  readonly wayOut: WayOut | undefined;
+}
+
+const capacitiesOf = (resources: Resources): Capacities => ({
+  fridge: resources.fridge,
+  ice: resources.ice,
+  freezer: resources.freezer,
+  hands: resources.hands,
+});
+const late = (table: Timetable) => table.conflicts.reduce((sum, conflict) => sum + conflict.by, 0);
+
+/**
+ * Picks one route a wine and plans the evening. Each wine starts with its chosen or gentlest route; while bottles are in conflict, the one change of
+ * route that helps most is taken. What is left is named with the cheapest way out, tried in this order: a route of a host's choice changed, the first pour a
+ * little later, a place or a pair of hands more, the first pour much later.
+ * @yields the share done, 0–1
+ */
+export function* planEvening(evening: Evening): Generator<number, EveningPlan> {
+  const routes = new Map<string, Route>();
+  for (const wine of evening.wines) {
+    const usable = usableRoutes(wine, evening);
+    const first = usable.find((route) => route.id === wine.chosen) ?? usable[0];
+    if (first !== undefined) routes.set(wine.id, first);
+  }
+  const capacities = capacitiesOf(evening.resources);
+  const solve = (some: ReadonlyMap<string, Route>, from = evening, places = capacities) => {
+    const tasks = tasksFor(from, some);
+    return { tasks, table: timetable(tasks, places) };
+  };
+  let { tasks, table } = solve(routes);
+  yield 0.2;
+  for (let round = 0; round < 12 && table.conflicts.length > 0; round++) {
+    let best: { wine: string; route: Route; tasks: readonly Task[]; table: Timetable } | undefined;
+    for (const wine of evening.wines) {
+      // A route the host chose stays until nothing else helps.
+      if (wine.chosen !== undefined || evening.done[taskId('chill', wine.id)] !== undefined) continue;
+      for (const route of usableRoutes(wine, evening)) {
+        if (route.id === routes.get(wine.id)?.id || route.id === 'freezer') continue;
+        const tried = solve(new Map(routes).set(wine.id, route));
+        if (late(tried.table) < late(best?.table ?? table)) best = { wine: wine.id, route, ...tried };
+      }
+    }
+    if (best === undefined) break;
+    routes.set(best.wine, best.route);
+    ({ tasks, table } = best);
+    yield 0.2 + (0.5 * (round + 1)) / 12;
+  }
+  let wayOut: WayOut | undefined;
+  if (table.conflicts.length > 0) {
+    const helps = (table2: Timetable) => table2.conflicts.length === 0;
+    const routeWays = evening.wines.flatMap((wine): WayOut[] =>
+      usableRoutes(wine, evening)
+        .filter((route) => route.id !== routes.get(wine.id)?.id)
+        .map((route) => ({ kind: 'route', wine: wine.id, route: route.id })),
+    );
+    const tooSmall = [...new Set(table.conflicts.map((conflict) => conflict.resource))].filter(
+      (resource): resource is keyof Resources => resource in evening.resources,
+    );
+    const ways: WayOut[] = [
+      ...routeWays,
+      { kind: 'later', minutes: 10 },
+      { kind: 'later', minutes: 20 },
+      ...[1, 2, 4].flatMap((more) => tooSmall.map((resource): WayOut => ({ kind: 'place', resource, more }))),
+      ...[30, 45, 60, 90, 120, 180].map((minutes): WayOut => ({ kind: 'later', minutes })),
+    ];
+    for (const [i, way] of ways.entries()) {
+      yield 0.7 + (0.3 * i) / ways.length;
+      const tried =
+        way.kind === 'route'
+          ? solve(
+              new Map(routes).set(
+                way.wine,
+                evening.wines.find((wine) => wine.id === way.wine)!.routes.find((route) => route.id === way.route)!,
+              ),
+            )
+          : way.kind === 'place'
+            ? solve(routes, evening, { ...capacities, [way.resource]: (capacities[way.resource] ?? 0) + way.more })
+            : solve(routes, postponed(evening, way.minutes));
+      if (helps(tried.table)) {
+        wayOut = way;
+        break;
+      }
+    }
+  }
+  return { tasks, routes, timetable: table, wayOut };
+}
+export function eveningPlan(evening: Evening): EveningPlan {
+  const solver = planEvening(evening);
+  for (let step = solver.next(); ; step = solver.next()) if (step.done) return step.value;
+}
+/** The same evening with the first pour later: what is done lies that much further back. */
+export function postponed(evening: Evening, minutes: number): Evening {
+  return {
+    ...evening,
+    now: evening.now === undefined ? undefined : evening.now - minutes,
+    done: Object.fromEntries(Object.entries(evening.done).map(([id, at]) => [id, at - minutes])),
+  };
+}
+const usableRoutes = (wine: EveningWine, evening: Evening): readonly Route[] =>
+  wine.routes.filter((route) => {
+    const by = medium(route);
+    return by === undefined || evening.resources[by] > 0;
+  });
+
+export interface CurvePoint {
+  readonly at: number;
+  readonly celsius: number;
+}
+export interface BottleCurve {
+  readonly points: readonly CurvePoint[];
+  readonly atPour: number;
+  /** °C above (+) or below (−) the band at the pour; 0 inside it. */
+  readonly off: number;
+  /** What would bring it back: minutes in ice water, put in at this minute. */
+  readonly remedy: { readonly route: 'ice'; readonly minutes: number; readonly at: number } | undefined;
+}
+
+/** The temperature of a bottle through the planned evening, from `from` until half an hour after its pour. */
+export function bottleCurve(
+  wine: EveningWine,
+  start: number,
+  route: Route | undefined,
+  plan: { readonly tasks: readonly Task[]; readonly starts: Readonly<Record<string, number>> },
+  around: Surroundings,
+  from: number,
+): BottleCurve {
+  const chill = plan.tasks.find((task) => task.id === taskId('chill', wine.id));
+  const chillFrom = chill === undefined ? undefined : plan.starts[chill.id];
+  const tau = (place: Medium) => tauOf(place.tau, wine.volumeMl);
+  const placeAt = (minute: number): Medium =>
+    chill !== undefined && chillFrom !== undefined && route !== undefined && minute >= chillFrom && minute < chillFrom + chill.minutes
+      ? route.medium
+      : around.room;
+  const begin = Math.min(from, chillFrom ?? from);
+  const stops = [...new Set([begin, ...(chillFrom === undefined ? [] : [chillFrom, chillFrom + chill!.minutes]), wine.pourAt, wine.pourAt + 30])].sort(
+    (a, b) => a - b,
+  );
+  const points: CurvePoint[] = [];
+  let celsius = start;
+  for (const [i, stop] of stops.entries()) {
+    const next = stops[i + 1];
+    points.push({ at: stop, celsius });
+    if (next === undefined) break;
+    const place = placeAt(stop);
+    const stage = (minutes: number): Stage => ({ celsius: place.celsius, tau: tau(place), minutes });
+    for (let minute = stop + 10; minute < next; minute += 10) points.push({ at: minute, celsius: temperatureAfter(celsius, stage(minute - stop)) });
+    celsius = temperatureAfter(celsius, stage(next - stop));
+  }
+  const atPour = points.find((point) => point.at === wine.pourAt)!.celsius;
+  const off = atPour > wine.band.high + 0.05 ? atPour - wine.band.high : atPour < wine.band.low - 0.05 ? atPour - wine.band.low : 0;
+  let remedy: BottleCurve['remedy'];
+  if (off > 0 && around.ice !== undefined) {
+    const minutes = minutesTo(atPour, around.ice.celsius, tau(around.ice), (wine.band.low + wine.band.high) / 2);
+    if (minutes !== undefined) remedy = { route: 'ice', minutes: Math.ceil(minutes), at: wine.pourAt - 5 - Math.ceil(minutes) };
+  }
+  return { points, atPour, off, remedy };
+}

@@ -1,0 +1,56 @@
+import type { Band } from '@rose/core/temperature/temperature';
+import { factOf, type WineFacts } from '@rose/core/wine/facts';
+import type { Loads } from '@rose/core/wine/profile';
+
+const handbooks = 'handbooks (Peynaud; Robinson; Jackson); no norm exists';
+const band = (id: string, name: string, low: number, high: number): Band => ({ id, name, low, high, source: handbooks });
+
+/** Serving temperatures by style, °C at the pour. */
+export const bands = [
+  band('light-sparkling', 'sweet or light sparkling', 5, 8),
+  band('sparkling', 'sparkling, no vintage', 6, 10),
+  band('vintage-sparkling', 'vintage sparkling', 10, 12),
+  band('flor', 'fortified under a veil', 6, 9),
+  band('light-sweet', 'light sweet white', 6, 8),
+  band('rich-sweet', 'rich sweet white', 8, 12),
+  band('light-white', 'light dry white', 7, 10),
+  band('aromatic-white', 'aromatic white', 8, 11),
+  band('full-white', 'full or oaked white', 10, 13),
+  band('amber', 'amber', 12, 14),
+  band('rose', 'rosé', 8, 12),
+  band('light-red', 'light red', 12, 14),
+  band('medium-red', 'medium red', 14, 16),
+  band('full-red', 'full red', 16, 18),
+  band('ruby-fortified', 'red fortified', 16, 18),
+  band('tawny-fortified', 'tawny or nutty fortified', 12, 15),
+  band('warm-fortified', 'fortified, aged warm', 12, 16),
+  band('veil-white', 'white under a veil', 14, 16),
+] as const satisfies readonly Band[];
+export type BandId = string;
+const byId = new Map<string, Band>(bands.map((entry) => [entry.id, entry]));
+export const bandNamed = (id: string): Band => byId.get(id)!;
+
+/** The band of a wine, from its facts and its profile. */
+export function bandOf(facts: WineFacts, loads: Loads): Band {
+  const colour = factOf(facts, 'colour') ?? 'white';
+  if (factOf(facts, 'fortified') === true) {
+    if (factOf(facts, 'heated') === true) return bandNamed('warm-fortified');
+    if (factOf(facts, 'underFlor') === true && loads.sweetness < 20) return bandNamed((factOf(facts, 'abv') ?? 15) >= 16.5 ? 'tawny-fortified' : 'flor');
+    return bandNamed(colour === 'red' && (factOf(facts, 'woodMonths') ?? 24) < 60 ? 'ruby-fortified' : 'tawny-fortified');
+  }
+  if (loads.bubbles >= 40) {
+    if (loads.sweetness >= 50 || loads.body < 25) return bandNamed('light-sparkling');
+    return bandNamed(factOf(facts, 'vintage')?.kind === 'year' && (factOf(facts, 'leesMonths') ?? 0) >= 30 ? 'vintage-sparkling' : 'sparkling');
+  }
+  if (loads.bubbles >= 12 && loads.sweetness >= 40) return bandNamed('light-sparkling');
+  if (loads.sweetness >= 50 && colour !== 'red') return bandNamed(loads.body >= 50 ? 'rich-sweet' : 'light-sweet');
+  if (factOf(facts, 'underFlor') === true) return bandNamed('veil-white');
+  if (colour === 'amber') return bandNamed('amber');
+  if (colour === 'rose') return bandNamed('rose');
+  if (colour === 'red') {
+    const weight = (loads.tannin + loads.body) / 2;
+    return bandNamed(weight < 42 ? 'light-red' : weight < 62 ? 'medium-red' : 'full-red');
+  }
+  if (loads.oak >= 40 || loads.body >= 60) return bandNamed('full-white');
+  return bandNamed(loads.intensity >= 56 ? 'aromatic-white' : 'light-white');
+}

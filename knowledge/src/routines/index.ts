@@ -1,0 +1,48 @@
+import type { Routine } from '@rose/core/quantity/routine';
+
+/** Four ways through a glass; three, four and five steps are all in use. */
+export const routines: readonly Routine[] = [
+  {
+    id: 'three',
+    name: 'three steps',
+    says: 'Look, smell, taste: for a walk-round or a full table.',
+    steps: [
+      { name: 'look', quarter: 'appearance', sniffs: 0, sips: 0, minutes: 0.5 },
+      { name: 'smell', quarter: 'aroma', sniffs: 2, sips: 0, minutes: 1 },
+      { name: 'taste', quarter: 'palate', sniffs: 0, sips: 2, minutes: 2 },
+    ],
+  },
+  {
+    id: 'four',
+    name: 'four quarters',
+    says: 'Once round the compass, and a judgement: the usual evening.',
+    steps: [
+      { name: 'appearance', quarter: 'appearance', sniffs: 0, sips: 0, minutes: 0.75 },
+      { name: 'aroma', quarter: 'aroma', sniffs: 3, sips: 0, minutes: 1.5 },
+      { name: 'palate', quarter: 'palate', sniffs: 0, sips: 2, minutes: 1.5 },
+      { name: 'finish and judgement', quarter: 'finish', sniffs: 0, sips: 1, minutes: 1.5 },
+    ],
+  },
+  {
+    id: 'five',
+    name: 'five steps, a lesson',
+    says: 'With a card to read at each step and time to talk.',
+    steps: [
+      { name: 'look', quarter: 'appearance', sniffs: 0, sips: 0, minutes: 1 },
+      { name: 'smell, still', quarter: 'aroma', sniffs: 2, sips: 0, minutes: 1.5 },
+      { name: 'swirl and smell', quarter: 'aroma', sniffs: 3, sips: 0, minutes: 2 },
+      { name: 'taste', quarter: 'palate', sniffs: 0, sips: 3, minutes: 2.5 },
+      { name: 'think', quarter: 'judgement', sniffs: 1, sips: 1, minutes: 2 },
+    ],
+  },
+  {
+    id: 'quick',
+    name: 'quick or remote',
+    says: 'Sound or not, what it is like, again or not.',
+    steps: [
+      { name: 'smell', quarter: 'aroma', sniffs: 1, sips: 0, minutes: 0.5 },
+      { name: 'taste', quarter: 'palate', sniffs: 0, sips: 2, minutes: 1.5 },
+    ],
+  },
+];
+export const routineNamed = (id: string): Routine => routines.find((routine) => routine.id === id) ?? routines[1]!;
