@@ -23,7 +23,18 @@ export const noteShape: Shape = {
 };
 export const wineShape: Shape = { record: 'atom', fields: { facts: { record: 'atom' }, lots: { byId: { record: 'atom' } } } };
 /** The order of a flight is one field: two orders are shown side by side, never interleaved. */
-export const flightShape: Shape = { record: 'atom', fields: { pours: { record: 'atom' } } };
+export const flightShape: Shape = {
+  record: 'atom',
+  fields: {
+    wines: { byId: { record: 'atom' } },
+    goals: { byId: { record: 'atom' } },
+    done: { record: 'atom' },
+    opened: { record: 'atom' },
+    checks: { record: 'atom' },
+    faulty: { record: 'atom' },
+    panel: { record: 'atom' },
+  },
+};
 export const dishShape: Shape = { record: 'atom', fields: { parts: { byId: { record: 'atom' } } } };
 
 /** Deep equality of JSON values; key order does not matter, an undefined key is an absent key. */

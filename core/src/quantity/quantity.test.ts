@@ -3,7 +3,6 @@ import { describe, expect, it } from 'vitest';
 import { published } from '../testing/published';
 import { alcoholGrams, millilitres } from '../wine/units';
 import { bottlesFor, formatName } from './quantity';
-import { flightQuantities } from './flight';
 
 const ml = millilitres;
 describe('bottles', () => {
@@ -88,12 +87,4 @@ describe('pure alcohol', () => {
   published('US standard drink of 14 g (Kalinowski & Humphreys 2016, Addiction 111:1293)', '147.87 mL of 12 % vol, five US ounces, are one', () =>
     expect(alcoholGrams(ml(147.87), 12)).toBeCloseTo(14, 1),
   );
-  it('a flight adds up its wines and says when one is unknown', () => {
-    const plan = { guests: 10, pourMl: 50, hostPour: true, lossPercent: 0 };
-    const wine = (id: string, abv: number | undefined) => ({ id, name: id, formatMl: 750, held: 1, abv });
-    const found = flightQuantities(plan, [wine('a', 12), wine('b', 13)]);
-    expect(found.alcoholGrams).toBeCloseTo(alcoholGrams(ml(50), 12) + alcoholGrams(ml(50), 13));
-    expect(found.wines[0]!.pours).toBe(11);
-    expect(flightQuantities(plan, [wine('a', undefined)])).toMatchObject({ alcoholIsPartial: true, alcoholGrams: 0 });
-  });
 });

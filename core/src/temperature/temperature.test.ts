@@ -116,7 +116,6 @@ describe('routes', () => {
           if (found.kind === 'unreachable') return;
           for (const route of found.routes) {
             for (const minutes of [route.least, route.best, route.most]) {
-              if (route.id === 'none') continue;
               const stages = [
                 { celsius: route.medium.celsius, tau: tauOf(route.medium.tau, volumeMl), minutes },
                 { celsius: 22, tau: tauOf(110, volumeMl), minutes: route.out },

@@ -99,8 +99,9 @@ const longest = 24 * 60;
 export function routesFor(bottle: Bottle, band: Band, aim: number, around: Surroundings, leastOut = 0): Routes {
   const routes: Route[] = [];
   const room = (minutes: number): Stage => ({ celsius: around.room.celsius, tau: tauOf(around.room.tau, bottle.volumeMl), minutes });
-  if (bottle.start >= band.low && bottle.start <= band.high && around.room.celsius >= band.low && around.room.celsius <= band.high)
-    routes.push({ id: 'none', medium: around.room, least: 0, most: longest, best: 0, out: 0, outMost: 0, atPour: bottle.start });
+  const untouched = through(bottle.start, [room(leastOut)]);
+  if (bottle.start >= band.low && bottle.start <= band.high && untouched >= band.low && untouched <= band.high)
+    routes.push({ id: 'none', medium: around.room, least: 0, most: 0, best: 0, out: leastOut, outMost: leastOut, atPour: untouched });
   if (bottle.start < band.low && around.room.celsius > band.low) {
     const minutes = (target: number) => minutesTo(bottle.start, around.room.celsius, room(0).tau, target);
     const least = minutes(band.low)!;

@@ -1,7 +1,7 @@
 import type { AirChoice } from '../air/air';
 import { minutesTo, tauOf, temperatureAfter, type Band, type Medium, type Route, type Stage, type Surroundings } from '../temperature/temperature';
 import type { Capacities, Task, Timetable } from './timetable';
-import { timetable } from './timetable';
+import { listSchedule, timetable } from './timetable';
 
 /** What an evening needs done. Names of kinds are stable: they are part of task ids, calendar ids and the log of what is done. */
 export const taskKinds = {
@@ -164,8 +164,6 @@ const capacitiesOf = (resources: Resources): Capacities => ({
   freezer: resources.freezer,
   hands: resources.hands,
 });
-const late = (table: Timetable) => table.conflicts.reduce((sum, conflict) => sum + conflict.by, 0);
-
 /**
  * Picks one route a wine and plans the evening. Each wine starts with its chosen or gentlest route; while bottles are in conflict, the one change of
  * route that helps most is taken. What is left is named with the cheapest way out, tried in this order: a route of a host's choice changed, the first pour a
@@ -186,25 +184,30 @@ export function* planEvening(evening: Evening): Generator<number, EveningPlan> {
   };
   let { tasks, table } = solve(routes);
   yield 0.2;
-  for (let round = 0; round < 12 && table.conflicts.length > 0; round++) {
-    let best: { wine: string; route: Route; tasks: readonly Task[]; table: Timetable } | undefined;
+  // Routes are tried on one quick list schedule each; the whole search runs again only on the choice that is taken.
+  const quick = (some: ReadonlyMap<string, Route>) => listSchedule(tasksFor(evening, some), capacities).late;
+  let lateness = table.conflicts.length === 0 ? 0 : quick(routes);
+  for (let round = 0; round < evening.wines.length && table.conflicts.length > 0; round++) {
+    let best: { wine: string; route: Route; late: number } | undefined;
     for (const wine of evening.wines) {
       // A route the host chose stays until nothing else helps.
       if (wine.chosen !== undefined || evening.done[taskId('chill', wine.id)] !== undefined) continue;
       for (const route of usableRoutes(wine, evening)) {
         if (route.id === routes.get(wine.id)?.id || route.id === 'freezer') continue;
-        const tried = solve(new Map(routes).set(wine.id, route));
-        if (late(tried.table) < late(best?.table ?? table)) best = { wine: wine.id, route, ...tried };
+        const late = quick(new Map(routes).set(wine.id, route));
+        if (late < (best?.late ?? lateness)) best = { wine: wine.id, route, late };
       }
+      yield 0.2 + 0.5 * (round / evening.wines.length);
     }
     if (best === undefined) break;
     routes.set(best.wine, best.route);
-    ({ tasks, table } = best);
-    yield 0.2 + (0.5 * (round + 1)) / 12;
+    lateness = best.late;
+    if (lateness === 0 || round % 4 === 3) ({ tasks, table } = solve(routes));
   }
+  if (table.conflicts.length > 0) ({ tasks, table } = solve(routes));
   let wayOut: WayOut | undefined;
   if (table.conflicts.length > 0) {
-    const helps = (table2: Timetable) => table2.conflicts.length === 0;
+    const lateWith = (some: ReadonlyMap<string, Route>, from = evening, places = capacities) => listSchedule(tasksFor(from, some), places).late;
     const routeWays = evening.wines.flatMap((wine): WayOut[] =>
       usableRoutes(wine, evening)
         .filter((route) => route.id !== routes.get(wine.id)?.id)
@@ -224,16 +227,16 @@ export function* planEvening(evening: Evening): Generator<number, EveningPlan> {
       yield 0.7 + (0.3 * i) / ways.length;
       const tried =
         way.kind === 'route'
-          ? solve(
+          ? lateWith(
               new Map(routes).set(
                 way.wine,
                 evening.wines.find((wine) => wine.id === way.wine)!.routes.find((route) => route.id === way.route)!,
               ),
             )
           : way.kind === 'place'
-            ? solve(routes, evening, { ...capacities, [way.resource]: (capacities[way.resource] ?? 0) + way.more })
-            : solve(routes, postponed(evening, way.minutes));
-      if (helps(tried.table)) {
+            ? lateWith(routes, evening, { ...capacities, [way.resource]: (capacities[way.resource] ?? 0) + way.more })
+            : lateWith(routes, postponed(evening, way.minutes));
+      if (tried === 0) {
         wayOut = way;
         break;
       }
@@ -284,14 +287,23 @@ export function bottleCurve(
   const chill = plan.tasks.find((task) => task.id === taskId('chill', wine.id));
   const chillFrom = chill === undefined ? undefined : plan.starts[chill.id];
   const tau = (place: Medium) => tauOf(place.tau, wine.volumeMl);
-  const placeAt = (minute: number): Medium =>
-    chill !== undefined && chillFrom !== undefined && route !== undefined && minute >= chillFrom && minute < chillFrom + chill.minutes
-      ? route.medium
-      : around.room;
+  const warm = plan.starts[taskId('warm', wine.id)];
+  const store: Medium = { id: 'store', name: 'store', celsius: start, tau: around.room.tau, source: '' };
+  const placeAt = (minute: number): Medium => {
+    if (chill === undefined || chillFrom === undefined || route === undefined) return minute >= (warm ?? wine.pourAt - (route?.out ?? 0)) ? around.room : store;
+    return minute < chillFrom ? store : minute < chillFrom + chill.minutes ? route.medium : around.room;
+  };
   const begin = Math.min(from, chillFrom ?? from);
-  const stops = [...new Set([begin, ...(chillFrom === undefined ? [] : [chillFrom, chillFrom + chill!.minutes]), wine.pourAt, wine.pourAt + 30])].sort(
-    (a, b) => a - b,
-  );
+  const stops = [
+    ...new Set([
+      begin,
+      ...(chillFrom === undefined ? [] : [chillFrom, chillFrom + chill!.minutes]),
+      ...(warm === undefined ? [] : [warm]),
+      wine.pourAt - (chill === undefined ? (route?.out ?? 0) : 0),
+      wine.pourAt,
+      wine.pourAt + 30,
+    ]),
+  ].sort((a, b) => a - b);
   const points: CurvePoint[] = [];
   let celsius = start;
   for (const [i, stop] of stops.entries()) {

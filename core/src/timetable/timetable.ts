@@ -82,15 +82,16 @@ class Profile {
         const list = this.used.get(resource) ?? [];
         // Use is highest at the start of some use, or at the task's own start.
         let worst: number | undefined;
-        for (const point of [at, ...list.map((entry) => entry.from)]) {
-          if (point < at || point >= at + task.minutes) continue;
+        const near = list.filter((entry) => entry.from < at + task.minutes && entry.to > at);
+        for (const point of [at, ...near.map((entry) => entry.from)]) {
+          if (point < at) continue;
           let sum = amount;
-          for (const entry of list) if (entry.from <= point && entry.to > point) sum += entry.amount;
+          for (const entry of near) if (entry.from <= point && entry.to > point) sum += entry.amount;
           if (sum > capacity && (worst === undefined || point > worst)) worst = point;
         }
         if (worst === undefined) continue;
         // To clear the latest crowded point the task must end before the uses there that started last.
-        const crowd = list.filter((entry) => entry.from <= worst && entry.to > worst).map((entry) => entry.from);
+        const crowd = near.filter((entry) => entry.from <= worst && entry.to > worst).map((entry) => entry.from);
         at = Math.max(...crowd) - task.minutes;
         because = resource;
         moved = true;
@@ -221,18 +222,17 @@ export function timetable(tasks: readonly Task[], capacities: Capacities, seed =
   const solver = solveTimetable(tasks, capacities, seed);
   for (let step = solver.next(); ; step = solver.next()) if (step.done) return step.value;
 }
-/** One list schedule, latest end first: what a person with a pencil would do. */
-export function listSchedule(tasks: readonly Task[], capacities: Capacities): Starts {
+/** One list schedule, latest end first: what a person with a pencil would do. `late`: minutes by which tasks in it start too early. */
+export function listSchedule(tasks: readonly Task[], capacities: Capacities): { readonly starts: Starts; readonly late: number } {
   const successors = successorsOf(tasks);
   const free = tasks.filter((task) => task.fixedAt === undefined);
-  return Object.fromEntries(
-    place(
-      listBy(free, (task) => task.latestEnd, successors),
-      tasks.filter((task) => task.fixedAt !== undefined),
-      capacities,
-      successors,
-    ).starts,
+  const placed = place(
+    listBy(free, (task) => task.latestEnd, successors),
+    tasks.filter((task) => task.fixedAt !== undefined),
+    capacities,
+    successors,
   );
+  return { starts: Object.fromEntries(placed.starts), late: placed.late };
 }
 
 /** A list in which no task stands before its successors, the highest priority first. */

@@ -1,0 +1,223 @@
+import { absolutePressure, openingAdvice, overPressure, pressureAt, type OpeningAdvice } from '@rose/core/bubbles/bubbles';
+import { airChoices } from '@rose/core/air/air';
+import { allergenLabels } from '@rose/core/flight/strip';
+import type { FlightDocument } from '@rose/core/flight/flight';
+import { factOf } from '@rose/core/wine/facts';
+import { glassShape } from '../glasses/index';
+import { openingDefers, type Closure } from '../closures/index';
+import type { Amounts } from './amounts';
+import type { PreparedWine, VenueFacts } from './evening';
+
+/** A line of a list, with the facts it comes from. `id` is stable: a tick stays with its line. */
+export interface Line {
+  readonly id: string;
+  readonly text: string;
+  readonly because: string;
+}
+export interface ShoppingLine extends Line {
+  readonly amount: number;
+  readonly unit: 'bottles' | 'L' | 'g' | 'kg' | 'pieces';
+  readonly costMinor: number | undefined;
+}
+
+const names = (wines: readonly PreparedWine[]) => wines.map((wine) => wine.wine.name).join(', ');
+const plural = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
+
+/** The room, before anybody comes. */
+export function roomChecks(flight: FlightDocument, amounts: Amounts): readonly Line[] {
+  const shapes = amounts.glasses.map((plan) => plan.name);
+  const lines: Line[] = [
+    {
+      id: 'light',
+      text: 'Daylight or neutral white light at every place; no coloured or fluorescent tubes',
+      because: 'ISO 8589: neutral light of about 6500 K, no shadows',
+    },
+    { id: 'white', text: 'A white, unpatterned sheet or the white page under each glass', because: 'colour is judged against white' },
+    { id: 'smells', text: 'No flowers, candles, perfume, cooking or fresh polish', because: 'everything then smells alike' },
+    { id: 'air', text: 'Room at 20 to 22 °C, aired an hour before', because: 'ISO 8589' },
+    {
+      id: 'shapes',
+      text:
+        shapes.length <= 1
+          ? `One glass shape for all: ${shapes[0] ?? 'tasting glass'}`
+          : `${plural(shapes.length, 'glass shape')}: ${shapes.join(', ')}. Wines in different glasses cannot be compared nose to nose`,
+      because: shapes.length <= 1 ? 'the glass changes the smell' : 'the flight asks for more than one shape',
+    },
+    { id: 'smell-glass', text: 'Smell every empty glass; rinse a dusty one with wine', because: 'cupboards and detergents taint glasses' },
+    {
+      id: 'water',
+      text: `Water (${amounts.waterL.toFixed(1)} L) and ${plural(amounts.spittoons, 'spittoon')} in reach of every seat`,
+      because: `${flight.guests} guests, ${amounts.minutes} minutes`,
+    },
+    {
+      id: 'safety',
+      text: 'Food on the table before the first pour; who drives, is pregnant, takes medicine or is under age does not drink',
+      because: 'local law and house rules come first',
+    },
+  ];
+  if (flight.setting === 'water')
+    lines.push({ id: 'no-glass', text: 'No glass at the water: unbreakable tumblers, cans or bags; broom and gloves at hand', because: 'boat or pool' });
+  if (flight.setting === 'outdoors')
+    lines.push({ id: 'shade', text: 'Shade and ice for every bottle: a glass in the sun warms twice as fast', because: 'outdoors and warm' });
+  if (flight.setting === 'standing') lines.push({ id: 'tables', text: 'A table to put glasses down within three steps of everybody', because: 'standing' });
+  return lines;
+}
+
+/** What could give a hidden wine away, wine by wine. Empty for an open flight. */
+export function blindnessChecks(flight: FlightDocument, prepared: readonly PreparedWine[]): readonly Line[] {
+  if (flight.blind === 'open') return [];
+  const bottles = prepared.reduce((sum, wine) => sum + wine.bottles, 0);
+  const lines: Line[] = [
+    {
+      id: 'bags',
+      text: `${plural(bottles, 'bag')} with a number, closed at the neck`,
+      because: `${plural(prepared.length, 'wine')}, ${plural(bottles, 'bottle')}`,
+    },
+    { id: 'one-glass', text: 'The same glass, the same level and the same temperature for all that are compared', because: 'shape, level and warmth tell' },
+    {
+      id: 'who',
+      text: flight.blind === 'double' ? 'A helper opens, bags and shuffles; you do not see a bottle' : 'Open and bag before the guests come',
+      because: `the flight is ${flight.blind === 'double' ? 'blind to the host too' : 'blind to guests'}`,
+    },
+    { id: 'out-of-sight', text: 'Pour out of sight, or from the bag', because: 'glass colour, shoulders and weight tell' },
+  ];
+  const capsules = prepared.filter((wine) => ['cork', 'technical', 'mushroom', 'glass'].includes(wine.closure.id));
+  if (capsules.length > 0) lines.push({ id: 'capsules', text: `Whole capsule or foil off: ${names(capsules)}`, because: 'its colour and print tell' });
+  const screws = prepared.filter((wine) => wine.closure.id === 'screw');
+  if (screws.length > 0 && screws.length < prepared.length)
+    lines.push({ id: 'threads', text: `The thread of the neck shows: decant or bag high: ${names(screws)}`, because: 'screw caps among corks' });
+  const clear = prepared.filter((wine) => factOf(wine.wine.facts, 'glass') === 'clear');
+  if (clear.length > 0) lines.push({ id: 'clear', text: `Clear glass shows through a thin bag: double it: ${names(clear)}`, because: 'glass: clear' });
+  const sizes = prepared.filter((wine) => wine.formatMl !== 750);
+  if (sizes.length > 0)
+    lines.push({
+      id: 'sizes',
+      text: `Another size tells: pour from a carafe: ${names(sizes)}`,
+      because: sizes.map((wine) => `${wine.formatMl / 1000} L`).join(', '),
+    });
+  const odd = prepared.filter((wine) => wine.closure.id === 'can' || wine.closure.id === 'bag');
+  if (odd.length > 0) lines.push({ id: 'containers', text: `Into a carafe, in another room: ${names(odd)}`, because: 'can or bag' });
+  const pops = prepared.filter((wine) => wine.sparkling);
+  if (pops.length > 0) lines.push({ id: 'pop', text: `The sigh of the cork is heard: open outside: ${names(pops)}`, because: 'sparkling' });
+  return lines;
+}
+
+/** What has to go along, by closure, deposit, air and setting. */
+export function packingList(flight: FlightDocument, prepared: readonly PreparedWine[], amounts: Amounts): readonly Line[] {
+  const lines: Line[] = [];
+  const tools = new Map<string, PreparedWine[]>();
+  for (const wine of prepared) tools.set(wine.closure.tool, [...(tools.get(wine.closure.tool) ?? []), wine]);
+  for (const [tool, wines] of tools)
+    if (tool !== 'your hands')
+      lines.push({
+        id: `tool-${wines[0]!.closure.id}`,
+        text: `${tool[0]!.toUpperCase()}${tool.slice(1)}${wines.length > 4 && tool.includes('corkscrew') ? ', two of them' : ''}`,
+        because: `${[...new Set(wines.map((wine) => wine.closure.name))].join(', ')}: ${names(wines)}`,
+      });
+  const old = prepared.filter((wine) => wine.closure.id === 'cork' && (wine.wine.age ?? 0) >= 15);
+  if (old.length > 0) lines.push({ id: 'two-blade', text: 'Two-blade cork puller and a fine strainer', because: `old corks: ${names(old)}` });
+  const decanted = prepared.filter((wine) => wine.chosenAir.choice === 'gentle' || wine.chosenAir.choice === 'double');
+  if (decanted.length > 0)
+    lines.push({
+      id: 'carafe',
+      text: plural(
+        decanted.reduce((sum, wine) => sum + wine.bottles, 0),
+        'carafe',
+      ),
+      because: decanted.map((wine) => `${wine.wine.name}: ${airChoices[wine.chosenAir.choice]}`).join('; '),
+    });
+  const cold = prepared.filter((wine) => wine.band.high <= 13);
+  if (cold.length > 0) lines.push({ id: 'cooler', text: 'Cooler, ice and a bucket', because: `served cold: ${names(cold)}` });
+  lines.push({ id: 'thermometer', text: 'Probe thermometer', because: 'the fridge you do not know is the one that lies' });
+  for (const plan of amounts.glasses)
+    if (plan.needed > 0)
+      lines.push({
+        id: `glasses-${plan.shape}`,
+        text: `${plan.needed} × ${plan.name}${glassShape(plan.shape).breaks ? ', in dividers' : ''}`,
+        because: `${plan.wines} wines, ${plan.breakage} for breakage${plan.washes ? `, ${plural(plan.washes, 'wash')} between` : ''}`,
+      });
+  if (flight.blind !== 'open') lines.push({ id: 'bags', text: 'Bags, string, a marker', because: 'blind' });
+  lines.push({ id: 'paper', text: 'Sheets, mats, pencils', because: `${flight.guests} guests` });
+  lines.push({
+    id: 'cloths',
+    text: `${plural(2 + Math.ceil(prepared.length / 3), 'cloth')}, spittoons, water jugs`,
+    because: `${plural(prepared.length, 'wine')}`,
+  });
+  lines.push({ id: 'first-aid', text: 'Plasters, broom and pan', because: 'knives and glass' });
+  return lines;
+}
+
+/** One list for the shop: bottles that lack, food, water and ice, with amounts and cost. */
+export function shoppingList(prepared: readonly PreparedWine[], amounts: Amounts, venue: VenueFacts): readonly ShoppingLine[] {
+  const lines: ShoppingLine[] = [];
+  for (const amount of amounts.wines) {
+    if (amount.short === 0) continue;
+    const wine = prepared.find((entry) => entry.wine.id === amount.wine);
+    lines.push({
+      id: `wine-${amount.wine}`,
+      text: `${amount.name}${amount.formatMl === 750 ? '' : `, ${amount.formatMl / 1000} L`}`,
+      amount: amount.short,
+      unit: 'bottles',
+      costMinor: amount.priceMinor === undefined ? undefined : amount.priceMinor * amount.short,
+      because: `${amount.pours} pours of ${Math.round(amount.pourMl)} mL need ${amount.byPours}, ${plural(amount.spares.spares, 'spare')} (${wine?.closure.name ?? 'closure not known'}), ${amount.held} held`,
+    });
+  }
+  const food = (id: 'bread' | 'cheese' | 'water' | 'ice', text: string, amount: number, unit: ShoppingLine['unit'], because: string) => {
+    if (amount > 0) lines.push({ id, text, amount, unit, costMinor: amounts.cost.find((part) => part.part === id)?.minor, because });
+  };
+  food('bread', 'Plain white bread', Math.ceil(amounts.breadG / 50) * 50, 'g', '60 g a guest');
+  food('cheese', 'Mild hard cheese', Math.ceil(amounts.cheeseG / 50) * 50, 'g', '30 g a guest and cheese rest; milk is an allergen');
+  food('water', 'Still water', Math.ceil(amounts.waterL), 'L', `${amounts.minutes} minutes at the table, and rinsing`);
+  food('ice', 'Ice', amounts.iceKg, 'kg', '3 kg for a bucket of three bottles');
+  if (venue.stock.glasses.length === 0)
+    lines.push({
+      id: 'glasses',
+      text: 'Tasting glasses',
+      amount: amounts.glasses.reduce((sum, plan) => sum + plan.needed, 0),
+      unit: 'pieces',
+      costMinor: undefined,
+      because: 'the venue has none',
+    });
+  return lines;
+}
+
+export interface OpeningCard {
+  readonly wine: string;
+  readonly name: string;
+  readonly closure: Closure;
+  readonly assumed: boolean;
+  /** Pressure in this bottle at its predicted temperature; undefined for a still wine. */
+  readonly pressure: { readonly advice: OpeningAdvice; readonly celsius: number; readonly from: string } | undefined;
+  readonly cautions: readonly string[];
+}
+/** A sparkling wine whose pressure is not stated is reckoned at 6 bar over the air at 20 °C, one that prickles at 1.5: the safe side. */
+export const assumedPressure = { sparkling: 6, light: 1.5 } as const;
+
+/** How to open a bottle, step by step, with the pressure in it. `celsius`: its predicted temperature at the opening. */
+export function openingCard(wine: PreparedWine, celsius: number): OpeningCard {
+  const stated = factOf(wine.wine.facts, 'pressure');
+  const bubbles = factOf(wine.wine.facts, 'bubbles');
+  const over = stated ?? (wine.sparkling || bubbles === 'sparkling' ? assumedPressure.sparkling : bubbles === 'light' ? assumedPressure.light : undefined);
+  return {
+    wine: wine.wine.id,
+    name: wine.wine.name,
+    closure: wine.closure,
+    assumed: wine.closureAssumed,
+    pressure:
+      over === undefined || over < 0.5
+        ? undefined
+        : { advice: openingAdvice(over, celsius), celsius, from: stated === undefined ? `assumed ${over} bar at 20 °C` : `${stated} bar at 20 °C` },
+    cautions: [...(wine.closure.caution === undefined ? [] : [wine.closure.caution]), openingDefers],
+  };
+}
+/** Absolute and over pressure at a temperature, for a table of a card. */
+export const pressureTable = (overAt20: number, temperatures: readonly number[]) =>
+  temperatures.map((celsius) => ({ celsius, over: overPressure(pressureAt(absolutePressure(overAt20), 20, celsius)) }));
+
+export const allergenSentence = (amounts: Amounts): string => {
+  const list = amounts.strip.allergens.map((allergen) => allergenLabels[allergen]);
+  if (list.length === 0) return '';
+  const doubt =
+    amounts.strip.unknownFining > 0 ? ` The fining of ${plural(amounts.strip.unknownFining, 'wine')} is not known: egg, milk or fish cannot be ruled out.` : '';
+  return `The wines contain ${list.join(', ')}.${doubt}`;
+};
