@@ -1,4 +1,5 @@
 import { foreignKey, index, integer, pgEnum, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
+import type { Stock } from '@rose/core/flight/flight';
 import { json } from './json';
 import { user } from './auth';
 
@@ -9,13 +10,28 @@ export interface VenueSettings {
   readonly currency: string;
   readonly timeZone: string;
   readonly school: string;
+  readonly temperature: 'C' | 'F';
+  readonly volume: 'mL' | 'oz';
+  readonly stock: Stock;
+  /** Minor units: bread, cheese and ice a kilogram, water a litre. */
+  readonly prices: { readonly bread: number; readonly cheese: number; readonly water: number; readonly ice: number };
+  /** Readings of a probe in the venue's own fridge, bucket or room. */
+  readonly probes: readonly {
+    readonly id: string;
+    readonly medium: 'room' | 'fridge' | 'ice' | 'freezer';
+    readonly formatMl: number;
+    readonly ambientC: number;
+    readonly on: string;
+    readonly readings: readonly { readonly minutes: number; readonly celsius: number }[];
+  }[];
 }
 
 /** A tenant: everything else belongs to one. */
 export const venue = pgTable('venue', {
   id: uuid('id').primaryKey(),
   name: text('name').notNull(),
-  settings: json<VenueSettings>('settings').notNull(),
+  /** Stored as it was set; what was added since is completed when it is read. */
+  settings: json<Partial<VenueSettings>>('settings').notNull(),
   createdAt: at('created_at').notNull().defaultNow(),
 });
 export const role = pgEnum('role', ['owner', 'host', 'helper']);

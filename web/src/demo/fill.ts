@@ -1,11 +1,13 @@
 import { fileURLToPath } from 'node:url';
 import { and, eq } from 'drizzle-orm';
 import { v4, v7 } from 'uuid';
+import { emptyFlight } from '@rose/core/flight/flight';
 import { emptyNote } from '@rose/core/wine/note';
 import { schoolOf } from '@rose/core/order/school';
 import { bestOrder } from '@rose/core/order/solve';
 import { accounts } from '../server/accounts';
 import { demoEmail, demoPassword } from '../server/account/commands';
+import { usualSettings } from '../server/account/settings';
 import { saveWine } from '../server/cellar/commands';
 import { asOrderWine, knownWines } from '../server/cellar/profiles';
 import type { Member, Operation } from '../server/command';
@@ -27,9 +29,11 @@ export async function fillDemo(): Promise<void> {
   if (present !== undefined) return;
   const made = await accounts().api.signUpEmail({ body: { name: 'Ines', email: demoEmail, password: demoPassword } });
   const venueId = v7();
-  await db
-    .insert(venue)
-    .values({ id: venueId, name: 'Lantern Quay', settings: { country: 'GR', currency: 'EUR', timeZone: 'Europe/Athens', school: 'weight' } });
+  await db.insert(venue).values({
+    id: venueId,
+    name: 'Lantern Quay',
+    settings: { ...usualSettings, country: 'IE', stock: { ...usualSettings.stock, fridgePlaces: 8, bucketPlaces: 4 } },
+  });
   await db.insert(member).values({ venueId, userId: made.user.id, role: 'owner' });
   const actor: Member = { kind: 'member', userId: made.user.id, name: 'Ines', email: demoEmail, venueId, role: 'owner', via: 'session' };
   const run = (operation: Operation, input: unknown) => perform(operation, actor, input, { cookies: [] });
@@ -55,16 +59,36 @@ export async function fillDemo(): Promise<void> {
     );
     return solution.kind === 'best' ? solution.judgement.order : names.map(id);
   };
-  const plan = { schema: 1 as const, pins: [], school: 'weight', pourMl: 50, hostPour: true, lossPercent: 3, remark: '' };
+  const entries = (names: readonly string[]) => names.map((name) => ({ id: id(name) }));
   const slateId = v7();
-  await save(saveFlight, slateId, { ...plan, name: 'Slate and iron', wines: ordered(first), guests: 8, starts: '2026-11-12T19:00:00Z' });
+  await save(saveFlight, slateId, {
+    ...emptyFlight,
+    name: 'Slate and iron',
+    theme: 'free',
+    blind: 'single',
+    wines: entries(first),
+    order: ordered(first),
+    poured: ordered(first),
+    guests: 8,
+    starts: '2026-11-12T19:00',
+  });
   await save(saveFlight, v7(), {
-    ...plan,
+    ...emptyFlight,
     name: 'Fire and salt',
-    wines: second.map(id),
+    theme: 'free',
+    blind: 'single',
+    wines: entries(second),
+    order: second.map(id),
     pins: [{ kind: 'last', wine: id('Harbour Amber') }],
+    mostRests: 1,
     guests: 12,
-    starts: '2026-12-03T19:00:00Z',
+    starts: '2026-12-03T19:00',
+    budgetMinor: 2400,
+    goals: [
+      { id: 'oak', kind: 'unoaked', figure: 3 },
+      { id: 'places', kind: 'countries', figure: 3 },
+      { id: 'budget', kind: 'aHead', figure: 2400 },
+    ],
   });
   await closedEvening(actor, slateId, ordered(first), save);
   // The host's own afternoon note on the wine of the next evening.

@@ -29,7 +29,7 @@ export interface Reply {
   status?: number;
   etag?: string;
   /** A body that is not JSON: a file to download. */
-  file?: { readonly type: string; readonly name: string; readonly body: string };
+  file?: { readonly type: string; readonly name: string; readonly body: string | Uint8Array };
 }
 export interface Limit<I> {
   /** Calls allowed for a key in a span. */

@@ -3,7 +3,10 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { published } from '@rose/core/testing/published';
 import { schoolOf } from '@rose/core/order/school';
 import { bestOrder } from '@rose/core/order/solve';
-import { flightQuantities } from '@rose/core/quantity/flight';
+import { amountsOf, type Amounts } from '@rose/knowledge/evening/amounts';
+import { wholeEvening } from '@rose/knowledge/evening/whole';
+import { readVenue, winesOf } from './flight/read';
+import { readFlight } from './flight/store';
 import { asText, composeNote } from '@rose/core/prose/prose';
 import { draftScore, schemes } from '@rose/core/score/scheme';
 import type { NoteDocument } from '@rose/core/wine/note';
@@ -130,12 +133,17 @@ describe('a path that computes gives what the screen’s own function gives', ()
     const wines = (await knownWines(connections().db, world.owner.venueId)).map(asOrderWine);
     const own = bestOrder(wines, [], schoolOf('ladder'));
     expect(own.kind === 'best' && [own.judgement.order, own.judgement.strain]).toEqual([order.best.order, order.best.strain]);
-    const amounts = (await ask('GET', `/flights/${world.flightId}/quantities`)).json as unknown as { bottles: number; alcoholGrams: number };
-    const same = flightQuantities({ guests: 8, pourMl: 50, hostPour: true, lossPercent: 3 }, [
-      { id: 'a', name: 'a', formatMl: 750, held: 0, abv: 14 },
-      { id: 'b', name: 'b', formatMl: 750, held: 6, abv: 13.5 },
-    ]);
-    expect([amounts.bottles, amounts.alcoholGrams]).toEqual([same.bottles, same.alcoholGrams]);
+    const amounts = (await ask('GET', `/flights/${world.flightId}/quantities`)).json as unknown as Amounts;
+    const { document } = await readFlight(connections().db, world.owner.venueId, world.flightId);
+    const venue = await readVenue(connections().db, world.owner.venueId);
+    const inputs = (await winesOf(connections().db, world.owner.venueId, document, 'EUR')).map((entry) => entry.evening);
+    const same = amountsOf(document, inputs, venue.facts);
+    expect(amounts).toEqual(JSON.parse(JSON.stringify(same)));
+    expect(same.bottles).toBeGreaterThan(0);
+    const timetable = (await ask('GET', `/flights/${world.flightId}/timetable`)).json as unknown as { span: number; tasks: { id: string; minute: number }[] };
+    const { plan } = wholeEvening(document, inputs, venue.facts);
+    expect(timetable.span).toBe(plan.timetable.span);
+    expect(Object.fromEntries(timetable.tasks.map((task) => [task.id, task.minute]))).toEqual(plan.timetable.starts);
   });
   it('the written note and its scores', async () => {
     const { document } = (await ask('GET', `/notes/${world.noteId}`)).json as unknown as { document: NoteDocument };

@@ -153,7 +153,7 @@ function respond(output: unknown, reply: Reply): Response {
   if (reply.file !== undefined) {
     headers.set('content-type', reply.file.type);
     headers.set('content-disposition', `attachment; filename="${reply.file.name}"`);
-    return new Response(reply.file.body, { status: 200, headers });
+    return new Response(reply.file.body as BodyInit, { status: 200, headers });
   }
   headers.set('content-type', 'application/json');
   return new Response(JSON.stringify(output ?? {}), { status: reply.status ?? 200, headers });

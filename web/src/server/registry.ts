@@ -4,7 +4,12 @@ import * as accountQueries from './account/queries';
 import * as venueCommands from './account/venue-commands';
 import * as cellarCommands from './cellar/commands';
 import * as cellarQueries from './cellar/queries';
+import * as flightCalendar from './flight/calendar';
+import * as flightEvening from './flight/evening';
 import * as flightOperations from './flight/operations';
+import * as flightOrder from './flight/order';
+import * as flightPrints from './flight/prints';
+import * as prepareProbes from './prepare/probes';
 import * as noteOperations from './note/operations';
 import * as notebookQueries from './notebook/queries';
 import * as pairingOperations from './pairing/operations';
@@ -21,6 +26,11 @@ export const operations: readonly Operation[] = [
   cellarCommands,
   cellarQueries,
   flightOperations,
+  flightOrder,
+  flightEvening,
+  flightCalendar,
+  flightPrints,
+  prepareProbes,
   noteOperations,
   notebookQueries,
   pairingOperations,

@@ -25,6 +25,8 @@ async function everything(venueId: string): Promise<string> {
     'lot',
     'flight',
     'flight_wine',
+    'flight_print',
+    'flight_calendar',
     'tasting',
     'glass',
     'glass_identity',

@@ -60,3 +60,25 @@ export async function api<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: st
   const problem = parsed as { title?: string };
   throw new ApiProblem(response.status, problem.title ?? 'Something went wrong.', problem as ApiProblem['more']);
 }
+
+/** Asks for a file by POST and hands it to the browser to keep. */
+export async function download(path: string, body: unknown): Promise<void> {
+  const response = await fetch(`/api/v1${path}`, {
+    method: 'POST',
+    credentials: 'same-origin',
+    body: JSON.stringify(body),
+    headers: { 'content-type': 'application/json' },
+    signal: AbortSignal.timeout(60_000),
+  }).catch(() => {
+    throw new Unreachable();
+  });
+  if (!response.ok) {
+    const problem = (await response.json().catch(() => ({}))) as { title?: string };
+    throw new ApiProblem(response.status, problem.title ?? 'Something went wrong.', problem as ApiProblem['more']);
+  }
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(await response.blob());
+  link.download = /filename="([^"]+)"/.exec(response.headers.get('content-disposition') ?? '')?.[1] ?? 'file';
+  link.click();
+  URL.revokeObjectURL(link.href);
+}

@@ -11,6 +11,11 @@ export interface CoursePoint {
   readonly word: string;
   readonly why: string;
 }
+/** A rest after a wine: water and bread, or cheese. */
+export interface CourseRest {
+  readonly after: string;
+  readonly label: string;
+}
 const Drawing = styled.svg`
   display: block;
   width: 100%;
@@ -51,6 +56,14 @@ const Drawing = styled.svg`
     fill: var(--ink);
     text-anchor: middle;
   }
+  .rest {
+    fill: var(--sea);
+  }
+  .rest-word {
+    fill: var(--sea);
+    font-weight: 650;
+    text-anchor: middle;
+  }
   .flag {
     fill: var(--madder);
     font-weight: 650;
@@ -59,7 +72,7 @@ const Drawing = styled.svg`
 `;
 
 /** The flight as a line: numbered marks from left to right, the palate load as a curve above them, and each step the palate would notice in red with its figure. */
-export function CourseLine({ points, height = 200 }: { points: readonly CoursePoint[]; height?: number }) {
+export function CourseLine({ points, rests = [], height = 200 }: { points: readonly CoursePoint[]; rests?: readonly CourseRest[]; height?: number }) {
   const width = 880;
   const left = 60;
   const base = height - 30;
@@ -83,7 +96,8 @@ export function CourseLine({ points, height = 200 }: { points: readonly CoursePo
       (point, i) =>
         `${i + 1}, ${point.name}, palate load ${Math.round(point.height)} of 100${i === 0 ? '' : `, ${point.word}, strain ${point.strain.toFixed(1)}`}`,
     )
-    .join('; ');
+    .join('; ')
+    .concat(rests.map((rest) => `; ${rest.label} after ${points.find((point) => point.id === rest.after)?.name ?? ''}`).join(''));
   return (
     <Drawing viewBox={`0 0 ${width} ${height}`} role="img" aria-label={`The course line. ${says}`}>
       <text x={0} y={12}>
@@ -133,6 +147,20 @@ export function CourseLine({ points, height = 200 }: { points: readonly CoursePo
             <circle className="mark" cx={px} cy={py} r={6.5} />
             <text className="n" x={px} y={base + 18}>
               {i + 1}
+            </text>
+          </g>
+        );
+      })}
+      {rests.map((rest) => {
+        const i = points.findIndex((point) => point.id === rest.after);
+        const [from, to] = [points[i], points[i + 1]];
+        if (from === undefined || to === undefined) return null;
+        const middle = (at(from)[0] + at(to)[0]) / 2;
+        return (
+          <g key={rest.after}>
+            <path className="rest" d={`M ${middle} ${base - 34} l 7 7 l -7 7 l -7 -7 z`} />
+            <text className="rest-word" x={middle} y={base - 6}>
+              {rest.label}
             </text>
           </g>
         );

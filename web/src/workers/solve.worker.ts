@@ -1,14 +1,28 @@
+import type { FlightDocument } from '@rose/core/flight/flight';
+import { compareSchools, factsThatMatter, type SchoolView, type Uncertainty } from '@rose/core/order/advice';
 import type { OrderWine } from '@rose/core/order/judge';
 import type { Pin } from '@rose/core/order/pins';
 import { schoolOf } from '@rose/core/order/school';
-import { solveOrder, type OrderSolution } from '@rose/core/order/solve';
+import { solveOrder, type OrderSolution, type Rests } from '@rose/core/order/solve';
 import type { PairingWine } from '@rose/core/pairing/fit';
+import type { EveningInput, VenueFacts } from '@rose/knowledge/evening/evening';
+import { planWhole, type Moment, type WholeEvening } from '@rose/knowledge/evening/whole';
 import { smallestSwap, type DishPart, type Swap } from '@rose/knowledge/pairing';
 
+interface OrderQuestion {
+  readonly wines: readonly OrderWine[];
+  readonly pins: readonly Pin[];
+  readonly school: string;
+  readonly rests: Rests;
+}
 /** The solvers a page can ask for. Each is a pure function or a generator that yields its progress, 0–1. */
 const solvers = {
-  order: (input: { wines: readonly OrderWine[]; pins: readonly Pin[]; school: string }): Generator<number, OrderSolution> =>
-    solveOrder(input.wines, input.pins, schoolOf(input.school)),
+  order: (input: OrderQuestion): Generator<number, OrderSolution> => solveOrder(input.wines, input.pins, schoolOf(input.school), input.rests),
+  schools: (input: OrderQuestion & { order: readonly string[] }): Generator<number, readonly SchoolView[]> =>
+    compareSchools(input.wines, input.order, input.pins, input.rests),
+  doubts: (input: OrderQuestion): Generator<number, readonly Uncertainty[]> => factsThatMatter(input.wines, input.pins, schoolOf(input.school), input.rests),
+  evening: (input: { flight: FlightDocument; wines: readonly EveningInput[]; venue: VenueFacts; moment: Moment }): Generator<number, WholeEvening> =>
+    planWhole(input.flight, input.wines, input.venue, input.moment),
   *swap(input: { parts: readonly DishPart[]; wines: readonly PairingWine[] }): Generator<number, Swap | undefined> {
     yield 0;
     return smallestSwap(input.parts, input.wines);

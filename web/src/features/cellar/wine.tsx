@@ -7,6 +7,7 @@ import { v7 } from 'uuid';
 import { bearings } from '@rose/core/wine/observables';
 import { facts, factIds, factInWords, factOf, origins, type FactId, type FactValue, type WineDocument } from '@rose/core/wine/facts';
 import { formatName } from '@rose/core/quantity/quantity';
+import { emptyFlight, type FlightDocument } from '@rose/core/flight/flight';
 import { api } from '@/ui/api';
 import { Button, ButtonLink } from '@/ui/button';
 import { Deleted } from '@/ui/deleted';
@@ -184,28 +185,16 @@ export function WinePage({
           body: {
             baseRevision: 0,
             writeId: v7(),
-            document: {
-              schema: 1,
-              name: `With ${document.name}`,
-              wines: [wine.id],
-              pins: [],
-              school: 'weight',
-              guests: 8,
-              pourMl: 50,
-              hostPour: true,
-              lossPercent: 3,
-              starts: '',
-              remark: '',
-            },
+            document: { ...emptyFlight, name: `With ${document.name}`, wines: [{ id: wine.id }] },
           },
         });
         router.push(`/flights/${id}`);
         return;
       }
-      const flight = await api<{ revision: number; document: { wines: string[] } }>('GET', `/flights/${flightId}`);
-      if (!flight.document.wines.includes(wine.id))
+      const flight = await api<{ revision: number; document: FlightDocument }>('GET', `/flights/${flightId}`);
+      if (!flight.document.wines.some((entry) => entry.id === wine.id))
         await api('PUT', `/flights/${flightId}`, {
-          body: { baseRevision: flight.revision, writeId: v7(), document: { ...flight.document, wines: [...flight.document.wines, wine.id] } },
+          body: { baseRevision: flight.revision, writeId: v7(), document: { ...flight.document, wines: [...flight.document.wines, { id: wine.id }] } },
         });
       router.push(`/flights/${flightId}`);
     });

@@ -1,27 +1,26 @@
 'use client';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import styled from 'styled-components';
-import { flightShape } from '@rose/core/document/merge';
-import type { FlightDocument } from '@rose/core/flight/flight';
-import { judgeOrder, strainWord, type OrderWine } from '@rose/core/order/judge';
+import { withoutWine } from '@rose/core/flight/flight';
+import { bestMove } from '@rose/core/order/advice';
+import { judgeOrder, restKinds, strainWord, type OrderWine } from '@rose/core/order/judge';
 import type { Pin } from '@rose/core/order/pins';
 import { schoolOf } from '@rose/core/order/school';
-import { mostWines, type OrderSolution } from '@rose/core/order/solve';
-import { api } from '@/ui/api';
-import { Button } from '@/ui/button';
+import { mostWines, type OrderSolution, type Rests } from '@rose/core/order/solve';
+import { amountsOf } from '@rose/knowledge/evening/amounts';
+import { Trouble } from '@/ui/field';
 import { CourseLine } from '@/ui/course-line';
-import { Deleted } from '@/ui/deleted';
-import { Clashes, SaveState } from '@/ui/document/save-state';
-import { useDocument } from '@/ui/document/use-document';
-import { Frame, Page } from '@/ui/frame';
+import { FlightPage } from '@/ui/flight/flight-head';
+import { useFlight, type LoadedFlight } from '@/ui/flight/use-flight';
 import { solve } from '@/workers/solve';
+import { BuyWine } from './buy-wine';
 import { FlightAmounts } from './flight-amounts';
-import type { FlightWine } from './flight-wine';
-import { whenInWords } from './flights';
+import { FlightElsewhere } from './flight-elsewhere';
 import { OrderPanel, topReason } from './order-panel';
-import { PlanForm } from './plan-form';
+import { PanelDesign } from './panel-design';
+import { Purpose } from './purpose';
+import { Strip } from './strip';
 
 const WineLine = dynamic(() => import('./wine-line').then((module) => module.WineLine), {
   ssr: false,
@@ -35,190 +34,152 @@ const Lay = styled.div`
   gap: 30px;
   align-items: start;
   @media (max-width: 980px) {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 `;
-export function Chart({
-  venue,
-  mayEdit,
-  id,
-  revision,
-  document,
-  base,
-  wines: loaded,
-}: {
-  venue: string;
-  mayEdit: boolean;
-  id: string;
-  revision: number;
-  document: FlightDocument;
-  base: FlightDocument;
-  wines: readonly FlightWine[];
-}) {
-  const open = useDocument({
-    kind: 'flight',
-    id,
-    path: `/flights/${id}`,
-    document: base,
-    revision,
-    shape: flightShape,
-    ...(revision === 0 ? { draft: document } : {}),
-  });
-  const [pool, setPool] = useState(() => new Map(loaded.map((wine) => [wine.summary.id, wine])));
+
+/** Chart: which wines, in which order and why, and how much of everything. */
+export function Chart({ loaded, dishes }: { loaded: LoadedFlight; dishes: readonly { readonly id: string; readonly name: string }[] }) {
+  const opened = useFlight(loaded);
+  const { open, flight, wines, order, nameOf, change, changeWine } = opened;
+  const { mayEdit, venue } = loaded;
   const [solution, setSolution] = useState<OrderSolution | null>(null);
   const [progress, setProgress] = useState<number | null>(null);
   const [solving, setSolving] = useState<AbortController | null>(null);
   const [trouble, setTrouble] = useState('');
-  const [deleted, setDeleted] = useState(false);
-  const flight = open.document;
-  const change = (next: Partial<FlightDocument>, field: string) => open.change((d) => ({ ...d, ...next }), field);
-  // Wines somebody else added are fetched when they appear.
-  useEffect(() => {
-    for (const wineId of flight.wines) {
-      if (!pool.has(wineId))
-        void api<FlightWine>('GET', `/wines/${wineId}/order-wine`).then(
-          (wine) => setPool((now) => new Map(now).set(wineId, wine)),
-          () => undefined,
-        );
-    }
-  }, [flight.wines, pool]);
+  const [before, setBefore] = useState<number | null>(null);
+  const isNew = useRef(loaded.revision === 0 || loaded.document.wines.length === 0);
 
-  const wines = useMemo(() => flight.wines.flatMap((wineId) => pool.get(wineId) ?? []), [flight.wines, pool]);
+  const orderWines = useMemo(() => wines.map((wine) => wine.order), [wines]);
   const school = schoolOf(flight.school);
-  const now = useMemo(
-    () =>
-      judgeOrder(
-        wines.map((wine) => wine.order),
-        flight.wines,
-        school,
-      ),
-    [wines, flight.wines, school],
+  const now = useMemo(() => judgeOrder(orderWines, order, school, flight.rests), [orderWines, order, school, flight.rests]);
+  const other = useMemo(
+    () => (flight.other === null ? null : judgeOrder(orderWines, flight.other, school, flight.rests)),
+    [orderWines, flight.other, school, flight.rests],
   );
-  // The best order does not depend on the present one: it is solved again only when wines, pins or the school change.
-  const question = JSON.stringify([[...wines.map((wine) => wine.order)].sort((a, b) => (a.id < b.id ? -1 : 1)), flight.pins, flight.school]);
+  const move = useMemo(() => bestMove(orderWines, now.order, flight.rests, flight.pins, school), [orderWines, now.order, flight.rests, flight.pins, school]);
+  const amounts = useMemo(
+    () =>
+      amountsOf(
+        flight,
+        wines.map((wine) => wine.evening),
+        venue,
+        0,
+      ),
+    [flight, wines, venue],
+  );
+  // The best order does not depend on the present one: it is solved again only when wines, pins, rests or the school change.
+  const question = JSON.stringify([
+    [...orderWines].sort((a, b) => (a.id < b.id ? -1 : 1)),
+    flight.pins,
+    flight.school,
+    { most: flight.mostRests, cheese: flight.cheese },
+  ]);
   useEffect(() => {
-    const [orderWines, pins] = JSON.parse(question) as [OrderWine[], Pin[]];
+    const [some, pins, chosen, rests] = JSON.parse(question) as [OrderWine[], Pin[], string, Rests];
     setSolution(null);
-    if (orderWines.length < 2) return;
+    if (some.length < 2) return;
     const controller = new AbortController();
     setSolving(controller);
-    solve('order', { wines: orderWines, pins, school: flight.school }, { signal: controller.signal, onProgress: setProgress })
+    solve('order', { wines: some, pins, school: chosen, rests }, { signal: controller.signal, onProgress: setProgress })
       .then(setSolution, (error: Error) => error.name !== 'AbortError' && setTrouble(error.message))
       .finally(() => {
         setProgress(null);
         setSolving(null);
       });
     return () => controller.abort();
-  }, [question, flight.school]);
+  }, [question]);
 
-  const names = new Map(wines.map((wine) => [wine.summary.id, wine.summary.name]));
-  const nameOf = (wine: string) => names.get(wine) ?? 'a wine';
-  if (deleted)
-    return (
-      <Deleted venue={venue} name={flight.name} path={`/flights/${id}`} list={{ href: '/flights', label: 'To the flights' }} onBack={() => setDeleted(false)} />
-    );
+  const reorder = (next: readonly string[]) => {
+    setBefore(now.strain);
+    change({ order: next });
+  };
   return (
-    <Frame venue={venue} keys={{ 'alt ←': 'move a wine earlier', 'alt →': 'move a wine later' }}>
-      <Page>
-        <div className="title">
-          <div>
-            <Link className="soft" href="/flights">
-              Flights
-            </Link>
-            <h1>{flight.name === '' ? 'A flight' : flight.name}</h1>
-            <div className="soft">
-              {whenInWords(flight.starts)} · {flight.guests} guests · {flight.pourMl} mL of each
-            </div>
-          </div>
-          <div className="actions" style={{ alignItems: 'center' }}>
-            <SaveState open={open} />
-            <Button size="small" disabled={!open.canUndo} onPress={open.undo}>
-              Undo
-            </Button>
-            {mayEdit && open.revision > 0 && (
-              <Button
-                size="small"
-                tone="quiet"
-                onPress={() =>
-                  void api('DELETE', `/flights/${id}`).then(
-                    () => setDeleted(true),
-                    (error: Error) => setTrouble(error.message),
-                  )
-                }
-              >
-                Delete
-              </Button>
-            )}
-          </div>
-        </div>
-        {trouble !== '' && <p role="alert">{trouble}</p>}
-        <Clashes
-          open={open}
-          label={(path) =>
-            ({ wines: 'Wines and their order', name: 'Name', guests: 'Guests', pourMl: 'Pour', school: 'School', pins: 'Pins', starts: 'First pour' })[
-              path[0]!
-            ] ?? path[0]!
-          }
-          show={(value) =>
-            Array.isArray(value)
-              ? value.map((entry) => (typeof entry === 'string' ? (names.get(entry) ?? 'a wine') : 'a pin')).join(', ') || 'none'
-              : String(value)
+    <FlightPage loaded={loaded} opened={opened} keys={{ 'alt ←': 'move a wine earlier', 'alt →': 'move a wine later' }}>
+      {trouble !== '' && <Trouble role="alert">{trouble}</Trouble>}
+      {mayEdit && (
+        <Purpose
+          flight={flight}
+          venue={venue}
+          dishes={dishes}
+          isNew={isNew.current}
+          change={change}
+          onTake={(ids) =>
+            open.change((d) => ({
+              ...d,
+              wines: [...d.wines, ...ids.filter((id) => !d.wines.some((entry) => entry.id === id)).map((id) => ({ id }))].slice(0, mostWines),
+            }))
           }
         />
-        {mayEdit && <PlanForm flight={flight} change={change} />}
-        <Lay>
-          <div>
-            {wines.length > 0 && (
-              <CourseLine
-                points={now.steps.map((step) => ({
-                  id: step.wine,
-                  name: names.get(step.wine) ?? '',
-                  height: step.height,
-                  strain: step.strain,
-                  word: strainWord(step.strain),
-                  why: topReason(step) ?? '',
-                }))}
-              />
-            )}
-            <WineLine
-              wines={wines}
-              flight={flight}
-              judgement={now}
-              mayEdit={mayEdit}
-              onOrder={(order) => change({ wines: order }, '')}
-              onPins={(pins) => change({ pins }, '')}
-              onRemove={(wineId) =>
-                open.change((d) => ({
-                  ...d,
-                  wines: d.wines.filter((entry) => entry !== wineId),
-                  pins: d.pins.filter((pin) => pin.wine !== wineId && !('other' in pin && pin.other === wineId)),
-                }))
-              }
+      )}
+      <Lay>
+        <div>
+          {wines.length > 0 && (
+            <CourseLine
+              points={now.steps.map((step) => ({
+                id: step.wine,
+                name: nameOf(step.wine),
+                height: step.height,
+                strain: step.strain,
+                word: strainWord(step.strain),
+                why: topReason(step) ?? '',
+              }))}
+              rests={now.rests.map((rest) => ({ after: rest.after, label: `${restKinds[rest.kind].label}, ${restKinds[rest.kind].minutes} min` }))}
             />
-            {mayEdit &&
-              (wines.length < mostWines ? (
-                <WinePicker
-                  taken={flight.wines}
-                  onPick={(wineId) => open.change((d) => (d.wines.includes(wineId) ? d : { ...d, wines: [...d.wines, wineId] }))}
-                />
-              ) : (
-                <p className="soft">Sixteen wines is the most one flight takes. Split it into two.</p>
-              ))}
-          </div>
-          <OrderPanel
+          )}
+          <WineLine
+            wines={wines}
             flight={flight}
-            wines={wines.length}
-            now={now}
-            solution={solution}
-            progress={solving === null ? null : progress}
+            order={order}
+            judgement={now}
+            venue={venue}
+            mayEdit={mayEdit}
             nameOf={nameOf}
-            onStop={() => solving?.abort()}
-            onSchool={(value) => change({ school: value }, '')}
-            onOrder={(order) => change({ wines: order }, '')}
+            onOrder={reorder}
+            onPins={(pins) => change({ pins })}
+            onWine={changeWine}
+            onRemove={(wine) => open.change((d) => withoutWine(d, wine))}
           />
-        </Lay>
-        {wines.length > 0 && <FlightAmounts flight={flight} wines={wines.map((wine) => wine.summary)} />}
-      </Page>
-    </Frame>
+          {mayEdit &&
+            (flight.wines.length < mostWines ? (
+              <>
+                <WinePicker
+                  taken={order}
+                  onPick={(id) => open.change((d) => (d.wines.some((entry) => entry.id === id) ? d : { ...d, wines: [...d.wines, { id }] }))}
+                />
+                <BuyWine currency={venue.currency} onAdd={(entry) => open.change((d) => ({ ...d, wines: [...d.wines, entry] }))} />
+              </>
+            ) : (
+              <p className="soft">Forty wines is the most one flight takes. Split it into two.</p>
+            ))}
+        </div>
+        <OrderPanel
+          flight={flight}
+          order={order}
+          wines={orderWines}
+          now={now}
+          other={other}
+          before={before}
+          move={move}
+          solution={solution}
+          progress={solving === null ? null : progress}
+          mayEdit={mayEdit}
+          nameOf={nameOf}
+          onStop={() => solving?.abort()}
+          change={(next) => {
+            setBefore(null);
+            change(next);
+          }}
+        />
+      </Lay>
+      {wines.length > 0 && (
+        <>
+          <FlightAmounts flight={flight} amounts={amounts} venue={venue} />
+          <Strip amounts={amounts} currency={venue.currency} mayEdit={mayEdit} goals={flight.goals} onGoals={(goals) => change({ goals })} />
+          {flight.evening === 'panel' && <PanelDesign flight={flight} order={order} nameOf={nameOf} mayEdit={mayEdit} change={change} />}
+        </>
+      )}
+      <FlightElsewhere id={loaded.id} flight={flight} revision={open.revision} mayEdit={mayEdit} onMove={(starts) => change({ starts })} />
+    </FlightPage>
   );
 }

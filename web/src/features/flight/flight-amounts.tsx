@@ -1,14 +1,17 @@
 'use client';
 import styled from 'styled-components';
 import type { FlightDocument } from '@rose/core/flight/flight';
-import { flightQuantities } from '@rose/core/quantity/flight';
-import type { WineSummary } from '@/server/cellar/queries';
+import { absorbedWhenSpat } from '@rose/core/alcohol/alcohol';
+import { bothVolumes } from '@rose/core/wine/measure';
+import type { Amounts } from '@rose/knowledge/evening/amounts';
+import type { VenueFacts } from '@rose/knowledge/evening/evening';
+import { moneyInWords } from '@/ui/flight/when';
 
 const Figures = styled.div`
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
   gap: 18px 26px;
-  margin: 26px 0 0;
+  margin: 22px 0 0;
   padding-top: 18px;
   border-top: 1px solid var(--line);
   strong {
@@ -24,6 +27,13 @@ const Figures = styled.div`
     display: block;
     font-size: 13px;
   }
+  small[data-warn] {
+    color: var(--amber);
+    font-weight: 650;
+  }
+`;
+const Scroll = styled.div`
+  overflow-x: auto;
 `;
 const Table = styled.table`
   width: 100%;
@@ -35,11 +45,13 @@ const Table = styled.table`
     text-align: right;
     padding: 6px 0 6px 14px;
     border-bottom: 1px solid var(--line);
+    white-space: nowrap;
   }
   th:first-child,
   td:first-child {
     text-align: left;
     padding-left: 0;
+    white-space: normal;
   }
   th {
     color: var(--soft);
@@ -50,71 +62,117 @@ const Table = styled.table`
     font-weight: 650;
   }
 `;
+const costWords = { wine: 'wine', spares: 'spares', bread: 'bread', cheese: 'cheese', water: 'water', ice: 'ice' } as const;
 
-/** Bottles, millilitres and pure alcohol of a flight, with the caution where it matters. */
-export function FlightAmounts({ flight, wines }: { flight: FlightDocument; wines: readonly WineSummary[] }) {
-  const amounts = flightQuantities(
-    flight,
-    wines.map((wine) => ({ id: wine.id, name: wine.name, formatMl: wine.formatMl, held: wine.held, abv: wine.abv ?? undefined })),
-  );
+/** Bottles and spares, glasses, millilitres, pure alcohol, cost and minutes of a flight, with the cautions where they matter. */
+export function FlightAmounts({ flight, amounts, venue }: { flight: FlightDocument; amounts: Amounts; venue: VenueFacts }) {
+  const glasses = amounts.glasses.reduce((sum, plan) => sum + plan.needed, 0);
+  const washes = Math.max(0, ...amounts.glasses.map((plan) => plan.washes ?? 0));
+  const short = amounts.glasses.filter((plan) => plan.washes === undefined);
+  const overfull = amounts.glasses.filter((plan) => plan.overfull);
+  const drinks = amounts.alcohol.drinks;
+  const money = (minor: number) => moneyInWords(minor, venue.currency);
+  const over = flight.budgetMinor !== null && amounts.aHeadMinor > flight.budgetMinor;
+  const spent = amounts.cost.filter((part) => part.part !== 'spares' && part.minor > 0);
   return (
-    <>
+    <section aria-label="How much of everything">
       <Figures>
         <div>
-          <div className="n">{amounts.bottles}</div>
-          <strong>bottles</strong>
-          <small>by whole pours, {amounts.wines.reduce((sum, wine) => sum + wine.byVolume, 0)} by volume</small>
-        </div>
-        <div>
-          <div className="n">{amounts.aHeadMl} mL</div>
-          <strong>a guest</strong>
+          <div className="n">
+            {amounts.bottles} + {amounts.spares}
+          </div>
+          <strong>bottles and spares</strong>
           <small>
-            {wines.length} pours of {flight.pourMl} mL
+            {(amounts.chance * 100).toFixed(0)} % sure of enough sound wine in all; {amounts.wines.reduce((sum, wine) => sum + wine.byVolume, 0)} bottles by
+            volume
           </small>
         </div>
         <div>
-          <div className="n">{amounts.alcoholGrams.toFixed(0)} g</div>
-          <strong>pure alcohol, if swallowed</strong>
-          <small>{amounts.alcoholIsPartial ? 'of the wines whose alcohol is known' : 'offer spittoons, water and food'}</small>
+          <div className="n">{glasses}</div>
+          <strong>glasses</strong>
+          <small data-warn={short.length > 0 || undefined}>
+            {short.length > 0
+              ? `${short.map((plan) => `${plan.held} × ${plan.name}`).join(', ')}: not enough for one wine each`
+              : `${washes === 0 ? 'no wash between' : washes === 1 ? 'one wash between' : `${washes} washes between`}, ${amounts.glasses.reduce((sum, plan) => sum + plan.breakage, 0)} for breakage`}
+          </small>
+          {overfull.length > 0 && <small data-warn>{overfull.map((plan) => plan.name).join(', ')}: the pour is more than a third of the glass</small>}
         </div>
         <div>
-          <div className="n">{flight.guests + (flight.hostPour ? 1 : 0)}</div>
-          <strong>pours of each</strong>
+          <div className="n">{bothVolumes(amounts.aHeadMl, venue.volume).split(' (')[0]}</div>
+          <strong>a guest</strong>
+          <small data-warn={!amounts.pour.enough || undefined}>
+            {amounts.pour.enough
+              ? `enough for ${amounts.pour.sips} sips and a nose`
+              : `${amounts.pour.sips} sips and something to smell need ${bothVolumes(amounts.pour.neededMl, venue.volume)} a wine: pour more or plan fewer returns`}
+          </small>
+        </div>
+        <div>
+          <div className="n">{amounts.alcohol.swallowed.toFixed(0)} g</div>
+          <strong>pure alcohol, if swallowed</strong>
           <small>
-            {flight.guests} guests{flight.hostPour ? ' and your check' : ''}, {flight.lossPercent} % lost
+            {drinks !== undefined &&
+              `${drinks.swallowed.toFixed(1)} ${drinks.of.name}${drinks.of.country === 'WHO' ? '' : ` (${drinks.of.country}, ${drinks.of.grams} g)`}; `}
+            about {amounts.alcohol.spat.toFixed(0)} g if spat, reckoning {absorbedWhenSpat * 100} % absorbed
+            {amounts.alcohol.unknown > 0 ? `; ${amounts.alcohol.unknown} wines of unknown strength not counted` : ''}
+          </small>
+        </div>
+        <div>
+          <div className="n">{money(amounts.aHeadMinor)}</div>
+          <strong>a head</strong>
+          <small data-warn={over || undefined}>
+            {spent.map((part) => `${costWords[part.part]} ${money(Math.round(part.minor / Math.max(1, flight.guests)))}`).join(', ')}
+            {amounts.unknownPrices > 0 ? `; ${amounts.unknownPrices} wines without a price` : ''}
+            {over ? `; over the budget of ${money(flight.budgetMinor!)}` : ''}
+          </small>
+        </div>
+        <div>
+          <div className="n">{amounts.minutes} min</div>
+          <strong>at the table</strong>
+          <small>
+            {amounts.waterL.toFixed(1)} L of water, {amounts.spittoons} spittoons, {amounts.breadG} g of bread
+            {amounts.cheeseG > 0 ? `, ${amounts.cheeseG} g of cheese` : ''}
           </small>
         </div>
       </Figures>
-      <Table>
-        <thead>
-          <tr>
-            <th>wine</th>
-            <th>needed</th>
-            <th>by volume</th>
-            <th>by whole pours</th>
-            <th>held</th>
-          </tr>
-        </thead>
-        <tbody>
-          {amounts.wines.map((row) => (
-            <tr key={row.wine}>
-              <td>{row.name}</td>
-              <td>{row.neededMl.toFixed(0)} mL</td>
-              <td>{row.byVolume}</td>
-              <td>
-                {row.byPours} × {row.formatMl} mL
-              </td>
-              <td className={row.held < row.byPours ? 'short' : ''}>
-                {row.held}
-                {row.held < row.byPours ? `, ${row.byPours - row.held} short` : ''}
-              </td>
+      <Scroll>
+        <Table>
+          <thead>
+            <tr>
+              <th>wine</th>
+              <th>pours</th>
+              <th>needed</th>
+              <th>by volume</th>
+              <th>by whole pours</th>
+              <th>spares</th>
+              <th>held</th>
             </tr>
-          ))}
-        </tbody>
-      </Table>
+          </thead>
+          <tbody>
+            {amounts.wines.map((row) => (
+              <tr key={row.wine}>
+                <td>{row.name}</td>
+                <td>
+                  {row.pours} × {Math.round(row.pourMl)} mL
+                </td>
+                <td>{row.neededMl.toFixed(0)} mL</td>
+                <td>{row.byVolume}</td>
+                <td>
+                  {row.byPours} × {row.formatMl} mL
+                </td>
+                <td title={`${(row.spares.chance * 100).toFixed(1)} % sure`}>{row.spares.spares}</td>
+                <td className={row.short > 0 ? 'short' : ''}>
+                  {row.held}
+                  {row.short > 0 ? `, ${row.short} to buy` : ''}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </Table>
+      </Scroll>
       <p className="soft" style={{ marginTop: 10, fontSize: 14 }}>
-        Nobody needs to swallow to judge. Who drives, is pregnant, takes medicine or is under age does not drink; local law decides.
+        Nobody needs to swallow to judge. Who drives, is pregnant, takes medicine or is under age does not drink; local law decides. These figures are a
+        caution, never a permission.
       </p>
-    </>
+    </section>
   );
 }

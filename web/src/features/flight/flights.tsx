@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import styled from 'styled-components';
 import { v7 } from 'uuid';
 import { Button } from '@/ui/button';
+import { whenInWords } from '@/ui/flight/when';
 import { Frame, Page } from '@/ui/frame';
 
 const List = styled.ul`
@@ -36,12 +37,6 @@ const List = styled.ul`
     }
   }
 `;
-export function whenInWords(starts: string): string {
-  if (starts === '') return 'no date yet';
-  const date = new Date(starts);
-  return `${date.toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' })}, ${starts.slice(11, 16)}`;
-}
-
 export function Flights({
   venue,
   mayEdit,
@@ -67,7 +62,9 @@ export function Flights({
           )}
         </div>
         {flights.length === 0 ? (
-          <p className="soft">No flights yet. Plan one: choose two to sixteen wines, and the best order comes with its reasons.</p>
+          <p className="soft">
+            No flights yet. Plan one: say what it is for, take the wines that are proposed or choose your own, and the best order comes with its reasons.
+          </p>
         ) : (
           <List>
             {flights.map((flight) => (

@@ -1,15 +1,20 @@
 'use client';
+import { useState } from 'react';
 import styled from 'styled-components';
 import type { FlightDocument } from '@rose/core/flight/flight';
-import { strainWord, type OrderJudgement } from '@rose/core/order/judge';
+import type { Move, SchoolView, Uncertainty } from '@rose/core/order/advice';
+import { restKinds, strainWord, type OrderJudgement, type OrderWine, type Rest } from '@rose/core/order/judge';
 import { brokenPins } from '@rose/core/order/pins';
 import { schoolOf, schools } from '@rose/core/order/school';
-import type { OrderSolution } from '@rose/core/order/solve';
+import { mostRests, type OrderSolution } from '@rose/core/order/solve';
 import { orderWording } from '@rose/core/order/wording';
+import { profileLabels } from '@rose/core/wine/profile';
 import { sentence } from '@rose/core/wine/reason';
 import { signed } from '@rose/core/wine/text';
 import { Button, Key } from '@/ui/button';
 import { SelectField } from '@/ui/field';
+import { solve } from '@/workers/solve';
+import { pinSentence } from './pin-words';
 
 const OrderCard = styled.aside`
   border: 1px solid var(--line);
@@ -27,6 +32,11 @@ const OrderCard = styled.aside`
   .head > :last-child {
     width: 150px;
   }
+  .pair {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 10px;
+  }
   .figure {
     font: 600 40px/1 var(--serif);
     font-variant-numeric: lining-nums;
@@ -38,13 +48,12 @@ const OrderCard = styled.aside`
   ol {
     list-style: none;
     margin: 0;
-    padding: 0;
+    padding: 12px 0 0;
     display: grid;
     gap: 10px;
     font-size: 14px;
     line-height: 1.4;
     border-top: 1px solid var(--line);
-    padding-top: 12px;
   }
   .bad {
     color: var(--madder);
@@ -53,6 +62,11 @@ const OrderCard = styled.aside`
   .good {
     color: var(--sea);
     font-weight: 650;
+  }
+  .small {
+    font-size: 14px;
+    line-height: 1.4;
+    margin: 0;
   }
   details {
     font-size: 14px;
@@ -69,7 +83,7 @@ const OrderCard = styled.aside`
     padding: 0;
     margin: 4px 0 0;
     display: grid;
-    gap: 4px;
+    gap: 6px;
     color: var(--soft);
   }
 `;
@@ -77,33 +91,66 @@ const round = (n: number) => (n < 10 ? n.toFixed(1) : n.toFixed(0));
 
 interface Props {
   readonly flight: FlightDocument;
-  readonly wines: number;
+  readonly order: readonly string[];
+  readonly wines: readonly OrderWine[];
   readonly now: OrderJudgement;
+  /** Strain of the order kept beside this one, and of the order before the last move. */
+  readonly other: OrderJudgement | null;
+  readonly before: number | null;
+  readonly move: Move | undefined;
   readonly solution: OrderSolution | null;
   /** Share of the search done, while it runs. */
   readonly progress: number | null;
+  readonly mayEdit: boolean;
   readonly nameOf: (wine: string) => string;
   readonly onStop: () => void;
-  readonly onSchool: (school: string) => void;
-  readonly onOrder: (order: readonly string[]) => void;
+  readonly change: (next: Partial<FlightDocument>) => void;
 }
 
-/** How the present order does beside the best one, step by step with its reasons. */
-export function OrderPanel({ flight, wines, now, solution, progress, nameOf, onStop, onSchool, onOrder }: Props) {
+export function moveInWords(move: Move, nameOf: (wine: string) => string): string {
+  if (move.kind === 'swap') return `Change ${nameOf(move.wine)} and ${nameOf(move.other)}`;
+  if (move.kind === 'shift') return move.other === '' ? `Pour ${nameOf(move.wine)} first` : `Pour ${nameOf(move.wine)} after ${nameOf(move.other)}`;
+  const rest = move.rests.find((entry) => entry.after === move.wine);
+  return `Rest with ${restKinds[rest?.kind ?? 'bread'].label} before ${nameOf(move.other)}`;
+}
+
+/** How the present order does beside the best one, step by step with its reasons; what one move would do; what the schools say; which missing facts it turns on. */
+export function OrderPanel({ flight, order, wines, now, other, before, move, solution, progress, mayEdit, nameOf, onStop, change }: Props) {
   const school = schoolOf(flight.school);
   const best = solution?.kind === 'best' ? solution.judgement : null;
-  const broken = brokenPins(flight.wines, flight.pins);
+  const broken = brokenPins(order, flight.pins);
   const isBest = best !== null && broken.length === 0 && now.strain <= best.strain + 1e-6;
+  const sections = solution?.kind === 'best' ? solution.sections : undefined;
+  const price = before === null ? 0 : now.strain - before;
   return (
     <OrderCard aria-label="Order">
       <div className="head">
         <h2>Order</h2>
-        <SelectField label="School" value={flight.school} onChange={onSchool} options={Object.fromEntries(schools.map((entry) => [entry.id, entry.label]))} />
+        <SelectField
+          label="School"
+          value={flight.school}
+          onChange={(value) => change({ school: value })}
+          options={Object.fromEntries(schools.map((entry) => [entry.id, entry.label]))}
+        />
       </div>
-      <div className="soft" style={{ fontSize: 14 }}>
-        {school.says}
-      </div>
-      {wines < 2 ? (
+      <p className="soft small">{school.says}</p>
+      {mayEdit && (
+        <div className="pair">
+          <SelectField
+            label="Rests at most"
+            value={String(flight.mostRests)}
+            onChange={(value) => change({ mostRests: Number(value) })}
+            options={Object.fromEntries(Array.from({ length: mostRests + 1 }, (_, n) => [String(n), n === 0 ? 'none' : String(n)]))}
+          />
+          <SelectField
+            label="A rest may be"
+            value={flight.cheese ? 'cheese' : 'bread'}
+            onChange={(value) => change({ cheese: value === 'cheese' })}
+            options={{ bread: 'water and bread', cheese: 'or cheese' }}
+          />
+        </div>
+      )}
+      {wines.length < 2 ? (
         <p className="soft">Choose two wines or more, and the best order is found at once.</p>
       ) : (
         <>
@@ -116,9 +163,14 @@ export function OrderPanel({ flight, wines, now, solution, progress, nameOf, onS
                   ; the best is <strong>{round(best.strain)}</strong>
                 </>
               )}
-              {isBest && <>, the best there is</>}
+              {isBest && <>, the best there is{sections === undefined ? '' : ' within its sections'}</>}
             </span>
           </div>
+          {Math.abs(price) > 0.05 && (
+            <p className="small" role="status">
+              Your last move: <strong className={price > 0 ? 'bad' : 'good'}>{signed(price, 1)}</strong>
+            </p>
+          )}
           {progress !== null && (
             <div role="status">
               Trying every order, {Math.round(progress * 100)} %{' '}
@@ -127,44 +179,184 @@ export function OrderPanel({ flight, wines, now, solution, progress, nameOf, onS
               </Button>
             </div>
           )}
+          {sections !== undefined && (
+            <p className="soft small">
+              More than sixteen wines: solved exactly in {sections.length} sections with a rest between. Over all of them another order may be a little better.
+            </p>
+          )}
           {broken.length > 0 && solution?.kind !== 'impossible' && (
-            <p className="bad">
+            <p className="bad small">
               {broken.length === 1 ? 'A pin is not kept' : `${broken.length} pins are not kept`} by this order:{' '}
-              {broken
-                .map(
-                  (pin) =>
-                    `${nameOf(pin.wine)} ${pin.kind === 'adjacent' ? `beside ${nameOf(pin.other)}` : pin.kind === 'before' ? `before ${nameOf(pin.other)}` : pin.kind}`,
-                )
-                .join(', ')}
-              .
+              {broken.map((pin) => pinSentence(pin, nameOf)).join(', ')}.
             </p>
           )}
           {solution?.kind === 'impossible' && (
-            <p className="bad" role="alert">
-              These pins contradict each other: no order keeps them all. Take one off.
+            <p className="bad small" role="alert">
+              No order keeps {solution.pins.length === 1 ? 'this pin' : `these ${solution.pins.length} pins together`}:{' '}
+              {solution.pins.map((pin) => pinSentence(pin, nameOf)).join('; ')}. Take one off.
             </p>
           )}
           <ol>
             {now.steps.slice(1).map((step, i) => (
-              <StepLine key={step.wine} at={i + 1} step={step} />
+              <StepLine key={step.wine} at={i + 1} step={step} rest={now.rests.find((entry) => entry.after === now.order[i])} />
             ))}
           </ol>
-          {best !== null && !isBest && (
-            <Button tone="strong" onPress={() => onOrder(best.order)}>
+          {mayEdit && best !== null && !isBest && (
+            <Button tone="strong" onPress={() => change({ order: best.order, rests: best.rests })}>
               Take the best order
             </Button>
           )}
           {best !== null && !isBest && (
-            <span className="soft" style={{ fontSize: 14 }}>
-              {best.order.map((entry) => nameOf(entry)).join(' · ')}
+            <span className="soft small">
+              {best.order.map((entry) => `${nameOf(entry)}${best.rests.some((rest) => rest.after === entry) ? ' ◆' : ''}`).join(' · ')}
             </span>
           )}
-          <span className="soft" style={{ fontSize: 14 }}>
+          {mayEdit && move !== undefined && (
+            <p className="small">
+              {moveInWords(move, nameOf)}: the one move that takes most off, <strong className="good">{signed(-move.fall, 1)}</strong>{' '}
+              <Button size="small" onPress={() => change({ order: move.order, rests: move.rests })}>
+                Do it
+              </Button>
+            </p>
+          )}
+          {mayEdit && flight.rests.length > 0 && (
+            <p className="small">
+              {now.rests.map((rest) => `${restKinds[rest.kind].label} after ${nameOf(rest.after)}`).join('; ')}{' '}
+              <Button size="small" tone="quiet" onPress={() => change({ rests: [] })}>
+                Take the rests out
+              </Button>
+            </p>
+          )}
+          <Second flight={flight} order={order} now={now} other={other} mayEdit={mayEdit} nameOf={nameOf} change={change} />
+          <Deeper flight={flight} order={order} wines={wines} nameOf={nameOf} mayEdit={mayEdit} change={change} />
+          <span className="soft small">
             You can move any wine by hand: it is judged at once. <Key>alt</Key> <Key>←</Key> <Key>→</Key>
           </span>
         </>
       )}
     </OrderCard>
+  );
+}
+
+/** A second order kept beside the first, and the one really poured. */
+function Second({ flight, order, now, other, mayEdit, nameOf, change }: Pick<Props, 'flight' | 'order' | 'now' | 'other' | 'mayEdit' | 'nameOf' | 'change'>) {
+  if (!mayEdit && flight.other === null && flight.poured === null) return null;
+  return (
+    <div className="small">
+      {other !== null && (
+        <p className="small">
+          Kept beside it, strain {round(other.strain)}: {other.order.map((wine) => nameOf(wine)).join(' · ')}
+        </p>
+      )}
+      {flight.poured !== null && <p className="small good">Poured in this order: {flight.poured.map((wine) => nameOf(wine)).join(' · ')}</p>}
+      {mayEdit && (
+        <span style={{ display: 'flex', flexWrap: 'wrap', gap: 6 }}>
+          {flight.other === null ? (
+            <Button size="small" onPress={() => change({ other: order })}>
+              Keep this order beside
+            </Button>
+          ) : (
+            <>
+              <Button size="small" onPress={() => change({ order: flight.other!, other: order })}>
+                Change the two
+              </Button>
+              <Button size="small" tone="quiet" onPress={() => change({ other: null })}>
+                Drop the other
+              </Button>
+            </>
+          )}
+          <Button size="small" tone="quiet" onPress={() => change({ poured: flight.poured === null ? now.order : null })}>
+            {flight.poured === null ? 'This was poured' : 'It was not poured'}
+          </Button>
+        </span>
+      )}
+    </div>
+  );
+}
+
+/** Longer questions, asked when somebody wants to know: what the schools would change, and which missing facts decide. */
+function Deeper({ flight, order, wines, nameOf, mayEdit, change }: Pick<Props, 'flight' | 'order' | 'wines' | 'nameOf' | 'mayEdit' | 'change'>) {
+  const [views, setViews] = useState<readonly SchoolView[] | null>(null);
+  const [doubts, setDoubts] = useState<readonly Uncertainty[] | null>(null);
+  const [running, setRunning] = useState<{ what: string; share: number; stop: AbortController } | null>(null);
+  const [trouble, setTrouble] = useState('');
+  const question = { wines, pins: flight.pins, school: flight.school, rests: { most: flight.mostRests, cheese: flight.cheese } };
+  const run = (what: string, ask: (options: { signal: AbortSignal; onProgress: (share: number) => void }) => Promise<void>) => {
+    const stop = new AbortController();
+    setRunning({ what, share: 0, stop });
+    setTrouble('');
+    ask({ signal: stop.signal, onProgress: (share) => setRunning({ what, share, stop }) })
+      .catch((error: Error) => error.name !== 'AbortError' && setTrouble(error.message))
+      .finally(() => setRunning(null));
+  };
+  return (
+    <div className="small">
+      <span style={{ display: 'flex', flexWrap: 'wrap', gap: 6 }}>
+        <Button
+          size="small"
+          disabled={running !== null}
+          onPress={() => run('Asking the schools', async (options) => setViews(await solve('schools', { ...question, order }, options)))}
+        >
+          What would the schools pour?
+        </Button>
+        <Button
+          size="small"
+          disabled={running !== null}
+          onPress={() => run('Trying both ends of every assumed value', async (options) => setDoubts(await solve('doubts', question, options)))}
+        >
+          Which missing facts matter?
+        </Button>
+      </span>
+      {running !== null && (
+        <p className="small" role="status">
+          {running.what}, {Math.round(running.share * 100)} %{' '}
+          <Button size="small" onPress={() => running.stop.abort()}>
+            Stop
+          </Button>
+        </p>
+      )}
+      {trouble !== '' && <p role="alert">{trouble}</p>}
+      {views !== null && (
+        <ul aria-label="What the schools would pour">
+          {views.map((view) => (
+            <li key={view.school}>
+              <strong style={{ color: 'var(--ink)' }}>{schoolOf(view.school).label}</strong>{' '}
+              {view.solution.kind === 'impossible'
+                ? 'cannot keep the pins'
+                : view.moves.length === 0
+                  ? `as it stands, strain ${round(view.solution.judgement.strain)}`
+                  : `moves ${view.moves.map((entry) => `${nameOf(entry.wine)} ${entry.from} → ${entry.to}`).join(', ')}`}
+              {mayEdit && view.solution.kind === 'best' && view.moves.length > 0 && (
+                <Button
+                  size="small"
+                  tone="quiet"
+                  label={`Pour as ${schoolOf(view.school).label}`}
+                  onPress={() =>
+                    view.solution.kind === 'best' && change({ school: view.school, order: view.solution.judgement.order, rests: view.solution.judgement.rests })
+                  }
+                >
+                  take it
+                </Button>
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
+      {doubts !== null && (
+        <ul aria-label="Missing facts that matter">
+          {doubts.length === 0 && <li>None: the best order is the same at either end of every assumed value.</li>}
+          {doubts.map((doubt) => (
+            <li key={`${doubt.wine} ${doubt.key}`}>
+              <strong style={{ color: 'var(--ink)' }}>
+                {profileLabels[doubt.key]} of {nameOf(doubt.wine)}
+              </strong>
+              , assumed from {doubt.why}. At {Math.round(doubt.low.value)}: {doubt.low.order.map((wine) => nameOf(wine)).join(' · ')}. At{' '}
+              {Math.round(doubt.high.value)}: {doubt.high.order.map((wine) => nameOf(wine)).join(' · ')}. A taste beforehand would decide.
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
   );
 }
 
@@ -175,7 +367,7 @@ export function topReason(step: StepOf): string | undefined {
   return top === undefined ? undefined : sentence(orderWording, top);
 }
 /** A step with its reasons: the strongest in sight, all of them a click away, adding up to the strain. */
-function StepLine({ at, step }: { at: number; step: StepOf }) {
+function StepLine({ at, step, rest }: { at: number; step: StepOf; rest: Rest | undefined }) {
   const top = topReason(step);
   const reasons = [...step.reasons].sort((a, b) => b.push - a.push);
   return (
@@ -185,6 +377,7 @@ function StepLine({ at, step }: { at: number; step: StepOf }) {
       </span>{' '}
       {strainWord(step.strain)}
       {top === undefined ? ': nothing is masked.' : `: ${top}.`} <strong>{signed(step.strain, 1)}</strong>
+      {rest !== undefined && <span className="good"> with {restKinds[rest.kind].label} between</span>}
       {reasons.length > 1 && (
         <details>
           <summary className="soft">all {reasons.length} reasons</summary>

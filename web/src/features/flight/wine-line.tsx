@@ -5,25 +5,29 @@ import { Button as AriaButton } from 'react-aria-components/Button';
 import { GridList, GridListItem } from 'react-aria-components/GridList';
 import { useDragAndDrop } from 'react-aria-components/useDragAndDrop';
 import styled from 'styled-components';
-import type { FlightDocument } from '@rose/core/flight/flight';
+import { predictions, type FlightDocument, type FlightWineEntry, type Prediction } from '@rose/core/flight/flight';
 import type { OrderJudgement } from '@rose/core/order/judge';
 import type { Pin } from '@rose/core/order/pins';
+import { profileLabels } from '@rose/core/wine/profile';
+import type { VenueFacts } from '@rose/knowledge/evening/evening';
+import type { FlightWineView } from '@/server/flight/read';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/field';
 import { Glass } from '@/ui/glass';
+import { VolumeField } from '@/ui/measure-field';
 import { petalsOf } from '@/ui/petals';
 import { Rose } from '@/ui/rose';
-import type { FlightWine } from './flight-wine';
+import { pinWords } from './pin-words';
 
-const List = styled(GridList<FlightWine>)`
+const List = styled(GridList<FlightWineView>)`
   display: grid;
   margin: 6px 0 12px;
   border-top: 1px solid var(--line);
 `;
 const Item = styled(GridListItem)`
   display: grid;
-  grid-template-columns: 32px 26px 40px 30px minmax(0, 1fr) 76px 150px auto;
-  gap: 10px;
+  grid-template-columns: 32px 26px 40px 30px minmax(0, 1fr) 150px auto;
+  gap: 4px 10px;
   align-items: center;
   padding: 8px 0;
   border-bottom: 1px solid var(--line);
@@ -50,9 +54,13 @@ const Item = styled(GridListItem)`
   .name a:hover {
     text-decoration: underline;
   }
-  .soft {
+  .soft,
+  .said {
     color: var(--soft);
-    font-size: 14px;
+    font: 400 14px/1.35 var(--sans);
+  }
+  .said button {
+    margin-left: 2px;
   }
   .moves {
     display: flex;
@@ -65,37 +73,59 @@ const Item = styled(GridListItem)`
     color: var(--faint);
     min-height: 40px;
   }
+  details {
+    grid-column: 5 / -1;
+  }
+  summary {
+    cursor: pointer;
+    font-size: 13px;
+    color: var(--soft);
+    min-height: 28px;
+  }
+  .more {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+    gap: 10px;
+    padding: 6px 0 8px;
+  }
   @media (max-width: 760px) {
     grid-template-columns: 24px 22px 34px minmax(0, 1fr) auto;
-    .rose,
-    .wide {
+    .rose {
       display: none;
     }
-    .pin {
+    .pin,
+    details {
       grid-column: 4 / -1;
     }
   }
 `;
 
-/** The wines of the flight in their order: moved by drag, by Alt and the arrow keys, or by buttons; pinned by a menu. */
+/** The wines of the flight in their order: moved by drag, by Alt and the arrow keys, by buttons or the menu; pinned, predicted, poured differently. */
 export function WineLine({
   wines,
   flight,
+  order,
   judgement,
+  venue,
   mayEdit,
+  nameOf,
   onOrder,
   onPins,
+  onWine,
   onRemove,
 }: {
-  wines: readonly FlightWine[];
+  wines: readonly FlightWineView[];
   flight: FlightDocument;
+  order: readonly string[];
   judgement: OrderJudgement;
+  venue: VenueFacts;
   mayEdit: boolean;
+  nameOf: (wine: string) => string;
   onOrder: (order: readonly string[]) => void;
   onPins: (pins: readonly Pin[]) => void;
+  onWine: (wine: string, next: Partial<FlightWineEntry>) => void;
   onRemove: (wine: string) => void;
 }) {
-  const order = flight.wines;
   const move = (wine: string, to: number) => {
     const rest = order.filter((entry) => entry !== wine);
     const at = Math.min(rest.length, Math.max(0, to));
@@ -111,16 +141,23 @@ export function WineLine({
       onOrder([...rest.slice(0, at), ...moved, ...rest.slice(at)]);
     },
   });
-  const pinOf = (wine: string) => {
-    const pin = flight.pins.find((entry) => entry.wine === wine && entry.kind !== 'before');
-    return pin === undefined ? '' : pin.kind === 'adjacent' ? `adjacent:${pin.other}` : pin.kind;
+  const act = (wine: string, value: string) => {
+    const [kind, other = ''] = value.split(':');
+    if (kind === 'move') move(wine, Number(other) - 1);
+    else if (kind === 'first' || kind === 'last')
+      onPins([
+        ...flight.pins.filter((pin) => pin.kind !== kind && !(pin.wine === wine && (pin.kind === 'first' || pin.kind === 'last' || pin.kind === 'place'))),
+        { kind, wine },
+      ]);
+    else if (kind === 'place')
+      onPins([
+        ...flight.pins.filter((pin) => !(pin.wine === wine && (pin.kind === 'first' || pin.kind === 'last' || pin.kind === 'place'))),
+        { kind, wine, place: order.indexOf(wine) + 1 },
+      ]);
+    else if (kind === 'after') onPins([...flight.pins, { kind: 'before', wine: other, other: wine }]);
+    else if (kind === 'adjacent' || kind === 'before' || kind === 'group') onPins([...flight.pins, { kind, wine, other }]);
   };
-  const setPin = (wine: string, value: string) => {
-    const rest = flight.pins.filter((pin) => pin.wine !== wine);
-    if (value === '') onPins(rest);
-    else if (value === 'first' || value === 'last') onPins([...rest.filter((pin) => pin.kind !== value), { kind: value, wine }]);
-    else onPins([...rest, { kind: 'adjacent', wine, other: value.slice('adjacent:'.length) }]);
-  };
+  const entries = new Map(flight.wines.map((entry) => [entry.id, entry]));
   return (
     <div
       onKeyDownCapture={(event) => {
@@ -140,10 +177,14 @@ export function WineLine({
         items={[...wines]}
         dragAndDropHooks={dragAndDropHooks}
         dependencies={[flight, judgement]}
-        renderEmptyState={() => <p className="soft">No wines yet. Choose the first one below.</p>}
+        renderEmptyState={() => <p className="soft">No wines yet. Take a proposal above, or choose the first one below.</p>}
       >
-        {({ summary }) => {
+        {({ summary, order: known }) => {
           const at = order.indexOf(summary.id);
+          const entry = entries.get(summary.id);
+          const pins = flight.pins.filter((pin) => pin.wine === summary.id || (pin.kind === 'before' && pin.other === summary.id));
+          const others = wines.filter((other) => other.summary.id !== summary.id);
+          const assumed = known.assumed ?? [];
           return (
             <Item id={summary.id} textValue={summary.name}>
               {mayEdit ? (
@@ -161,26 +202,46 @@ export function WineLine({
                 <Rose petals={petalsOf(summary.loads)} size={30} tone="ink" title={summary.name} />
               </span>
               <span className="name">
-                <Link href={`/wines/${summary.id}`}>{summary.name}</Link>{' '}
-                <span className="soft">{[summary.grapes, summary.vintage].filter((part) => part !== '').join(' · ')}</span>
+                {entry?.buy === undefined ? <Link href={`/wines/${summary.id}`}>{summary.name}</Link> : summary.name}{' '}
+                <span className="soft">
+                  {[entry?.buy === undefined ? summary.grapes : `to buy: ${summary.styleName}`, summary.vintage, summary.abv === null ? '' : `${summary.abv} %`]
+                    .filter((part) => part !== '')
+                    .join(' · ')}
+                </span>
+                {pins.map((pin, i) => (
+                  <span className="said" key={i}>
+                    <br />
+                    {pin.kind === 'before' && pin.other === summary.id ? `after ${nameOf(pin.wine)}` : pinWords(pin, nameOf)}
+                    {mayEdit && (
+                      <Button
+                        size="small"
+                        tone="quiet"
+                        label={`Take the pin off ${summary.name}`}
+                        onPress={() => onPins(flight.pins.filter((other) => other !== pin))}
+                      >
+                        ×
+                      </Button>
+                    )}
+                  </span>
+                ))}
               </span>
-              <span className="wide">{summary.abv === null ? '' : `${summary.abv} %`}</span>
               <span className="pin">
                 {mayEdit && (
                   <SelectField
                     hideLabel
-                    label={`Pin of ${summary.name}`}
-                    value={pinOf(summary.id)}
-                    onChange={(value) => setPin(summary.id, value)}
-                    empty="not pinned"
+                    label={`Pin or move ${summary.name}`}
+                    value=""
+                    onChange={(value) => act(summary.id, value)}
+                    empty="pin or move …"
                     options={{
-                      first: 'pinned first',
-                      last: 'pinned last',
-                      ...Object.fromEntries(
-                        wines
-                          .filter((other) => other.summary.id !== summary.id)
-                          .map((other) => [`adjacent:${other.summary.id}`, `beside ${other.summary.name}`]),
-                      ),
+                      first: 'pin first',
+                      last: 'pin last',
+                      place: `pin at place ${at + 1}`,
+                      ...Object.fromEntries(order.flatMap((_, i) => (i === at ? [] : [[`move:${i + 1}`, `move to place ${i + 1}`]]))),
+                      ...Object.fromEntries(others.map((other) => [`adjacent:${other.summary.id}`, `beside ${other.summary.name}`])),
+                      ...Object.fromEntries(others.map((other) => [`before:${other.summary.id}`, `before ${other.summary.name}`])),
+                      ...Object.fromEntries(others.map((other) => [`after:${other.summary.id}`, `after ${other.summary.name}`])),
+                      ...Object.fromEntries(others.map((other) => [`group:${other.summary.id}`, `same glasses as ${other.summary.name}`])),
                     }}
                   />
                 )}
@@ -197,6 +258,46 @@ export function WineLine({
                     ×
                   </Button>
                 </span>
+              )}
+              {mayEdit && (
+                <details>
+                  <summary>
+                    {[
+                      entry?.predict === undefined ? '' : `you expect: ${predictions[entry.predict]}`,
+                      entry?.pourMl === undefined ? '' : `${Math.round(entry.pourMl)} mL`,
+                      assumed.length === 0 ? 'nothing assumed' : `${assumed.length} of 10 values assumed`,
+                    ]
+                      .filter((part) => part !== '')
+                      .join(' · ')}
+                  </summary>
+                  <div className="more">
+                    <SelectField
+                      label="You expect it"
+                      hint="hidden from guests"
+                      value={entry?.predict ?? ''}
+                      empty="no guess"
+                      onChange={(value) => onWine(summary.id, { predict: value === '' ? undefined : (value as Prediction) })}
+                      options={predictions}
+                    />
+                    <VolumeField
+                      label="Its own pour"
+                      unit={venue.volume}
+                      low={5}
+                      high={500}
+                      value={entry?.pourMl}
+                      onChange={(pourMl) => onWine(summary.id, { pourMl: pourMl === undefined ? undefined : Math.round(pourMl) })}
+                    />
+                  </div>
+                  {assumed.length > 0 && (
+                    <p className="said" style={{ margin: 0 }}>
+                      From its style ({assumed[0]!.why}), not from facts or a tasting:{' '}
+                      {assumed
+                        .map((load) => `${profileLabels[load.key]} ${Math.round(known.loads[load.key])} (${Math.round(load.low)}–${Math.round(load.high)})`)
+                        .join(', ')}
+                      .
+                    </p>
+                  )}
+                </details>
               )}
             </Item>
           );

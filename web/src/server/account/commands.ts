@@ -11,6 +11,7 @@ import { hashCode } from '../secret-code';
 import { demoOpen, origin } from '../setting';
 import { venueCookie } from '../who';
 import { done, email, ok, password, personName, venueName } from './fields';
+import { usualSettings } from './settings';
 
 const secure = () => (origin().startsWith('https:') ? '; Secure' : '');
 const chooseVenue = (reply: Reply, id: string) => reply.cookies.push(`${venueCookie}=${id}; Path=/; HttpOnly; SameSite=Lax; Max-Age=31536000${secure()}`);
@@ -30,7 +31,7 @@ async function through<T extends { headers: Headers }>(reply: Reply, call: () =>
 
 async function foundVenue(tx: Tx, userId: string, name: string): Promise<string> {
   const id = v7();
-  await tx.insert(venue).values({ id, name, settings: { country: 'EU', currency: 'EUR', timeZone: 'Europe/Athens', school: 'weight' } });
+  await tx.insert(venue).values({ id, name, settings: usualSettings });
   await tx.insert(member).values({ venueId: id, userId, role: 'owner' });
   return id;
 }

@@ -3,9 +3,9 @@ import { z } from 'zod';
 import { apiToken, invitation, mail, member, role, user, venue } from '../../db/schema';
 import { everyRole, owner, query } from '../command';
 import { demoOpen } from '../setting';
+import { completed, venueSettings } from './settings';
 
 const nothing = z.strictObject({});
-const settings = z.object({ country: z.string(), currency: z.string(), timeZone: z.string(), school: z.string() });
 
 export const me = query({
   name: 'account.me',
@@ -18,7 +18,7 @@ export const me = query({
     name: z.string(),
     email: z.string(),
     role: z.string().nullable(),
-    venue: z.object({ id: z.string(), name: z.string(), settings }).nullable(),
+    venue: z.object({ id: z.string(), name: z.string(), settings: venueSettings }).nullable(),
     venues: z.array(z.object({ id: z.string(), name: z.string(), role: z.string() })),
   }),
   async run(db, actor) {
@@ -33,7 +33,7 @@ export const me = query({
       name: actor.name,
       email: actor.email,
       role: here?.role ?? null,
-      venue: here === undefined ? null : { id: here.id, name: here.name, settings: here.settings },
+      venue: here === undefined ? null : { id: here.id, name: here.name, settings: completed(here.settings) as z.infer<typeof venueSettings> },
       venues: venues.map(({ id, name, role: part }) => ({ id, name, role: part })),
     };
   },

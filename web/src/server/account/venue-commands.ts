@@ -8,25 +8,18 @@ import { Problem, notFound } from '../problem';
 import { newCode } from '../secret-code';
 import { origin } from '../setting';
 import { done, email, ok, venueName } from './fields';
+import { venueSettings } from './settings';
 import { postLetter } from './post';
 
 export const saveVenue = command({
   name: 'venue.save',
   method: 'PUT',
   path: '/venue',
-  summary: 'Names the venue and sets its country, currency, time zone and school',
+  summary: 'Names the venue and sets its country, currency, time zone, school, measures, what it has and its probe readings',
   allow: owner,
   input: z.strictObject({
     name: venueName,
-    settings: z.strictObject({
-      country: z.string().regex(/^[A-Z]{2}$/, 'two capital letters'),
-      currency: z.string().regex(/^[A-Z]{3}$/, 'three capital letters, such as EUR'),
-      timeZone: z
-        .string()
-        .max(60)
-        .refine((zone) => Intl.supportedValuesOf('timeZone').includes(zone), 'a time zone such as Europe/Athens'),
-      school: z.enum(['weight', 'ladder', 'sweet', 'young', 'old']),
-    }),
+    settings: venueSettings,
   }),
   output: done,
   async run(tx, actor, input) {

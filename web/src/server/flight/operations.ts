@@ -1,28 +1,23 @@
-import { and, desc, eq, isNull, sql } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNull, ne, sql } from 'drizzle-orm';
 import { z } from 'zod';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import { flightDocument } from '@rose/core/flight/flight-schema';
-import { judgeOrder, type OrderJudgement, type OrderWine } from '@rose/core/order/judge';
-import { schoolOf } from '@rose/core/order/school';
-import { bestOrder, type OrderSolution } from '@rose/core/order/solve';
-import { orderWording } from '@rose/core/order/wording';
-import { flightQuantities } from '@rose/core/quantity/flight';
-import { sentence } from '@rose/core/wine/reason';
-import { factOf } from '@rose/core/wine/facts';
-import type { Reader } from '../../db/client';
-import { flight } from '../../db/schema';
-import { asOrderWine, knownWines, type KnownWine } from '../cellar/profiles';
-import { mainFormat, summarise } from '../cellar/queries';
+import { amountsOf, type Amounts } from '@rose/knowledge/evening/amounts';
+import type { VenueFacts } from '@rose/knowledge/evening/evening';
+import { flight, flightWine } from '../../db/schema';
+import { knownWines } from '../cellar/profiles';
 import { command, everyRole, hosts, query } from '../command';
 import { removal, savedOutput, saveDocument, writeInput } from '../document';
 import { notFound } from '../problem';
-import { flightStore, readWines } from './store';
+import { cellarView, readVenue, winesOf, type FlightWineView } from './read';
+import { flightStore, readFlight } from './store';
+import { instantIn, wallTime } from './wall-time';
 
 export const saveFlight = command({
   name: 'flight.save',
   method: 'PUT',
   path: '/flights/{id}',
-  summary: 'Saves a flight: its wines in order, pins, school, guests and pour',
+  summary: 'Saves a flight: its wines and order, pins, rests, school, guests, pour, goals and what is done of the afternoon',
   allow: hosts,
   input: writeInput(flightDocument),
   output: savedOutput,
@@ -46,162 +41,202 @@ export const listFlights = query({
       .where(and(eq(flight.venueId, actor.venueId), isNull(flight.deletedAt)))
       .orderBy(sql`${flight.startsAt} desc nulls last`, desc(flight.updatedAt))
       .limit(500);
-    const wines = await readWines(
-      db,
-      actor.venueId,
-      rows.map((row) => row.id),
-    );
+    const counted = await db
+      .select({ flightId: flightWine.flightId, n: sql<number>`count(*)::int` })
+      .from(flightWine)
+      .where(eq(flightWine.venueId, actor.venueId))
+      .groupBy(flightWine.flightId);
+    const wines = new Map(counted.map((row) => [row.flightId, row.n]));
     return {
       flights: rows.map((row) => ({
         id: row.id,
         name: row.name,
         starts: row.document.starts,
         guests: row.document.guests,
-        wines: wines.get(row.id)?.length ?? 0,
+        wines: (wines.get(row.id) ?? 0) + (row.document.wines ?? []).filter((entry) => entry.buy !== undefined).length,
       })),
     };
   },
 });
 
-export interface FlightView {
-  readonly id: string;
-  readonly revision: number;
-  readonly document: FlightDocument;
-}
-export async function readFlight(db: Reader, venueId: string, id: string): Promise<FlightView> {
-  const [row] = await db
-    .select()
-    .from(flight)
-    .where(and(eq(flight.venueId, venueId), eq(flight.id, id), isNull(flight.deletedAt)));
-  if (row === undefined) throw notFound('flight');
-  return { id, revision: row.revision, document: { ...row.document, wines: (await readWines(db, venueId, [id])).get(id) ?? [] } };
-}
-/** The wines that can stand in a flight, as the order solver takes them, in the flight's order. */
-async function winesOf(db: Reader, venueId: string, ids: readonly string[]): Promise<readonly KnownWine[]> {
-  const known = new Map((await knownWines(db, venueId, ids)).map((entry) => [entry.id, entry]));
-  return ids.flatMap((id) => known.get(id) ?? []);
-}
-
-const orderWineSchema = z.custom<OrderWine>();
+const wineView = z.custom<FlightWineView>();
 export const getFlight = query({
   name: 'flight.get',
   method: 'GET',
   path: '/flights/{id}',
-  summary: 'A flight with its wines as the order solver takes them',
+  summary: 'A flight with its wines as the solvers take them, and the venue’s measures and means',
   allow: everyRole,
   input: one,
   output: z.object({
     id: z.string(),
     revision: z.number(),
+    plan: z.number(),
     document: flightDocument,
-    wines: z.array(z.object({ summary: z.custom<ReturnType<typeof summarise>>(), order: orderWineSchema })),
+    wines: z.array(wineView),
+    venue: z.custom<VenueFacts>(),
+    timeZone: z.string(),
   }),
   async run(db, actor, input, reply) {
-    const found = await readFlight(db, actor.venueId, input.id);
-    reply.etag = `"${found.revision}"`;
-    const wines = await winesOf(db, actor.venueId, found.document.wines);
-    return { ...found, wines: wines.map((entry) => ({ summary: summarise(entry), order: asOrderWine(entry) })) };
+    const { id, revision, document, plan } = await readFlight(db, actor.venueId, input.id);
+    reply.etag = `"${revision}"`;
+    const venue = await readVenue(db, actor.venueId);
+    const wines = await winesOf(db, actor.venueId, document, venue.facts.currency);
+    return { id, revision, document, plan, wines: [...wines], venue: venue.facts, timeZone: venue.settings.timeZone };
   },
 });
 
-/** A cellar wine as the order solver takes it, for a page that adds it to a flight. */
+/** A cellar wine as a flight takes it, for a page that adds it. */
 export const getOrderWine = query({
   name: 'wine.orderWine',
   method: 'GET',
   path: '/wines/{id}/order-wine',
-  summary: 'A wine as the order solver takes it',
+  summary: 'A wine as a flight takes it',
   allow: everyRole,
   input: one,
-  output: z.object({ summary: z.custom<ReturnType<typeof summarise>>(), order: orderWineSchema }),
+  output: z.object({
+    summary: z.custom<FlightWineView['summary']>(),
+    order: z.custom<FlightWineView['order']>(),
+    evening: z.custom<FlightWineView['evening']>(),
+  }),
   async run(db, actor, input) {
     const [entry] = await knownWines(db, actor.venueId, [input.id]);
     if (entry === undefined) throw notFound('wine');
-    return { summary: summarise(entry), order: asOrderWine(entry) };
+    return cellarView(entry);
   },
 });
 
-const judgement = z.object({
-  order: z.array(z.string()),
-  strain: z.number(),
-  steps: z.array(
-    z.object({
-      wine: z.string(),
-      height: z.number(),
-      strain: z.number(),
-      because: z.array(z.object({ id: z.string(), push: z.number(), text: z.string(), source: z.string().optional() })),
-    }),
-  ),
+export const copyFlight = command({
+  name: 'flight.copy',
+  method: 'POST',
+  path: '/flights/{id}/copies',
+  summary: 'Copies a flight to another date; what was done, opened or poured stays behind',
+  allow: hosts,
+  input: z.strictObject({ id: z.uuid(), newId: z.uuid(), name: z.string().trim().min(1).max(200).optional(), starts: z.string().max(16).optional() }),
+  output: savedOutput,
+  async run(tx, actor, input, reply) {
+    const { document } = await readFlight(tx, actor.venueId, input.id);
+    const copy = flightDocument.parse({
+      ...document,
+      name: input.name ?? `${document.name}, again`.slice(0, 200),
+      starts: input.starts ?? '',
+      poured: null,
+      done: {},
+      opened: {},
+      checks: {},
+      faulty: {},
+    } satisfies FlightDocument);
+    return saveDocument(tx, flightStore, actor.venueId, input.newId, { writeId: `copy-${input.newId}`, baseRevision: 0, document: copy }, reply);
+  },
 });
-function inWords(judged: OrderJudgement): z.infer<typeof judgement> {
-  return {
-    order: [...judged.order],
-    strain: judged.strain,
-    steps: judged.steps.map((step) => ({
-      wine: step.wine,
-      height: step.height,
-      strain: step.strain,
-      because: step.reasons.map((reason) => ({
-        id: reason.id,
-        push: reason.push,
-        text: sentence(orderWording, reason),
-        ...(reason.source === undefined ? {} : { source: reason.source }),
-      })),
-    })),
-  };
-}
-export const orderOf = query({
-  name: 'flight.order',
+
+/** What a new date would change: local clock times that stay, and flights that then want the same bottles. */
+export const shared = query({
+  name: 'flight.shared',
   method: 'GET',
-  path: '/flights/{id}/order',
-  summary: 'Judges the order of a flight and finds the best one, by the chosen school',
+  path: '/flights/{id}/shared-bottles',
+  summary: 'Wines that other coming flights need too, with bottles needed and held',
   allow: everyRole,
-  input: z.strictObject({ id: z.uuid(), school: z.enum(['weight', 'ladder', 'sweet', 'young', 'old']).optional() }),
-  output: z.object({ school: z.string(), now: judgement, best: judgement.nullable(), impossible: z.boolean() }),
+  input: one,
+  output: z.object({
+    wines: z.array(
+      z.object({
+        wine: z.string(),
+        name: z.string(),
+        held: z.number(),
+        needed: z.number(),
+        flights: z.array(z.object({ id: z.string(), name: z.string(), starts: z.string(), needed: z.number() })),
+      }),
+    ),
+  }),
   async run(db, actor, input) {
-    const { document } = await readFlight(db, actor.venueId, input.id);
-    const school = schoolOf(input.school ?? document.school);
-    const wines = (await winesOf(db, actor.venueId, document.wines)).map(asOrderWine);
-    const solution: OrderSolution = bestOrder(wines, document.pins, school);
+    const own = await readFlight(db, actor.venueId, input.id);
+    const cellar = own.document.wines.filter((entry) => entry.buy === undefined).map((entry) => entry.id);
+    if (cellar.length === 0) return { wines: [] };
+    const rows = await db
+      .select({ flightId: flightWine.flightId, wineId: flightWine.wineId })
+      .from(flightWine)
+      .innerJoin(flight, and(eq(flight.venueId, flightWine.venueId), eq(flight.id, flightWine.flightId)))
+      .where(
+        and(
+          eq(flightWine.venueId, actor.venueId),
+          inArray(flightWine.wineId, cellar),
+          ne(flightWine.flightId, input.id),
+          isNull(flight.deletedAt),
+          sql`coalesce(${flight.startsAt}, now()) >= now() - interval '12 hours'`,
+        ),
+      );
+    const venue = await readVenue(db, actor.venueId);
+    const others = new Map<string, { view: Awaited<ReturnType<typeof readFlight>>; amounts: Amounts }>();
+    const amounts = async (view: Awaited<ReturnType<typeof readFlight>>) =>
+      amountsOf(
+        view.document,
+        (await winesOf(db, actor.venueId, view.document, venue.facts.currency)).map((entry) => entry.evening),
+        venue.facts,
+      );
+    for (const id of new Set(rows.map((row) => row.flightId))) {
+      const view = await readFlight(db, actor.venueId, id);
+      others.set(id, { view, amounts: await amounts(view) });
+    }
+    const mine = await amounts(own);
+    const bottles = (of: Amounts, wine: string) => {
+      const amount = of.wines.find((entry) => entry.wine === wine);
+      return amount === undefined ? 0 : amount.byPours + amount.spares.spares;
+    };
     return {
-      school: school.id,
-      now: inWords(judgeOrder(wines, document.wines, school)),
-      best: solution.kind === 'best' ? inWords(solution.judgement) : null,
-      impossible: solution.kind === 'impossible',
+      wines: [...new Set(rows.map((row) => row.wineId))].flatMap((wine) => {
+        const amount = mine.wines.find((entry) => entry.wine === wine);
+        if (amount === undefined) return [];
+        const flights = rows
+          .filter((row) => row.wineId === wine)
+          .map((row) => {
+            const other = others.get(row.flightId)!;
+            return { id: row.flightId, name: other.view.document.name, starts: other.view.document.starts, needed: bottles(other.amounts, wine) };
+          });
+        return [{ wine, name: amount.name, held: amount.held, needed: bottles(mine, wine) + flights.reduce((sum, entry) => sum + entry.needed, 0), flights }];
+      }),
     };
   },
 });
 
-const amount = z.object({
-  wine: z.string(),
-  name: z.string(),
-  formatMl: z.number(),
-  pours: z.number(),
-  byVolume: z.number(),
-  byPours: z.number(),
-  neededMl: z.number(),
-  held: z.number(),
-});
-export const quantitiesOf = query({
-  name: 'flight.quantities',
+export const moveView = query({
+  name: 'flight.moveView',
   method: 'GET',
-  path: '/flights/{id}/quantities',
-  summary: 'Bottles by volume and by whole pours, and the pure alcohol a head',
+  path: '/flights/{id}/moves',
+  summary: 'What moves when a flight moves to another date: its instant, the ages of its wines, the flights it then meets',
   allow: everyRole,
-  input: one,
-  output: z.object({ wines: z.array(amount), bottles: z.number(), aHeadMl: z.number(), alcoholGrams: z.number(), alcoholIsPartial: z.boolean() }),
+  input: z.strictObject({ id: z.uuid(), starts: z.string().regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/, 'a date and a time') }),
+  output: z.object({
+    from: z.string(),
+    to: z.string(),
+    instant: z.string(),
+    local: z.string(),
+    sameDay: z.array(z.object({ id: z.string(), name: z.string(), starts: z.string() })),
+    done: z.number(),
+    printed: z.boolean(),
+  }),
   async run(db, actor, input) {
-    const { document } = await readFlight(db, actor.venueId, input.id);
-    const wines = await winesOf(db, actor.venueId, document.wines);
-    const found = flightQuantities(
-      document,
-      wines.map((entry) => ({
-        id: entry.id,
-        name: entry.document.name,
-        formatMl: mainFormat(entry.document.lots),
-        held: entry.document.lots.reduce((sum, lot) => sum + lot.held, 0),
-        abv: factOf(entry.document.facts, 'abv'),
-      })),
-    );
-    return { ...found, wines: found.wines.map((entry) => ({ ...entry })) };
+    const own = await readFlight(db, actor.venueId, input.id);
+    const { settings } = await readVenue(db, actor.venueId);
+    const instant = instantIn(input.starts, settings.timeZone);
+    const near = await db
+      .select({ id: flight.id, name: flight.name, document: flight.document })
+      .from(flight)
+      .where(
+        and(
+          eq(flight.venueId, actor.venueId),
+          ne(flight.id, input.id),
+          isNull(flight.deletedAt),
+          sql`${flight.startsAt} between ${new Date(instant.getTime() - 86_400_000).toISOString()}::timestamptz and ${new Date(instant.getTime() + 86_400_000).toISOString()}::timestamptz`,
+        ),
+      );
+    return {
+      from: own.document.starts,
+      to: input.starts,
+      instant: instant.toISOString(),
+      local: wallTime(instant, settings.timeZone),
+      sameDay: near.map((row) => ({ id: row.id, name: row.name, starts: row.document.starts })),
+      done: Object.keys(own.document.done).length,
+      printed: own.plan > 0,
+    };
   },
 });

@@ -1,23 +1,26 @@
-import { and, asc, eq, inArray } from 'drizzle-orm';
-import type { FlightDocument } from '@rose/core/flight/flight';
+import { and, eq, inArray, isNull } from 'drizzle-orm';
+import { emptyFlight, pouringOrder, upcastFlight, type FlightDocument } from '@rose/core/flight/flight';
 import type { Reader, Tx } from '../../db/client';
-import { flight, flightWine, wine } from '../../db/schema';
+import { flight, flightWine, venue, wine } from '../../db/schema';
+import { completed } from '../account/settings';
 import type { Store } from '../document';
-import { Problem } from '../problem';
+import { Problem, notFound } from '../problem';
+import { instantIn } from './wall-time';
 
-export async function readWines(db: Reader, venueId: string, flightIds: readonly string[]): Promise<Map<string, string[]>> {
-  const wines = new Map<string, string[]>();
-  if (flightIds.length === 0) return wines;
+/** Flights of the first shape kept their wines in a table of their own. */
+async function present(db: Reader, venueId: string, id: string, stored: FlightDocument): Promise<FlightDocument> {
+  if ((stored as { schema: number }).schema === 2) return { ...emptyFlight, ...stored };
   const rows = await db
-    .select()
+    .select({ wineId: flightWine.wineId, place: flightWine.place })
     .from(flightWine)
-    .where(and(eq(flightWine.venueId, venueId), inArray(flightWine.flightId, [...flightIds])))
-    .orderBy(asc(flightWine.place));
-  for (const row of rows) wines.set(row.flightId, [...(wines.get(row.flightId) ?? []), row.wineId]);
-  return wines;
+    .where(and(eq(flightWine.venueId, venueId), eq(flightWine.flightId, id)));
+  return upcastFlight({ ...stored, wines: rows.sort((a, b) => a.place - b.place).map((row) => row.wineId) }) as FlightDocument;
 }
-async function writeWines(tx: Tx, venueId: string, flightId: string, wines: readonly string[]): Promise<void> {
+
+async function writeWines(tx: Tx, venueId: string, flightId: string, document: FlightDocument): Promise<void> {
   await tx.delete(flightWine).where(and(eq(flightWine.venueId, venueId), eq(flightWine.flightId, flightId)));
+  const bought = new Set(document.wines.filter((entry) => entry.buy !== undefined).map((entry) => entry.id));
+  const wines = pouringOrder(document).filter((id) => !bought.has(id));
   if (wines.length === 0) return;
   const here = await tx
     .select({ id: wine.id })
@@ -29,11 +32,14 @@ async function writeWines(tx: Tx, venueId: string, flightId: string, wines: read
     });
   await tx.insert(flightWine).values(wines.map((wineId, place) => ({ venueId, flightId, wineId, place })));
 }
-const columns = ({ wines: _wines, ...document }: FlightDocument) => ({
-  name: document.name,
-  startsAt: document.starts === '' ? null : new Date(document.starts),
-  document,
-});
+export async function timeZoneOf(db: Reader, venueId: string): Promise<string> {
+  const [row] = await db.select({ settings: venue.settings }).from(venue).where(eq(venue.id, venueId));
+  return completed(row?.settings ?? {}).timeZone;
+}
+async function columns(tx: Tx, venueId: string, document: FlightDocument) {
+  const startsAt = document.starts === '' ? null : instantIn(document.starts, await timeZoneOf(tx, venueId));
+  return { name: document.name, startsAt, document };
+}
 
 export const flightStore: Store<FlightDocument> = {
   async lock(tx, venueId, id) {
@@ -43,27 +49,39 @@ export const flightStore: Store<FlightDocument> = {
       .where(and(eq(flight.venueId, venueId), eq(flight.id, id)))
       .for('update');
     if (row === undefined) return undefined;
-    return {
-      revision: row.revision,
-      writes: row.writes,
-      document: { ...row.document, wines: (await readWines(tx, venueId, [id])).get(id) ?? [] },
-      deleted: row.deletedAt !== null,
-    };
+    return { revision: row.revision, writes: row.writes, document: await present(tx, venueId, id, row.document), deleted: row.deletedAt !== null };
   },
   async insert(tx, venueId, id, { document, ...rest }) {
     const made = await tx
       .insert(flight)
-      .values({ venueId, id, ...rest, writes: [...rest.writes], ...columns(document) })
+      .values({ venueId, id, ...rest, writes: [...rest.writes], ...(await columns(tx, venueId, document)) })
       .onConflictDoNothing()
       .returning({ id: flight.id });
-    if (made.length > 0) await writeWines(tx, venueId, id, document.wines);
+    if (made.length > 0) await writeWines(tx, venueId, id, document);
     return made.length > 0;
   },
   async update(tx, venueId, id, { document, ...rest }) {
     await tx
       .update(flight)
-      .set({ ...rest, writes: [...rest.writes], ...columns(document), updatedAt: new Date() })
+      .set({ ...rest, writes: [...rest.writes], ...(await columns(tx, venueId, document)), updatedAt: new Date() })
       .where(and(eq(flight.venueId, venueId), eq(flight.id, id)));
-    await writeWines(tx, venueId, id, document.wines);
+    await writeWines(tx, venueId, id, document);
   },
 };
+
+export interface FlightView {
+  readonly id: string;
+  readonly revision: number;
+  readonly document: FlightDocument;
+  readonly plan: number;
+  readonly planRevision: number;
+}
+/** Reads a flight that is not deleted, in its present shape. */
+export async function readFlight(db: Reader, venueId: string, id: string): Promise<FlightView> {
+  const [row] = await db
+    .select()
+    .from(flight)
+    .where(and(eq(flight.venueId, venueId), eq(flight.id, id), isNull(flight.deletedAt)));
+  if (row === undefined) throw notFound('flight');
+  return { id, revision: row.revision, document: await present(db, venueId, id, row.document), plan: row.plan, planRevision: row.planRevision };
+}

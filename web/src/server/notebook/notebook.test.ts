@@ -63,7 +63,7 @@ describe('the notebook', () => {
     const file = async (format: string) => {
       const reply: Reply = { cookies: [] };
       await exportNotes.run(connections().db, world.owner, exportNotes.input.parse({ format }), reply);
-      return reply.file!.body;
+      return String(reply.file!.body);
     };
     const json = JSON.parse(await file('json')) as { document: unknown }[];
     expect(json).toHaveLength(1);

@@ -12,7 +12,7 @@ import { dish } from '../../db/schema';
 import { asPairingWine, knownWines } from '../cellar/profiles';
 import { command, everyRole, hosts, query, type Member } from '../command';
 import { removal, savedOutput, saveDocument, writeInput, type Store } from '../document';
-import { readFlight } from '../flight/operations';
+import { readFlight } from '../flight/store';
 import { notFound } from '../problem';
 
 const dishStore: Store<DishDocument> = {
@@ -114,7 +114,10 @@ const among = z
 /** The wines a dish is matched with. */
 export async function winesAmong(db: Reader, actor: Member, which: string): Promise<readonly PairingWine[]> {
   if (which === 'styles') return styleWines;
-  const ids = which === 'cellar' ? undefined : (await readFlight(db, actor.venueId, which.slice('flight:'.length))).document.wines;
+  const ids =
+    which === 'cellar'
+      ? undefined
+      : (await readFlight(db, actor.venueId, which.slice('flight:'.length))).document.wines.filter((entry) => entry.buy === undefined).map((entry) => entry.id);
   return (await knownWines(db, actor.venueId, ids)).map(asPairingWine);
 }
 export const pairingWines = query({

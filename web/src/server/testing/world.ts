@@ -9,6 +9,7 @@ import { saveWine } from '../cellar/commands';
 import { saveFlight } from '../flight/operations';
 import { openNote, saveNote } from '../note/operations';
 import { saveDish } from '../pairing/operations';
+import { usualSettings } from '../account/settings';
 import { invite, makeToken } from '../account/venue-commands';
 import type { Member } from '../command';
 import { firstWrite, newMember, run } from './venue';
@@ -62,7 +63,14 @@ export async function newWorld(): Promise<World> {
   const [wineId, otherWineId, flightId, noteId, dishId] = [v7(), v7(), v7(), v7(), v7()];
   await run(saveWine, owner, firstWrite({ ...assyrtiko, lots: [{ ...assyrtiko.lots[0]!, id: v7() }] }, wineId));
   await run(saveWine, owner, firstWrite(lamplighter, otherWineId));
-  await run(saveFlight, owner, firstWrite({ ...emptyFlight, name: 'Fire and salt', wines: [otherWineId, wineId], starts: '2026-12-03T19:00:00Z' }, flightId));
+  await run(
+    saveFlight,
+    owner,
+    firstWrite(
+      { ...emptyFlight, name: 'Fire and salt', wines: [{ id: otherWineId }, { id: wineId }], order: [otherWineId, wineId], starts: '2026-12-03T19:00' },
+      flightId,
+    ),
+  );
   await run(
     saveDish,
     owner,
@@ -114,12 +122,48 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
     'wine.import': { csv: 'name,producer\nA,B', mapping: { name: 'name' }, preview: true, same: 'ask' },
     'wine.export': { format: 'csv' },
     'wine.list': { q: 'x', limit: '10', sort: 'name', direction: 'up', colour: 'red', bubbles: 'still', held: 'yes' },
-    'flight.save': write(world.flightId, { ...emptyFlight, name: 'x', wines: [world.wineId], pins: [{ kind: 'first', wine: world.wineId }] }, 1),
+    'flight.save': write(
+      world.flightId,
+      {
+        ...emptyFlight,
+        name: 'x',
+        wines: [{ id: world.wineId, pourMl: 40, predict: 'splits', air: 'open', route: 'ice', glass: 'bowl' }],
+        order: [world.wineId],
+        pins: [{ kind: 'first', wine: world.wineId }],
+        rests: [{ after: world.wineId, kind: 'bread' }],
+        goals: [{ id: 'g', kind: 'unoaked', figure: 1 }],
+        done: { polish: '2026-12-03T18:00:00Z' },
+        checks: { light: true },
+        starts: '2026-12-03T19:00',
+      },
+      1,
+    ),
     'flight.delete': one(world.flightId),
     'flight.restore': one(world.flightId),
     'flight.get': one(world.flightId),
-    'flight.order': { id: world.flightId, school: 'weight' },
+    'flight.order': { id: world.flightId, school: 'weight', rests: '1', order: world.wineId },
+    'flight.schools': one(world.flightId),
+    'flight.doubts': one(world.flightId),
+    'flight.propose': { theme: 'free', most: 4, dish: null, held: false },
     'flight.quantities': one(world.flightId),
+    'flight.timetable': { id: world.flightId, now: '2026-12-03T15:00:00Z' },
+    'flight.temperature': one(world.flightId),
+    'flight.lists': one(world.flightId),
+    'flight.design': one(world.flightId),
+    'flight.shared': one(world.flightId),
+    'flight.moveView': { id: world.flightId, starts: '2026-12-10T19:00' },
+    'flight.copy': { id: world.flightId, newId: v7(), name: 'Again', starts: '2026-12-10T19:00' },
+    'flight.sendCalendar': one(world.flightId),
+    'flight.calendarState': one(world.flightId),
+    'flight.makeFeed': one(world.flightId),
+    'flight.revokeFeed': one(world.flightId),
+    'flight.feed': { code: 'nonsense' },
+    'flight.print': { id: world.flightId, kind: 'sheet', paper: 'a4' },
+    'flight.prints': one(world.flightId),
+    'probe.add': { id: v7(), medium: 'fridge', formatMl: 750, ambientC: 4, on: '2026-11-26', readings: [{ minutes: 0, celsius: 22 }] },
+    'probe.remove': one(v7()),
+    'probe.list': {},
+    'probe.simulate': { medium: 'fridge', formatMl: 750, startC: 22, minutes: 60, count: 5, seed: 1 },
     'note.open': { id: v7(), wineId: world.wineId },
     'note.save': write(
       world.noteId,
@@ -143,7 +187,7 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
     'dish.get': one(world.dishId),
     'pairing.wines': { among: `flight:${world.flightId}` },
     'pairing.advise': { parts: [{ part: 'octopus', grams: 100 }], among: `flight:${world.flightId}` },
-    'venue.save': { name: 'x', settings: { country: 'GR', currency: 'EUR', timeZone: 'Europe/Athens', school: 'weight' } },
+    'venue.save': { name: 'x', settings: { ...usualSettings, country: 'GR' } },
     'venue.create': { name: 'x' },
     'venue.enter': one(world.owner.venueId),
     'member.invite': { email: 'a@example.invalid', role: 'host' },

@@ -1,0 +1,42 @@
+import type { AirChoice } from '../air/air';
+import type { Route } from '../temperature/temperature';
+import { kindOfTask, wineOfTask } from './evening';
+
+/** A task as somebody is told to do it. */
+export function taskInWords(
+  id: string,
+  nameOf: (wine: string) => string,
+  more: { readonly minutes: number; readonly route?: Route | undefined; readonly air?: AirChoice | undefined },
+): string {
+  const wine = wineOfTask(id);
+  const name = wine === undefined ? '' : nameOf(wine);
+  const minutes = more.minutes >= 120 ? `${Math.floor(more.minutes / 60)} h ${more.minutes % 60} min` : `${more.minutes} min`;
+  switch (kindOfTask(id)) {
+    case 'stand':
+      return `Set ${name} upright`;
+    case 'ice':
+      return 'Fill the bucket: ice and water, half and half';
+    case 'chill':
+      return `${name} into the ${more.route?.medium.name ?? 'fridge'}, ${minutes}${more.route?.id === 'freezer' ? '. Set an alarm: a forgotten bottle bursts' : ''}`;
+    case 'warm':
+      return `${name} out into the room, ${minutes}`;
+    case 'open':
+      return `Open ${name}`;
+    case 'check':
+      return `${name}: smell it, is it sound?`;
+    case 'taste':
+      return `Taste ${name} first`;
+    case 'decant':
+      return more.air === 'double' ? `${name}: decant, rinse the bottle, pour back` : `${name}: decant gently, stop at the deposit`;
+    case 'room':
+      return 'Check the room: light, air, smells';
+    case 'polish':
+      return 'Polish the glasses';
+    case 'set':
+      return 'Set the places';
+    case 'table':
+      return 'Water, bread and spittoons on the table';
+    case 'pour':
+      return `Pour ${name}`;
+  }
+}

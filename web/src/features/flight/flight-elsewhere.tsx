@@ -1,0 +1,119 @@
+'use client';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect, useState } from 'react';
+import { v7 } from 'uuid';
+import type { FlightDocument } from '@rose/core/flight/flight';
+import { api } from '@/ui/api';
+import { useAct } from '@/ui/act';
+import { Button } from '@/ui/button';
+import { TextField, Trouble } from '@/ui/field';
+import { whenInWords } from '@/ui/flight/when';
+
+interface SharedWine {
+  readonly wine: string;
+  readonly name: string;
+  readonly held: number;
+  readonly needed: number;
+  readonly flights: readonly { readonly id: string; readonly name: string; readonly starts: string; readonly needed: number }[];
+}
+interface MoveView {
+  readonly sameDay: readonly { readonly id: string; readonly name: string; readonly starts: string }[];
+  readonly done: number;
+  readonly printed: boolean;
+  readonly local: string;
+}
+
+/** What this flight shares with others: bottles two evenings want, a copy for another date, and what moves when the date does. */
+export function FlightElsewhere({
+  id,
+  flight,
+  revision,
+  mayEdit,
+  onMove,
+}: {
+  id: string;
+  flight: FlightDocument;
+  revision: number;
+  mayEdit: boolean;
+  onMove: (starts: string) => void;
+}) {
+  const router = useRouter();
+  const [shared, setShared] = useState<readonly SharedWine[]>([]);
+  const [to, setTo] = useState('');
+  const [view, setView] = useState<MoveView | null>(null);
+  const act = useAct();
+  useEffect(() => {
+    if (revision === 0) return;
+    void api<{ wines: SharedWine[] }>('GET', `/flights/${id}/shared-bottles`).then(
+      ({ wines }) => setShared(wines),
+      () => undefined,
+    );
+  }, [id, revision]);
+  return (
+    <section aria-label="Elsewhere" style={{ marginTop: 26, borderTop: '1px solid var(--line)', paddingTop: 16 }}>
+      {shared.map((wine) => (
+        <p key={wine.wine} style={{ margin: '0 0 8px', fontSize: 14, color: wine.needed > wine.held ? 'var(--amber)' : undefined }}>
+          <strong>{wine.name}</strong> is wanted by{' '}
+          {wine.flights.map((other, i) => (
+            <span key={other.id}>
+              {i > 0 ? ' and ' : ''}
+              <Link href={`/flights/${other.id}`} prefetch={false}>
+                {other.name}
+              </Link>{' '}
+              ({whenInWords(other.starts)}, {other.needed})
+            </span>
+          ))}{' '}
+          too: {wine.needed} bottles with spares for all, {wine.held} held.
+        </p>
+      ))}
+      {mayEdit && revision > 0 && (
+        <details>
+          <summary style={{ cursor: 'pointer', minHeight: 36 }} className="soft">
+            Copy this flight, or move it to another date
+          </summary>
+          <div style={{ display: 'flex', flexWrap: 'wrap', gap: 10, alignItems: 'end' }}>
+            <TextField
+              label="Another first pour"
+              type="datetime-local"
+              value={to}
+              onChange={(value) => {
+                setTo(value);
+                setView(null);
+                if (value !== '')
+                  void act.run(async () => {
+                    setView(await api<MoveView>('GET', `/flights/${id}/moves`, { query: { starts: value.slice(0, 16) } }));
+                  });
+              }}
+            />
+            <Button
+              disabled={act.busy}
+              onPress={() =>
+                void act.run(async () => {
+                  const newId = v7();
+                  await api('POST', `/flights/${id}/copies`, { body: { newId, ...(to === '' ? {} : { starts: to.slice(0, 16) }) } });
+                  router.push(`/flights/${newId}`);
+                })
+              }
+            >
+              Copy it{to === '' ? '' : ' to that date'}
+            </Button>
+            <Button disabled={to === '' || to.slice(0, 16) === flight.starts} onPress={() => onMove(to.slice(0, 16))}>
+              Move it
+            </Button>
+          </div>
+          {view !== null && to !== '' && (
+            <p role="status" className="soft" style={{ fontSize: 14 }}>
+              Every time of the plan moves with it, and ages are counted on the new day.
+              {view.local !== to.slice(0, 16) ? ` That hour does not exist on the day the clocks change: it becomes ${view.local.slice(11)}.` : ''}
+              {view.sameDay.length > 0 ? ` Within a day of it: ${view.sameDay.map((other) => other.name).join(', ')}.` : ''}
+              {view.done > 0 ? ` ${view.done} tasks are marked as done; take those marks off yourself.` : ''}
+              {view.printed ? ' What was printed or sent will be out of date.' : ''}
+            </p>
+          )}
+          {act.problem !== null && <Trouble role="alert">{act.problem.message}</Trouble>}
+        </details>
+      )}
+    </section>
+  );
+}

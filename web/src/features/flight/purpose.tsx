@@ -1,0 +1,244 @@
+'use client';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { blindKinds, eveningKinds, revealKinds, settings, type FlightDocument } from '@rose/core/flight/flight';
+import { themes, type ThemeId } from '@rose/core/theme/theme';
+import { routines } from '@rose/knowledge/routines/index';
+import { glassShapes } from '@rose/knowledge/glasses/index';
+import type { VenueFacts } from '@rose/knowledge/evening/evening';
+import { api } from '@/ui/api';
+import { useAct } from '@/ui/act';
+import { Button } from '@/ui/button';
+import { SelectField, TextField, Trouble } from '@/ui/field';
+import { VolumeField } from '@/ui/measure-field';
+import { NumberField } from '@/ui/number-field';
+
+const Box = styled.details`
+  border-top: 1px solid var(--line);
+  border-bottom: 1px solid var(--line);
+  margin-bottom: 18px;
+  > summary {
+    cursor: pointer;
+    padding: 12px 0;
+    min-height: 44px;
+    font-size: 14px;
+    color: var(--soft);
+  }
+  > summary strong {
+    color: var(--ink);
+    font: 500 19px/1.2 var(--serif);
+    margin-right: 10px;
+  }
+`;
+const Grid = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
+  gap: 12px;
+  padding-bottom: 16px;
+  .wide {
+    grid-column: span 2;
+  }
+`;
+const Found = styled.ul`
+  list-style: none;
+  margin: 0 0 16px;
+  padding: 0;
+  display: grid;
+  gap: 2px;
+  li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 14px;
+    align-items: center;
+    padding: 8px 0;
+    border-top: 1px solid var(--line);
+  }
+  .names {
+    font: 500 17px/1.25 var(--serif);
+    font-variant-numeric: lining-nums;
+  }
+`;
+const labels = <T extends string>(of: Readonly<Record<T, string | { readonly label: string }>>) =>
+  Object.fromEntries(Object.entries(of).map(([key, value]) => [key, typeof value === 'string' ? value : (value as { label: string }).label]));
+
+interface Proposed {
+  readonly wines: readonly { readonly id: string; readonly name: string }[];
+  readonly because: string;
+}
+
+/** What the evening is for, for whom and with what; and the wines the cellar has for it, each set with its reason. */
+export function Purpose({
+  flight,
+  venue,
+  dishes,
+  isNew,
+  change,
+  onTake,
+}: {
+  flight: FlightDocument;
+  venue: VenueFacts;
+  dishes: readonly { readonly id: string; readonly name: string }[];
+  isNew: boolean;
+  change: (next: Partial<FlightDocument>, field?: string) => void;
+  onTake: (wines: readonly string[]) => void;
+}) {
+  const [found, setFound] = useState<{ proposals: readonly Proposed[]; more: number; nearest: Proposed | null } | null>(null);
+  const act = useAct();
+  const ask = () =>
+    act.run(async () => {
+      setFound(await api('POST', '/flight-proposals', { body: { theme: flight.theme, most: flight.theme === 'pair' ? 2 : 8, dish: flight.dish } }));
+    });
+  return (
+    <Box open={isNew || undefined}>
+      <summary>
+        <strong>Purpose</strong>
+        {themes[flight.theme].label} · {settings[flight.setting]} · {flight.guests} guests · {blindKinds[flight.blind]} ·{' '}
+        {routines.find((entry) => entry.id === flight.routine)?.name}
+      </summary>
+      <Grid>
+        <div className="wide">
+          <TextField label="Name" value={flight.name} onChange={(name) => change({ name }, 'name')} />
+        </div>
+        <TextField
+          label="First pour"
+          hint="your clock"
+          type="datetime-local"
+          value={flight.starts}
+          onChange={(starts) => change({ starts: starts.slice(0, 16) }, 'starts')}
+        />
+        <NumberField
+          label="Guests"
+          unit="people"
+          low={0}
+          high={500}
+          value={flight.guests}
+          onChange={(guests) => guests !== undefined && change({ guests: Math.round(guests) }, 'guests')}
+        />
+        <SelectField label="Theme" value={flight.theme} onChange={(theme) => change({ theme: theme as ThemeId })} options={labels(themes)} />
+        <SelectField
+          label="Kind of evening"
+          value={flight.evening}
+          onChange={(value) => change({ evening: value as FlightDocument['evening'] })}
+          options={labels(eveningKinds)}
+        />
+        <SelectField
+          label="Setting"
+          value={flight.setting}
+          onChange={(value) => change({ setting: value as FlightDocument['setting'] })}
+          options={labels(settings)}
+        />
+        <SelectField
+          label="Labels"
+          value={flight.blind}
+          onChange={(value) => change({ blind: value as FlightDocument['blind'] })}
+          options={labels(blindKinds)}
+        />
+        <SelectField
+          label="Uncovered"
+          value={flight.reveal}
+          onChange={(value) => change({ reveal: value as FlightDocument['reveal'] })}
+          options={labels(revealKinds)}
+        />
+        <SelectField
+          label="Routine"
+          value={flight.routine}
+          onChange={(routine) => change({ routine })}
+          options={Object.fromEntries(routines.map((entry) => [entry.id, entry.name]))}
+        />
+        <VolumeField
+          label="Pour"
+          unit={venue.volume}
+          low={5}
+          high={500}
+          value={flight.pourMl}
+          onChange={(pourMl) => pourMl !== undefined && change({ pourMl: Math.round(pourMl * 10) / 10 }, 'pourMl')}
+        />
+        <NumberField
+          label="Returns to a glass"
+          unit="sips"
+          low={0}
+          high={10}
+          value={flight.returns}
+          onChange={(returns) => returns !== undefined && change({ returns: Math.round(returns) }, 'returns')}
+        />
+        <NumberField
+          label="Budget a head"
+          unit={venue.currency}
+          low={0}
+          high={100_000}
+          value={flight.budgetMinor === null ? undefined : flight.budgetMinor / 100}
+          onChange={(value) => change({ budgetMinor: value === undefined ? null : Math.round(value * 100) }, 'budget')}
+        />
+        <SelectField
+          label="Glass"
+          value={flight.glass}
+          onChange={(glass) => change({ glass })}
+          options={Object.fromEntries(glassShapes.map((shape) => [shape.id, `${shape.name}, ${shape.volumeMl} mL`]))}
+        />
+        <NumberField
+          label="Lost to drips"
+          unit="%"
+          low={0}
+          high={50}
+          value={flight.lossPercent}
+          onChange={(value) => value !== undefined && change({ lossPercent: value }, 'loss')}
+        />
+        <NumberField
+          label="Sure of enough sound bottles"
+          unit="%"
+          low={50}
+          high={99.9}
+          value={flight.certainty}
+          onChange={(value) => value !== undefined && change({ certainty: value }, 'certainty')}
+        />
+        <SelectField
+          label="Host’s check pour"
+          value={flight.hostPour ? 'yes' : 'no'}
+          onChange={(value) => change({ hostPour: value === 'yes' })}
+          options={{ yes: 'yes', no: 'no' }}
+        />
+        {flight.theme === 'dish' && (
+          <SelectField
+            label="Dish"
+            value={flight.dish ?? ''}
+            empty="choose a dish"
+            onChange={(dish) => change({ dish: dish === '' ? null : dish })}
+            options={Object.fromEntries(dishes.map((dish) => [dish.id, dish.name]))}
+          />
+        )}
+      </Grid>
+      <div style={{ display: 'flex', gap: 12, alignItems: 'center', flexWrap: 'wrap', paddingBottom: 14 }}>
+        <Button tone={flight.wines.length === 0 ? 'strong' : 'plain'} disabled={act.busy} onPress={() => void ask()}>
+          Propose wines of the cellar
+        </Button>
+        <span className="soft">{themes[flight.theme].says}</span>
+      </div>
+      {act.problem !== null && <Trouble role="alert">{act.problem.message}</Trouble>}
+      {found !== null && found.proposals.length === 0 && (
+        <p role="status">
+          The cellar has no such set.{' '}
+          {found.nearest === null
+            ? 'It has too few wines whose facts are known.'
+            : `Nearest: ${found.nearest.wines.map((wine) => wine.name).join(' and ')}${found.nearest.wines.length > 0 ? '; ' : ''}${found.nearest.because}.`}
+        </p>
+      )}
+      {found !== null && found.proposals.length > 0 && (
+        <Found aria-label="Proposals">
+          {found.proposals.map((entry) => (
+            <li key={entry.wines.map((wine) => wine.id).join()}>
+              <span>
+                <span className="names">{entry.wines.map((wine) => wine.name).join(', ')}</span>
+                <br />
+                <span className="soft">{entry.because}</span>
+              </span>
+              <Button size="small" label={`Take ${entry.wines.map((wine) => wine.name).join(', ')}`} onPress={() => onTake(entry.wines.map((wine) => wine.id))}>
+                Take these
+              </Button>
+            </li>
+          ))}
+          {found.more > 0 && <li className="soft">and {found.more} more like these</li>}
+        </Found>
+      )}
+    </Box>
+  );
+}

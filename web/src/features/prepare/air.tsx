@@ -1,0 +1,81 @@
+'use client';
+import styled from 'styled-components';
+import { airChoices, airWording, type AirChoice } from '@rose/core/air/air';
+import { sentence } from '@rose/core/wine/reason';
+import type { WholeEvening } from '@rose/knowledge/evening/whole';
+import { SelectField } from '@/ui/field';
+
+const List = styled.ul`
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  border-top: 1px solid var(--line);
+  li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 220px;
+    gap: 20px;
+    padding: 12px 0;
+    border-bottom: 1px solid var(--line);
+  }
+  h3 {
+    margin: 0 0 2px;
+  }
+  p {
+    margin: 2px 0;
+    font-size: 15px;
+  }
+  @media (max-width: 760px) {
+    li {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+`;
+
+/** To breathe or not: the advice with its reasons, doubt and risk, the other school beside it, and a test with two glasses where it is not clear. */
+export function AirAdviceList({
+  whole,
+  mayEdit,
+  clock,
+  onChoose,
+}: {
+  whole: WholeEvening;
+  mayEdit: boolean;
+  clock: (minute: number) => string;
+  onChoose: (wine: string, air: AirChoice | undefined) => void;
+}) {
+  return (
+    <List aria-label="Air">
+      {whole.prepared.map(({ wine, air, entry, chosenAir, pourAt }) => (
+        <li key={wine.id}>
+          <div>
+            <h3>{wine.name}</h3>
+            <p>
+              <strong>{airChoices[air.choice]}</strong>
+              {air.minutes > 0 ? `, ${air.minutes} min ahead` : ''}. {air.doubt[0]!.toUpperCase() + air.doubt.slice(1)}
+              {air.risk === 'none' ? '' : `; the risk of harm is ${air.risk}`}.
+            </p>
+            {air.reasons.length > 0 && <p className="soft">{air.reasons.map((reason) => sentence(airWording, reason)).join('; ')}.</p>}
+            <p className="soft">{air.opposing.says}</p>
+            {air.test && <p>Not sure? Pour one glass at {clock(pourAt - 60)} and one at the table, and smell them side by side.</p>}
+            {chosenAir.choice !== air.choice && (
+              <p>
+                You chose: {airChoices[chosenAir.choice]}
+                {chosenAir.minutes > 0 ? `, ${chosenAir.minutes} min ahead` : ''}.
+              </p>
+            )}
+          </div>
+          {mayEdit && (
+            <SelectField
+              label={`Air for ${wine.name}`}
+              hideLabel
+              value={entry.air ?? ''}
+              empty="as advised"
+              onChange={(value) => onChoose(wine.id, value === '' ? undefined : (value as AirChoice))}
+              options={airChoices}
+            />
+          )}
+        </li>
+      ))}
+    </List>
+  );
+}

@@ -1,0 +1,189 @@
+'use client';
+import { useEffect, useState } from 'react';
+import styled from 'styled-components';
+import type { FlightDocument } from '@rose/core/flight/flight';
+import { api, download } from '@/ui/api';
+import { useAct } from '@/ui/act';
+import { Button } from '@/ui/button';
+import { SelectField, Trouble } from '@/ui/field';
+
+const List = styled.ul`
+  list-style: none;
+  margin: 0 0 22px;
+  padding: 0;
+  border-top: 1px solid var(--line);
+  li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 14px;
+    align-items: center;
+    padding: 8px 0;
+    border-bottom: 1px solid var(--line);
+  }
+  strong {
+    font: 500 18px/1.2 var(--serif);
+  }
+  small {
+    display: block;
+    color: var(--soft);
+    font-size: 14px;
+  }
+  small[data-old] {
+    color: var(--amber);
+    font-weight: 650;
+  }
+`;
+interface PrintView {
+  readonly kind: string;
+  readonly label: string;
+  readonly guests: boolean;
+  readonly made: {
+    readonly plan: number;
+    readonly paper: string;
+    readonly at: string;
+    readonly outOfDate: boolean;
+    readonly changed: readonly string[];
+  } | null;
+}
+interface CalendarState {
+  readonly events: number;
+  readonly sentAt: string | null;
+  readonly feed: boolean;
+}
+
+/** The prints with what has changed since each was made, and the calendar with its secret link. */
+export function Prints({
+  id,
+  flight,
+  revision,
+  saved,
+  flush,
+  mayEdit,
+}: {
+  id: string;
+  flight: FlightDocument;
+  revision: number;
+  saved: boolean;
+  flush: () => Promise<void>;
+  mayEdit: boolean;
+}) {
+  const [prints, setPrints] = useState<readonly PrintView[]>([]);
+  const [calendar, setCalendar] = useState<CalendarState | null>(null);
+  const [paper, setPaper] = useState('a4');
+  const [link, setLink] = useState('');
+  const [said, setSaid] = useState('');
+  const act = useAct();
+  const refresh = async () => {
+    const [list, state] = await Promise.all([
+      api<{ prints: PrintView[] }>('GET', `/flights/${id}/prints`),
+      api<CalendarState>('GET', `/flights/${id}/calendars`),
+    ]);
+    setPrints(list.prints);
+    setCalendar(state);
+  };
+  useEffect(() => {
+    if (revision > 0) void refresh().catch(() => undefined);
+    // Read again whenever something was saved.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [id, revision]);
+  const after = (run: () => Promise<void>) =>
+    act.run(async () => {
+      if (!saved) await flush();
+      await run();
+      await refresh();
+    });
+  const blind = flight.blind !== 'open';
+  return (
+    <section aria-label="Prints and calendar">
+      {act.problem !== null && <Trouble role="alert">{act.problem.message}</Trouble>}
+      {mayEdit && (
+        <div style={{ maxWidth: 200, marginBottom: 12 }}>
+          <SelectField label="Paper" value={paper} onChange={setPaper} options={{ a4: 'A4', letter: 'US Letter' }} />
+        </div>
+      )}
+      <List aria-label="Prints">
+        {prints.map((print) => (
+          <li key={print.kind}>
+            <span>
+              <strong>{print.label}</strong>
+              <small data-old={print.made?.outOfDate === true || undefined}>
+                {print.made === null
+                  ? print.guests && blind
+                    ? 'not printed yet; holds codes only, nothing that names a wine'
+                    : 'not printed yet'
+                  : print.made.outOfDate
+                    ? `out of date: printed from plan ${print.made.plan}; since then ${print.made.changed.join(', ') || 'something'} changed`
+                    : `up to date, plan ${print.made.plan}, printed ${print.made.at.slice(0, 10)}`}
+              </small>
+            </span>
+            {mayEdit && (
+              <Button
+                size="small"
+                label={`Print the ${print.label.toLowerCase()}`}
+                disabled={act.busy}
+                onPress={() => void after(() => download(`/flights/${id}/prints`, { kind: print.kind, paper }))}
+              >
+                Print
+              </Button>
+            )}
+          </li>
+        ))}
+      </List>
+      <h3>Calendar</h3>
+      <p className="soft" style={{ marginTop: 0 }}>
+        {calendar === null || calendar.sentAt === null
+          ? 'Not sent yet. Every task becomes an entry with an alarm five minutes before.'
+          : `${calendar.events} entries, sent ${calendar.sentAt.slice(0, 16).replace('T', ' ')} UTC. Send it again after a change: entries keep their ids, dropped ones are cancelled.`}
+      </p>
+      {mayEdit && (
+        <div style={{ display: 'flex', flexWrap: 'wrap', gap: 10 }}>
+          <Button
+            disabled={act.busy}
+            onPress={() =>
+              void after(async () => {
+                const made = await api<{ ics: string; events: number; cancelled: number }>('POST', `/flights/${id}/calendars`, { body: {} });
+                saveText('evening.ics', 'text/calendar', made.ics);
+                setSaid(`${made.events} entries${made.cancelled > 0 ? `, ${made.cancelled} cancelled` : ''}.`);
+              })
+            }
+          >
+            Send to a calendar
+          </Button>
+          <Button
+            disabled={act.busy}
+            onPress={() => void after(async () => setLink((await api<{ link: string }>('POST', `/flights/${id}/feeds`, { body: {} })).link))}
+          >
+            {calendar?.feed === true ? 'Make a new secret link' : 'Make a secret link to read it'}
+          </Button>
+          {calendar?.feed === true && (
+            <Button
+              tone="danger"
+              disabled={act.busy}
+              onPress={() =>
+                void after(async () => {
+                  await api('DELETE', `/flights/${id}/feeds`);
+                  setLink('');
+                })
+              }
+            >
+              Revoke the link
+            </Button>
+          )}
+        </div>
+      )}
+      {said !== '' && <p role="status">{said}</p>}
+      {link !== '' && (
+        <p role="status">
+          Whoever has this link can read the afternoon’s tasks. It is shown once: <code style={{ overflowWrap: 'anywhere' }}>{link}</code>
+        </p>
+      )}
+    </section>
+  );
+}
+function saveText(name: string, type: string, text: string): void {
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(new Blob([text], { type }));
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(link.href);
+}

@@ -1,0 +1,50 @@
+import { eq } from 'drizzle-orm';
+import { pouringOrder, type FlightDocument } from '@rose/core/flight/flight';
+import type { OrderWine } from '@rose/core/order/judge';
+import { boughtView } from '@rose/knowledge/evening/bought';
+import type { EveningInput, VenueFacts } from '@rose/knowledge/evening/evening';
+import type { Reader } from '../../db/client';
+import type { VenueSettings } from '../../db/venue';
+import { venue } from '../../db/schema';
+import { completed, factsOfVenue } from '../account/settings';
+import { asOrderWine, knownWines, type KnownWine } from '../cellar/profiles';
+import { summarise, type WineSummary } from '../cellar/queries';
+
+/** A wine of a flight with all that the Chart and the afternoon compute from. */
+export interface FlightWineView {
+  readonly summary: WineSummary;
+  readonly order: OrderWine;
+  readonly evening: EveningInput;
+}
+
+/** Smells that say reduction. */
+const reduction = new Set(['struck-match', 'rubber', 'onion', 'bad-egg', 'cooked-cabbage']);
+export const asEveningInput = (known: KnownWine): EveningInput => ({
+  id: known.id,
+  name: known.document.name,
+  facts: known.document.facts,
+  profile: known.profile,
+  age: known.age,
+  lots: known.document.lots,
+  buy: false,
+  reduced: known.chips.some((chip) => chip.term !== undefined && reduction.has(chip.term)),
+});
+export const cellarView = (known: KnownWine): FlightWineView => ({ summary: summarise(known), order: asOrderWine(known), evening: asEveningInput(known) });
+
+/** The wines of a flight in pouring order. A wine that was deleted from the cellar is left out. */
+export async function winesOf(db: Reader, venueId: string, flight: FlightDocument, currency: string): Promise<readonly FlightWineView[]> {
+  const entries = new Map(flight.wines.map((entry) => [entry.id, entry]));
+  const inCellar = flight.wines.filter((entry) => entry.buy === undefined).map((entry) => entry.id);
+  const known = new Map((await knownWines(db, venueId, inCellar)).map((entry) => [entry.id, entry]));
+  return pouringOrder(flight).flatMap((id) => {
+    const cellar = known.get(id);
+    if (cellar !== undefined) return [cellarView(cellar)];
+    return boughtView(entries.get(id)!, currency) ?? [];
+  });
+}
+
+export async function readVenue(db: Reader, venueId: string): Promise<{ readonly name: string; readonly settings: VenueSettings; readonly facts: VenueFacts }> {
+  const [row] = await db.select({ name: venue.name, settings: venue.settings }).from(venue).where(eq(venue.id, venueId));
+  const settings = completed(row!.settings);
+  return { name: row!.name, settings, facts: factsOfVenue(settings) };
+}

@@ -1,0 +1,148 @@
+import { readFile } from 'node:fs/promises';
+import path from 'node:path';
+import fontkit from '@pdf-lib/fontkit';
+import { PDFDocument, rgb, type PDFFont, type PDFPage, type RGB } from 'pdf-lib';
+
+/** Millimetres everywhere, from the top left corner; points only inside this file. */
+export const papers = { a4: { name: 'A4', width: 210, height: 297 }, letter: { name: 'US Letter', width: 215.9, height: 279.4 } } as const;
+export type PaperId = keyof typeof papers;
+const points = 72 / 25.4;
+
+const files = path.join(process.cwd().endsWith(`${path.sep}web`) ? '..' : '.', 'node_modules/@fontsource');
+const faces = {
+  serif: 'alegreya/files/alegreya-%-500-normal.woff',
+  italic: 'alegreya/files/alegreya-%-400-italic.woff',
+  plain: 'source-sans-3/files/source-sans-3-%-400-normal.woff',
+  bold: 'source-sans-3/files/source-sans-3-%-600-normal.woff',
+} as const;
+export type Face = keyof typeof faces;
+const read = new Map<string, Promise<Buffer>>();
+const fontFile = (name: string) => {
+  const known = read.get(name) ?? readFile(path.join(/* turbopackIgnore: true */ files, name));
+  read.set(name, known);
+  return known;
+};
+
+export const ink = rgb(0.11, 0.125, 0.125);
+export const soft = rgb(0.36, 0.37, 0.38);
+export const hair = rgb(0.78, 0.78, 0.78);
+export const madder = rgb(0.604, 0.141, 0.251);
+
+interface Pair {
+  readonly font: PDFFont;
+  readonly more: PDFFont;
+  readonly has: ReadonlySet<number>;
+}
+export interface TextStyle {
+  readonly face?: Face;
+  /** Points. */
+  readonly size?: number;
+  readonly colour?: RGB;
+  readonly align?: 'left' | 'centre' | 'right';
+}
+
+/** A document being drawn: one page after another, in our own type. Letters the basic file lacks come from its extension; what neither has is left out. */
+export class Paper {
+  private constructor(
+    readonly document: PDFDocument,
+    readonly size: { readonly width: number; readonly height: number },
+    private readonly fonts: Readonly<Record<Face, Pair>>,
+    private page: PDFPage,
+  ) {}
+
+  /** @param on written into the file as its date */
+  static async of(paper: PaperId, title: string, on: Date): Promise<Paper> {
+    const document = await PDFDocument.create({ updateMetadata: false });
+    document.registerFontkit(fontkit);
+    document.setTitle(title);
+    document.setCreator('Rose Compass');
+    document.setProducer('Rose Compass');
+    document.setCreationDate(on);
+    document.setModificationDate(on);
+    const fonts = {} as Record<Face, Pair>;
+    for (const [face, file] of Object.entries(faces) as [Face, string][]) {
+      const font = await document.embedFont(await fontFile(file.replace('%', 'latin')), { subset: true });
+      const more = await document.embedFont(await fontFile(file.replace('%', 'latin-ext')), { subset: true });
+      fonts[face] = { font, more, has: new Set(font.getCharacterSet()) };
+    }
+    const { width, height } = papers[paper];
+    return new Paper(document, { width, height }, fonts, document.addPage([width * points, height * points]));
+  }
+  newPage(): void {
+    this.page = this.document.addPage([this.size.width * points, this.size.height * points]);
+  }
+  private runs(text: string, face: Face): { readonly font: PDFFont; readonly text: string }[] {
+    const { font, more, has } = this.fonts[face];
+    const ext = new Set(more.getCharacterSet());
+    const runs: { font: PDFFont; text: string }[] = [];
+    for (const letter of text.replace(/[\u00a0\u202f]/g, ' ').replace(/[\r\n\t]+/g, ' ')) {
+      const code = letter.codePointAt(0)!;
+      const use = has.has(code) ? font : ext.has(code) ? more : undefined;
+      if (use === undefined) continue;
+      const last = runs.at(-1);
+      if (last?.font === use) last.text += letter;
+      else runs.push({ font: use, text: letter });
+    }
+    return runs;
+  }
+  /** Width in mm. */
+  widthOf(text: string, face: Face = 'plain', size = 10): number {
+    return this.runs(text, face).reduce((sum, run) => sum + run.font.widthOfTextAtSize(run.text, size), 0) / points;
+  }
+  /** One line; `y` is its baseline. */
+  text(text: string, x: number, y: number, { face = 'plain', size = 10, colour = ink, align = 'left' }: TextStyle = {}): void {
+    const width = align === 'left' ? 0 : this.widthOf(text, face, size);
+    let at = (align === 'left' ? x : align === 'centre' ? x - width / 2 : x - width) * points;
+    for (const run of this.runs(text, face)) {
+      this.page.drawText(run.text, { x: at, y: (this.size.height - y) * points, size, font: run.font, color: colour });
+      at += run.font.widthOfTextAtSize(run.text, size);
+    }
+  }
+  /** Text broken into lines of at most `width` mm; returns the y below the last line. */
+  block(text: string, x: number, y: number, width: number, style: TextStyle & { readonly leading?: number; readonly most?: number } = {}): number {
+    const { face = 'plain', size = 10, leading = size * 0.47 } = style;
+    const lines: string[] = [];
+    for (const paragraph of text.split('\n')) {
+      let line = '';
+      for (const word of paragraph.split(/\s+/)) {
+        const next = line === '' ? word : `${line} ${word}`;
+        if (line !== '' && this.widthOf(next, face, size) > width) {
+          lines.push(line);
+          line = word;
+        } else line = next;
+      }
+      lines.push(line);
+    }
+    const shown = lines.slice(0, style.most ?? lines.length);
+    if (shown.length < lines.length) shown[shown.length - 1] = `${shown.at(-1)!.replace(/\W+$/, '')} …`;
+    shown.forEach((line, i) => this.text(line, x, y + i * leading, style));
+    return y + shown.length * leading;
+  }
+  line(x1: number, y1: number, x2: number, y2: number, { width = 0.2, colour = hair }: { width?: number; colour?: RGB } = {}): void {
+    const at = (x: number, y: number) => ({ x: x * points, y: (this.size.height - y) * points });
+    this.page.drawLine({ start: at(x1, y1), end: at(x2, y2), thickness: width * points, color: colour });
+  }
+  /** A circle by its true diameter in mm. */
+  circle(x: number, y: number, diameter: number, { width = 0.3, colour = ink }: { width?: number; colour?: RGB } = {}): void {
+    this.page.drawCircle({
+      x: x * points,
+      y: (this.size.height - y) * points,
+      size: (diameter / 2) * points,
+      borderWidth: width * points,
+      borderColor: colour,
+    });
+  }
+  box(x: number, y: number, width: number, height: number, { colour = hair, line = 0.2 }: { colour?: RGB; line?: number } = {}): void {
+    this.page.drawRectangle({
+      x: x * points,
+      y: (this.size.height - y - height) * points,
+      width: width * points,
+      height: height * points,
+      borderWidth: line * points,
+      borderColor: colour,
+    });
+  }
+  save(): Promise<Uint8Array> {
+    return this.document.save();
+  }
+}
