@@ -30,6 +30,7 @@ const entry = z.strictObject({
   air: keys(airChoices).optional(),
   route: route.optional(),
   glass: z.string().max(40).optional(),
+  serveC: z.number().min(-5).max(60).optional(),
 });
 export const glassStock = z.strictObject({
   shape: z.string().min(1).max(40),

@@ -22,6 +22,8 @@ export interface FlightWineEntry {
   readonly air?: AirChoice | undefined;
   readonly route?: Route['id'] | undefined;
   readonly glass?: string | undefined;
+  /** °C the host wants it served at; else the middle of its style's band, allowing for what the glass gains. */
+  readonly serveC?: number | undefined;
 }
 /** What the evening has to work with; copied from the venue and free to differ. */
 export interface Stock {

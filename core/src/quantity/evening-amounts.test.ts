@@ -16,33 +16,60 @@ describe('spare bottles', () => {
     published('binomial distribution, exact (any statistical table)', `P(at least ${least} of ${n}, p ${p}) = ${expected}`, () =>
       expect(atLeast(least, n, p)).toBeCloseTo(expected, 8),
     );
-  it('the spares reach the level and one fewer fails it', () => {
+  const one = (needed: number, faultRate: number, level: number) => sparesFor([{ needed, faultRate }], level)[0]!;
+  it('the spares of a wine reach the level and one fewer fails it', () => {
     fc.assert(
       fc.property(
         fc.integer({ min: 1, max: 60 }),
         fc.double({ min: 0.001, max: 0.2, noNaN: true }),
         fc.constantFrom(0.8, 0.9, 0.95, 0.99, 0.999),
         (needed, rate, level) => {
-          const { spares, chance, oneFewer } = sparesFor(needed, rate, level);
-          // Summed the other way round: the chance that at most `spares` are faulty.
-          let faulty = 0;
-          for (let k = 0; k <= spares; k++) {
-            let term = (1 - rate) ** (needed + spares - k) * rate ** k;
-            for (let i = 0; i < k; i++) term *= (needed + spares - i) / (i + 1);
-            faulty += term;
-          }
-          expect(chance).toBeCloseTo(faulty, 8);
+          const { spares, chance } = one(needed, rate, level);
+          // Summed the other way round: the chance that at most so many are faulty.
+          const atMostFaulty = (extra: number) => {
+            let sum = 0;
+            for (let k = 0; k <= extra; k++) {
+              let term = (1 - rate) ** (needed + extra - k) * rate ** k;
+              for (let i = 0; i < k; i++) term *= (needed + extra - i) / (i + 1);
+              sum += term;
+            }
+            return sum;
+          };
+          expect(chance).toBeCloseTo(atMostFaulty(spares), 8);
           expect(chance).toBeGreaterThanOrEqual(level);
-          if (spares > 0) expect(oneFewer).toBeLessThan(level);
+          if (spares > 0) expect(atMostFaulty(spares - 1)).toBeLessThan(level);
         },
       ),
     );
   });
+  it('for a whole flight no split of one spare fewer reaches the level', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.record({ needed: fc.integer({ min: 1, max: 4 }), faultRate: fc.double({ min: 0.005, max: 0.1, noNaN: true }) }), {
+          minLength: 1,
+          maxLength: 4,
+        }),
+        fc.constantFrom(0.9, 0.95, 0.99),
+        (needs, level) => {
+          const found = sparesFor(needs, level);
+          const chance = (split: readonly number[]) =>
+            needs.reduce((product, need, i) => product * atLeast(need.needed, need.needed + split[i]!, 1 - need.faultRate), 1);
+          const total = found.reduce((sum, entry) => sum + entry.spares, 0);
+          expect(chance(found.map((entry) => entry.spares))).toBeGreaterThanOrEqual(level);
+          const splits = (left: number, wines: number): number[][] =>
+            wines === 1 ? [[left]] : Array.from({ length: left + 1 }, (_, k) => splits(left - k, wines - 1).map((rest) => [k, ...rest])).flat();
+          if (total > 0) for (const split of splits(total - 1, needs.length)) expect(chance(split)).toBeLessThan(level);
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
   it('no bottles need no spares; without faults none is needed; a bottle under cork needs one for 99 in a hundred', () => {
-    expect(sparesFor(0, 0.03, 0.99).spares).toBe(0);
-    expect(sparesFor(4, 0, 0.999).spares).toBe(0);
-    expect(sparesFor(1, 0.03, 0.95).spares).toBe(0);
-    expect(sparesFor(1, 0.03, 0.99).spares).toBe(1);
+    expect(one(0, 0.03, 0.99).spares).toBe(0);
+    expect(one(4, 0, 0.999).spares).toBe(0);
+    expect(one(1, 0.03, 0.95).spares).toBe(0);
+    expect(one(1, 0.03, 0.99).spares).toBe(1);
+    expect(sparesFor([], 0.99)).toEqual([]);
   });
 });
 describe('glasses', () => {

@@ -159,6 +159,15 @@ describe('the timetable', () => {
     expect(found.starts).toEqual({ a: -40, b: -20, c: -5 });
     expect(found.conflicts).toEqual([]);
   });
+  it('the chain that makes the span long is critical, a task with room before it and an appointment are not', () => {
+    const tasks: Task[] = [
+      { id: 'long', minutes: 50, uses: {}, after: [], latestEnd: 0, earliestStart: -Infinity },
+      { id: 'tail', minutes: 10, uses: {}, after: [{ task: 'long', gap: 0 }], latestEnd: 0, earliestStart: -Infinity },
+      { id: 'short', minutes: 5, uses: {}, after: [], latestEnd: 0, earliestStart: -Infinity },
+      { id: 'pour', minutes: 2, uses: {}, after: [], latestEnd: 2, earliestStart: 0 },
+    ];
+    expect(timetable(tasks, {})).toMatchObject({ span: 60, critical: ['long', 'tail'] });
+  });
   it('does not depend on the order of the tasks it is given, as far as span goes, and is the same every time', () => {
     for (const tasks of fc.sample(anyTasks(2, 7, 3, 9), { numRuns: 30, seed: 2 })) {
       expect(timetable([...tasks].reverse(), capacities).span).toBe(timetable(tasks, capacities).span);

@@ -35,7 +35,7 @@ export interface Timetable {
   readonly bound: number;
   /** The span is proven to be the shortest. */
   readonly exact: boolean;
-  /** Tasks that cannot start earlier without widening the span: with everything as late as it can be, any delay in them is a delay of the evening. */
+  /** Tasks that could not begin earlier without widening the span: they have no slack at all. */
   readonly critical: readonly string[];
   readonly conflicts: readonly Conflict[];
 }
@@ -214,7 +214,7 @@ export function* solveTimetable(tasks: readonly Task[], capacities: Capacities, 
     span,
     bound: Math.min(bound, span),
     exact: result.conflicts.length === 0 && (exact || span <= bound),
-    critical: result.conflicts.length > 0 ? [] : criticalTasks(starts, free, fixed, capacities, span),
+    critical: result.conflicts.length > 0 ? [] : criticalTasks(starts, free, fixed, span),
     conflicts: result.conflicts,
   };
 }
@@ -322,24 +322,30 @@ function settle(
   return starts;
 }
 
-/** Tasks that cannot be brought forward inside the span: earliest starts by predecessors and resources, the others held. */
-function criticalTasks(starts: ReadonlyMap<string, number>, free: readonly Task[], fixed: readonly Task[], capacities: Capacities, span: number): string[] {
-  const all = [...free, ...fixed];
-  const ends = new Map(all.map((task) => [task.id, starts.get(task.id)! + task.minutes]));
+/**
+ * Tasks without slack: by windows and predecessors alone, with everything that may begin earlier beginning at the start of the span, they could begin
+ * no earlier than they do. Appointments, whose window is their own length, are not counted.
+ */
+function criticalTasks(starts: ReadonlyMap<string, number>, free: readonly Task[], fixed: readonly Task[], span: number): string[] {
+  const byId = new Map([...free, ...fixed].map((task) => [task.id, task]));
+  const earliest = new Map<string, number>();
+  const of = (task: Task): number => {
+    const known = earliest.get(task.id);
+    if (known !== undefined) return known;
+    const start =
+      task.fixedAt ??
+      Math.max(
+        task.earliestStart,
+        task.dayBefore === true ? -Infinity : -span,
+        ...task.after.map((entry) => {
+          const before = byId.get(entry.task);
+          return before === undefined ? -Infinity : of(before) + before.minutes + entry.gap;
+        }),
+      );
+    earliest.set(task.id, start);
+    return start;
+  };
   return free
-    .filter((task) => {
-      if (task.dayBefore === true) return false;
-      const start = starts.get(task.id)!;
-      const earlier = start - 1;
-      if (earlier < -span || earlier < task.earliestStart) return true;
-      if (task.after.some((entry) => (ends.get(entry.task) ?? -Infinity) + entry.gap > earlier)) return true;
-      return Object.entries(task.uses).some(([resource, amount]) => {
-        const sum = all.reduce(
-          (total, other) => (other !== task && starts.get(other.id)! <= earlier && ends.get(other.id)! > earlier ? total + (other.uses[resource] ?? 0) : total),
-          amount,
-        );
-        return sum > (capacities[resource] ?? 0);
-      });
-    })
+    .filter((task) => task.dayBefore !== true && task.latestEnd - task.earliestStart > task.minutes && starts.get(task.id)! - of(task) < 1)
     .map((task) => task.id);
 }

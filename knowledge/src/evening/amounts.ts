@@ -80,13 +80,14 @@ export function amountsOf(flight: FlightDocument, wines: readonly EveningInput[]
   // In a panel of incomplete blocks a seat has only some of the glasses.
   const glassesASeat = ordered.length + twice.size;
   const share = flight.evening === 'panel' && flight.panel.aSeat > 0 && glassesASeat > 0 ? Math.min(1, flight.panel.aSeat / glassesASeat) : 1;
-  const amounts = ordered.map((wine): WineAmount => {
+  const before = ordered.map((wine) => {
     const pourMl = entries.get(wine.id)?.pourMl ?? flight.pourMl;
     const formatMl = formatOf(wine.lots);
     const pours = Math.ceil(flight.guests * (twice.has(wine.id) ? 2 : 1) * share - 1e-9) + (flight.hostPour && flight.guests > 0 ? 1 : 0);
     const needed = bottlesFor(pours, millilitres(pourMl), millilitres(formatMl), flight.lossPercent / 100);
-    const spares = sparesFor(needed.byPours, closureOf(wine.facts).closure.faultRate, flight.certainty / 100);
-    const held = wine.lots.filter((lot) => lot.formatMl === formatMl).reduce((sum, lot) => sum + lot.held, 0);
+    // A bottle that was found faulty is no longer there to pour from: the spare takes its place.
+    const lost = flight.faulty[wine.id] === true ? 1 : 0;
+    const held = Math.max(0, wine.lots.filter((lot) => lot.formatMl === formatMl).reduce((sum, lot) => sum + lot.held, 0) - lost);
     return {
       wine: wine.id,
       name: wine.name,
@@ -96,12 +97,20 @@ export function amountsOf(flight: FlightDocument, wines: readonly EveningInput[]
       neededMl: needed.needed,
       byVolume: needed.byVolume,
       byPours: needed.byPours,
-      spares,
       held,
-      short: Math.max(0, needed.byPours + spares.spares - held),
+      faultRate: closureOf(wine.facts).closure.faultRate,
       priceMinor: latestPrice(wine, venue.currency),
     };
   });
+  const spares = sparesFor(
+    before.map((amount) => ({ needed: amount.byPours, faultRate: amount.faultRate })),
+    flight.certainty / 100,
+  );
+  const amounts = before.map(({ faultRate: _rate, ...amount }, i): WineAmount => ({
+    ...amount,
+    spares: spares[i]!,
+    short: Math.max(0, amount.byPours + spares[i]!.spares - amount.held),
+  }));
   const stock = stockOf(flight, venue);
   const minutes = pourTimes(flight).end;
   const tasters = flight.guests + (flight.hostPour ? 1 : 0);

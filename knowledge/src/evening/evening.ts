@@ -27,6 +27,8 @@ export interface EveningInput {
   readonly priceMinor?: number | undefined;
   /** A smell of reduction stands in a note on it. */
   readonly reduced: boolean;
+  /** The latest note of a host found it faulty or doubtful. */
+  readonly faultFound?: 'faulty' | 'doubtful' | undefined;
 }
 
 /** What a venue sets once: its measures, what it has, what it pays for bread and water, and its own time constants. */
@@ -145,8 +147,11 @@ export function prepare(
     if (wine === undefined || entry === undefined) return [];
     const loads = loadsOf(wine.profile);
     const pourMl = entry.pourMl ?? flight.pourMl;
-    const band = bandOf(wine.facts, loads);
-    const aim = aimFor(band, stock.roomC, pourMl, minutesAWine(flight) / 2);
+    const band: Band =
+      entry.serveC === undefined
+        ? bandOf(wine.facts, loads)
+        : { id: 'own', name: 'as you set it', low: entry.serveC - 1, high: entry.serveC + 1, source: 'your own' };
+    const aim = entry.serveC ?? aimFor(band, stock.roomC, pourMl, minutesAWine(flight) / 2);
     const sparkling = loads.bubbles >= 40;
     const { closure, assumed } = closureOf(wine.facts);
     const air = airFor({

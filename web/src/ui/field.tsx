@@ -24,6 +24,7 @@ const Wrap = styled.div`
   select,
   textarea {
     min-height: 44px;
+    min-width: 0;
     width: 100%;
     padding: 8px 12px;
     border: 1px solid var(--line);

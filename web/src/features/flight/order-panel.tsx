@@ -143,10 +143,10 @@ export function OrderPanel({ flight, order, wines, now, other, before, move, sol
             options={Object.fromEntries(Array.from({ length: mostRests + 1 }, (_, n) => [String(n), n === 0 ? 'none' : String(n)]))}
           />
           <SelectField
-            label="A rest may be"
+            label="Cheese"
             value={flight.cheese ? 'cheese' : 'bread'}
             onChange={(value) => change({ cheese: value === 'cheese' })}
-            options={{ bread: 'water and bread', cheese: 'or cheese' }}
+            options={{ bread: 'no', cheese: 'may be one' }}
           />
         </div>
       )}

@@ -32,7 +32,7 @@ const Box = styled.details`
 `;
 const Grid = styled.div`
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(205px, 1fr));
   gap: 12px;
   padding-bottom: 16px;
   .wide {
@@ -92,7 +92,7 @@ export function Purpose({
     <Box open={isNew || undefined}>
       <summary>
         <strong>Purpose</strong>
-        {themes[flight.theme].label} · {settings[flight.setting]} · {flight.guests} guests · {blindKinds[flight.blind]} ·{' '}
+        theme: {themes[flight.theme].label} · {settings[flight.setting]} · {flight.guests} guests · {blindKinds[flight.blind]} ·{' '}
         {routines.find((entry) => entry.id === flight.routine)?.name}
       </summary>
       <Grid>

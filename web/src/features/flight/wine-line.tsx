@@ -9,12 +9,13 @@ import { predictions, type FlightDocument, type FlightWineEntry, type Prediction
 import type { OrderJudgement } from '@rose/core/order/judge';
 import type { Pin } from '@rose/core/order/pins';
 import { profileLabels } from '@rose/core/wine/profile';
+import { glassShapes } from '@rose/knowledge/glasses/index';
 import type { VenueFacts } from '@rose/knowledge/evening/evening';
 import type { FlightWineView } from '@/server/flight/read';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/field';
 import { Glass } from '@/ui/glass';
-import { VolumeField } from '@/ui/measure-field';
+import { TemperatureField, VolumeField } from '@/ui/measure-field';
 import { petalsOf } from '@/ui/petals';
 import { Rose } from '@/ui/rose';
 import { pinWords } from './pin-words';
@@ -286,6 +287,22 @@ export function WineLine({
                       high={500}
                       value={entry?.pourMl}
                       onChange={(pourMl) => onWine(summary.id, { pourMl: pourMl === undefined ? undefined : Math.round(pourMl) })}
+                    />
+                    <TemperatureField
+                      serving
+                      label="Serve it at"
+                      unit={venue.temperature}
+                      low={-5}
+                      high={60}
+                      value={entry?.serveC}
+                      onChange={(serveC) => onWine(summary.id, { serveC: serveC === undefined ? undefined : Math.round(serveC * 10) / 10 })}
+                    />
+                    <SelectField
+                      label="Glass"
+                      value={entry?.glass ?? ''}
+                      empty="as the flight"
+                      onChange={(glass) => onWine(summary.id, { glass: glass === '' ? undefined : glass })}
+                      options={Object.fromEntries(glassShapes.map((shape) => [shape.id, shape.name]))}
                     />
                   </div>
                   {assumed.length > 0 && (

@@ -1,10 +1,13 @@
 'use client';
-import Link from 'next/link';
+import { useRouter } from 'next/navigation';
 import styled from 'styled-components';
+import { v7 } from 'uuid';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import { kindOfTask, wineOfTask } from '@rose/core/timetable/evening';
 import { taskInWords } from '@rose/core/timetable/task-words';
 import type { WholeEvening } from '@rose/knowledge/evening/whole';
+import { useAct } from '@/ui/act';
+import { api } from '@/ui/api';
 import { Button, Key } from '@/ui/button';
 
 const Big = styled.div`
@@ -107,7 +110,7 @@ export function NextTasks({
       };
     })
     .sort((a, b) => a.minute - b.minute || (a.id < b.id ? -1 : 1));
-  const day = (minute: number) => (minute <= -20 * 60 ? 'the day before, ' : '');
+  const day = (minute: number) => (minute <= -20 * 60 ? ', the day before' : '');
   if (all)
     return (
       <List aria-label="All tasks">
@@ -115,8 +118,8 @@ export function NextTasks({
           <li key={task.id}>
             <span className="at">{clock(task.minute)}</span>
             <span data-done={task.done}>
-              {day(task.minute)}
               {task.text}
+              {day(task.minute)}
             </span>
             <span style={{ display: 'flex', gap: 8, alignItems: 'center' }}>
               <small data-critical={task.critical || undefined}>
@@ -150,8 +153,8 @@ export function NextTasks({
   return (
     <Big>
       <div className="when">
-        {day(next.minute)}
         {clock(next.minute)}
+        {day(next.minute)}
         {inMinutes === undefined || Math.abs(inMinutes) > 36 * 60
           ? ''
           : inMinutes > 90
@@ -171,7 +174,7 @@ export function NextTasks({
           <Button tone="strong" onPress={() => onDone(next.id, true)} keys="d">
             Done <Key>d</Key>
           </Button>
-          {next.kind === 'taste' && next.wine !== undefined && <Link href={`/wines/${next.wine}`}>Begin the note</Link>}
+          {next.kind === 'taste' && next.wine !== undefined && <BeginNote wine={next.wine} />}
           {last !== undefined && (
             <Button size="small" tone="quiet" onPress={() => onDone(last.id, false)}>
               Not done: {last.text}
@@ -187,13 +190,36 @@ export function NextTasks({
           <li key={task.id}>
             <span className="at">{clock(task.minute)}</span>
             <span>
-              {day(task.minute)}
               {task.text}
+              {day(task.minute)}
             </span>
             <small data-critical={task.critical || undefined}>{task.minutes} min</small>
           </li>
         ))}
       </List>
     </Big>
+  );
+}
+
+/** Opens a glass of this wine and its note. */
+function BeginNote({ wine }: { wine: string }) {
+  const router = useRouter();
+  const act = useAct();
+  return (
+    <>
+      <Button
+        disabled={act.busy}
+        onPress={() =>
+          void act.run(async () => {
+            const id = v7();
+            await api('POST', '/notes', { body: { id, wineId: wine } });
+            router.push(`/notes/${id}`);
+          })
+        }
+      >
+        Begin the note
+      </Button>
+      {act.problem !== null && <span role="alert">{act.problem.message}</span>}
+    </>
   );
 }

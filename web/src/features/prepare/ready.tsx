@@ -228,6 +228,38 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
         </div>
         <aside aria-label="What to do next">
           {whole !== null && <NextTasks whole={whole} flight={flight} clock={clock} now={now} nameOf={nameOf} mayEdit={mayEdit} onDone={markDone} />}
+          {wines
+            .filter((wine) => wine.evening.faultFound !== undefined)
+            .map(({ summary, evening }) => {
+              const amount = whole?.amounts.wines.find((entry) => entry.wine === summary.id);
+              const booked = flight.faulty[summary.id] === true;
+              return (
+                <Say key={summary.id} role="status">
+                  <strong>
+                    {summary.name}: your note found it {evening.faultFound}.
+                  </strong>
+                  {booked
+                    ? `The spare is called for; ${amount?.held ?? 0} ${amount?.held === 1 ? 'bottle is' : 'bottles are'} left. Open it and taste it again.`
+                    : 'Compare the spare before you pour it for anybody. '}
+                  {mayEdit && !booked && (
+                    <Button
+                      size="small"
+                      onPress={() =>
+                        open.change((d) => ({
+                          ...d,
+                          faulty: { ...d.faulty, [summary.id]: true },
+                          done: Object.fromEntries(
+                            Object.entries(d.done).filter(([task]) => !['open', 'check', 'taste', 'decant'].some((kind) => task === `${kind}:${summary.id}`)),
+                          ),
+                        }))
+                      }
+                    >
+                      Open the spare
+                    </Button>
+                  )}
+                </Say>
+              );
+            })}
           {late && firstPour !== null && (
             <Say role="status">
               <strong>The afternoon runs late.</strong>

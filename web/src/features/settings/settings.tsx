@@ -2,19 +2,25 @@
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
+import type { z } from 'zod';
 import { schools } from '@rose/core/order/school';
+import type { venueSettings } from '@/server/account/settings';
 import { useAct } from '@/ui/act';
 import { api } from '@/ui/api';
 import { Button, ButtonLink } from '@/ui/button';
 import { dropAllDrafts } from '@/ui/document/drafts';
 import { SelectField, TextField, Trouble } from '@/ui/field';
+import { StockFields } from '@/ui/flight/stock-fields';
 import { Frame, Page } from '@/ui/frame';
+import { NumberField } from '@/ui/number-field';
+import { Probes } from './probes';
 
+type VenueSettings = z.infer<typeof venueSettings>;
 interface Who {
   name: string;
   email: string;
   role: string | null;
-  venue: { id: string; name: string; settings: { country: string; currency: string; timeZone: string; school: string } } | null;
+  venue: { id: string; name: string; settings: VenueSettings } | null;
   venues: { id: string; name: string; role: string }[];
 }
 interface People {
@@ -165,9 +171,44 @@ export function Settings({ who, people, tokens, letters }: { who: Who; people: P
             <SelectField
               label="School of a new flight"
               value={venue.school}
-              onChange={(school) => setVenue({ ...venue, school })}
+              onChange={(school) => setVenue({ ...venue, school: school as VenueSettings['school'] })}
               options={Object.fromEntries(schools.map((school) => [school.id, school.label]))}
             />
+            <SelectField
+              label="Temperatures in"
+              value={venue.temperature}
+              onChange={(temperature) => setVenue({ ...venue, temperature: temperature as VenueSettings['temperature'] })}
+              options={{ C: '°C', F: '°F' }}
+            />
+            <SelectField
+              label="Pours in"
+              value={venue.volume}
+              onChange={(volume) => setVenue({ ...venue, volume: volume as VenueSettings['volume'] })}
+              options={{ mL: 'mL', oz: 'US fluid ounces' }}
+            />
+            <h3>What there is for an evening</h3>
+            <StockFields stock={venue.stock} unit={venue.temperature} onChange={(stock) => setVenue({ ...venue, stock: stock as VenueSettings['stock'] })} />
+            <h3>What it costs</h3>
+            <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(140px, 1fr))', gap: 12 }}>
+              {(
+                [
+                  ['bread', 'Bread', 'a kg'],
+                  ['cheese', 'Cheese', 'a kg'],
+                  ['water', 'Water', 'a litre'],
+                  ['ice', 'Ice', 'a kg'],
+                ] as const
+              ).map(([part, label, of]) => (
+                <NumberField
+                  key={part}
+                  label={label}
+                  unit={`${venue.currency} ${of}`}
+                  low={0}
+                  high={10_000}
+                  value={venue.prices[part] / 100}
+                  onChange={(value) => value !== undefined && setVenue({ ...venue, prices: { ...venue.prices, [part]: Math.round(value * 100) } })}
+                />
+              ))}
+            </div>
             {isOwner ? (
               <div>
                 <Button
@@ -184,6 +225,7 @@ export function Settings({ who, people, tokens, letters }: { who: Who; people: P
               <p className="soft">Only an owner changes these.</p>
             )}
           </section>
+          <Probes unit={venue.temperature} mayEdit={who.role !== 'helper'} />
           <section>
             <h2>People</h2>
             {people.members.map((member) => (

@@ -22,6 +22,8 @@ export interface KnownWine {
   /** Smells found in the venue's notes on it. */
   readonly chips: readonly Chip[];
   readonly notes: number;
+  /** What the latest note of a host says of its health, when it is not sound. */
+  readonly faultFound: 'faulty' | 'doubtful' | undefined;
 }
 
 const today = () => new Date().toISOString().slice(0, 10);
@@ -62,6 +64,7 @@ export async function knownWines(db: Reader, venueId: string, ids?: readonly str
     const document: WineDocument = { ...row.document, lots: lots.get(row.id) ?? [] };
     const notes = (byWine.get(row.id) ?? []).filter((entry) => Object.keys(entry.document.observed).length > 0);
     const sound = notes.filter((entry) => entry.document.observed.health !== 'faulty' && entry.document.observed.health !== 'doubtful');
+    const latest = notes.find((entry) => entry.role === 'owner' || entry.role === 'host')?.document.observed.health;
     const byHost = sound.find((entry) => entry.role === 'owner' || entry.role === 'host');
     const observed = byHost?.document.observed ?? (sound.length > 0 ? medianOf(sound.map((entry) => entry.document.observed)) : undefined);
     const style = styleOf(document.facts);
@@ -74,6 +77,7 @@ export async function knownWines(db: Reader, venueId: string, ids?: readonly str
       age: ageOn(today(), factOf(document.facts, 'vintage'), isSouthern(factOf(document.facts, 'country'))),
       chips: sound.flatMap((entry) => entry.document.chips),
       notes: notes.length,
+      faultFound: latest === 'faulty' || latest === 'doubtful' ? latest : undefined,
     };
   });
 }

@@ -14,7 +14,7 @@ import { firstPourOf, readEvening, timetableView } from './evening';
 import { issuePlan } from './plan-number';
 
 const kinds = z.enum(Object.keys(printKinds) as [PrintKind, ...PrintKind[]]);
-async function sourceOf(db: Reader, venueId: string, id: string): Promise<PrintSource & { view: Awaited<ReturnType<typeof readEvening>>['view'] }> {
+export async function sourceOf(db: Reader, venueId: string, id: string): Promise<PrintSource & { view: Awaited<ReturnType<typeof readEvening>>['view'] }> {
   const { view, flight, venue, evening } = await readEvening(db, venueId, id);
   const whole = wholeEvening(flight, evening, venue.facts);
   const dishes = await db

@@ -27,6 +27,7 @@ export const asEveningInput = (known: KnownWine): EveningInput => ({
   age: known.age,
   lots: known.document.lots,
   buy: false,
+  faultFound: known.faultFound,
   reduced: known.chips.some((chip) => chip.term !== undefined && reduction.has(chip.term)),
 });
 export const cellarView = (known: KnownWine): FlightWineView => ({ summary: summarise(known), order: asOrderWine(known), evening: asEveningInput(known) });

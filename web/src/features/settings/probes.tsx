@@ -1,0 +1,173 @@
+'use client';
+import { useEffect, useState } from 'react';
+import { v7 } from 'uuid';
+import { fitTau } from '@rose/core/temperature/fit';
+import { bothTemperatures, readTemperature, showTemperature, type TemperatureUnit } from '@rose/core/wine/measure';
+import { media, type MediumId } from '@rose/knowledge/media/index';
+import { useAct } from '@/ui/act';
+import { api } from '@/ui/api';
+import { Button } from '@/ui/button';
+import { SelectField, TextArea, Trouble } from '@/ui/field';
+import { TemperatureField } from '@/ui/measure-field';
+import { NumberField } from '@/ui/number-field';
+
+interface Reading {
+  readonly minutes: number;
+  readonly celsius: number;
+}
+interface Runs {
+  readonly runs: readonly {
+    readonly id: string;
+    readonly medium: MediumId;
+    readonly formatMl: number;
+    readonly on: string;
+    readonly readings: readonly Reading[];
+    readonly fit: { readonly tau: number; readonly low: number | null; readonly high: number | null; readonly scatter: number; readonly says: string } | null;
+  }[];
+  readonly inUse: readonly { readonly medium: string; readonly name: string; readonly tau: number; readonly from: string }[];
+}
+/** "0 22, 15 18.4" or a line each: minutes, then the temperature. */
+export function readReadings(text: string, unit: TemperatureUnit): readonly Reading[] | undefined {
+  const entries = text
+    .split(/[\n;,](?!\d)|\n|;/)
+    .map((entry) => entry.trim())
+    .filter((entry) => entry !== '');
+  const readings = entries.map((entry) => {
+    const [, minutes, temperature] = /^(\d+(?:\.\d+)?)\s*(?:min)?\s+(.+)$/.exec(entry) ?? [];
+    const celsius = temperature === undefined ? undefined : readTemperature(temperature, unit);
+    return minutes === undefined || celsius === undefined ? undefined : { minutes: Number(minutes), celsius };
+  });
+  return readings.includes(undefined) || readings.length === 0 ? undefined : (readings as Reading[]);
+}
+
+/** The venue's own time constants: readings typed in, or taken from the simulated probe, each with what it gives and how sure that is. */
+export function Probes({ unit, mayEdit }: { unit: TemperatureUnit; mayEdit: boolean }) {
+  const [list, setList] = useState<Runs | null>(null);
+  const [medium, setMedium] = useState<MediumId>('fridge');
+  const [ambient, setAmbient] = useState<number | undefined>(media.fridge.celsius);
+  const [format, setFormat] = useState<number | undefined>(750);
+  const [text, setText] = useState('');
+  const act = useAct();
+  const refresh = async () => setList(await api<Runs>('GET', '/probes'));
+  useEffect(() => void refresh().catch(() => undefined), []);
+  const readings = readReadings(text, unit);
+  const fit = readings === undefined || ambient === undefined ? undefined : fitTau(readings, ambient);
+  return (
+    <section>
+      <h2>Your fridge, your bucket</h2>
+      <p className="soft">
+        How fast a bottle cools, as the time constant τ in minutes of a standing bottle. The handbook’s figures are used until readings of your own give better
+        ones.
+      </p>
+      {list?.inUse.map((entry) => (
+        <div className="row" key={entry.medium}>
+          <span>
+            {entry.name}
+            <br />
+            <span className="soft">{entry.from}</span>
+          </span>
+          <strong>{entry.tau.toFixed(0)} min</strong>
+          <span />
+        </div>
+      ))}
+      {list?.runs.map((run) => (
+        <div className="row" key={run.id}>
+          <span>
+            {media[run.medium].name}, {run.on}, {run.readings.length} readings of {run.formatMl} mL
+            <br />
+            <span className="soft">
+              {run.fit === null
+                ? 'one reading says nothing'
+                : run.fit.low === null || run.fit.high === null
+                  ? `τ about ${run.fit.tau.toFixed(0)} min; ${run.fit.says}: not used`
+                  : `τ ${run.fit.tau.toFixed(0)} min, 95 % between ${run.fit.low.toFixed(0)} and ${run.fit.high.toFixed(0)}; readings scatter by ${run.fit.scatter.toFixed(1)} °C`}
+            </span>
+          </span>
+          <span />
+          {mayEdit && (
+            <Button
+              size="small"
+              label={`Forget the readings of ${run.on}`}
+              onPress={() => void act.run(() => api('DELETE', `/probes/${run.id}`).then(refresh))}
+            >
+              Forget
+            </Button>
+          )}
+        </div>
+      ))}
+      {mayEdit && (
+        <form
+          style={{ display: 'grid', gap: 10 }}
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (readings === undefined || ambient === undefined || format === undefined) return;
+            void act.run(async () => {
+              await api('POST', '/probes', {
+                body: { id: v7(), medium, formatMl: format, ambientC: ambient, on: new Date().toISOString().slice(0, 10), readings },
+              });
+              setText('');
+              await refresh();
+            });
+          }}
+        >
+          <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 10 }}>
+            <SelectField
+              label="Where"
+              value={medium}
+              onChange={(value) => {
+                setMedium(value as MediumId);
+                setAmbient(media[value as MediumId].celsius);
+              }}
+              options={Object.fromEntries(Object.values(media).map((entry) => [entry.id, entry.name]))}
+            />
+            <TemperatureField label="It is at" unit={unit} low={-40} high={60} value={ambient} onChange={setAmbient} />
+            <NumberField label="Bottle" unit="mL" low={50} high={20_000} value={format} onChange={setFormat} />
+          </div>
+          <TextArea
+            label="Readings"
+            hint="minutes and temperature, a line each"
+            value={text}
+            onChange={setText}
+            rows={4}
+            error={text.trim() !== '' && readings === undefined ? 'write a line for each reading, such as: 15 18.4' : undefined}
+          />
+          {fit !== undefined && (
+            <p role="status" className="soft">
+              {fit.interval === undefined
+                ? `τ about ${fit.tau.toFixed(0)} min; ${fit.says}.`
+                : `τ ${fit.tau.toFixed(0)} min, 95 % between ${fit.interval[0].toFixed(0)} and ${fit.interval[1].toFixed(0)}, from ${bothTemperatures(fit.start, unit)}.`}
+            </p>
+          )}
+          <div style={{ display: 'flex', gap: 10, flexWrap: 'wrap' }}>
+            <Button type="submit" disabled={readings === undefined || act.busy}>
+              Keep these readings
+            </Button>
+            <Button
+              tone="quiet"
+              disabled={act.busy}
+              onPress={() =>
+                void act.run(async () => {
+                  const made = await api<{ ambientC: number; readings: readonly Reading[] }>('POST', '/probe-simulations', {
+                    body: {
+                      medium,
+                      formatMl: format ?? 750,
+                      startC: medium === 'room' ? 6 : 21,
+                      minutes: medium === 'ice' ? 40 : 120,
+                      count: 8,
+                      seed: Math.floor(Math.random() * 2 ** 31),
+                    },
+                  });
+                  setAmbient(made.ambientC);
+                  setText(made.readings.map((reading) => `${reading.minutes} ${showTemperature(reading.celsius, unit)}`).join('\n'));
+                })
+              }
+            >
+              Read the simulated probe
+            </Button>
+          </div>
+        </form>
+      )}
+      {act.problem !== null && <Trouble role="alert">{act.problem.message}</Trouble>}
+    </section>
+  );
+}
