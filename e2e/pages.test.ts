@@ -56,6 +56,7 @@ describe('every page', () => {
       '/wines/import',
       '/flights',
       await first('/flights', 'Fire and salt'),
+      `${await first('/flights', 'Fire and salt')}/ready`,
       '/table',
       await first('/table', 'Octopus'),
       '/notebook',
@@ -84,7 +85,7 @@ describe('every page', () => {
     }
     await page.setViewport(desktop);
     await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
-    for (const address of ['/cellar', addresses[1]!, addresses[5]!, addresses[7]!, addresses[9]!]) {
+    for (const address of ['/cellar', addresses[1]!, addresses[5]!, addresses[6]!, addresses[8]!, addresses[10]!]) {
       await visit(page, base + address);
       found.push(...(await faults()).map((fault) => `${address} dim ${fault}`));
     }

@@ -90,13 +90,13 @@ describe('the Chart', () => {
     await page.waitForFunction((first) => document.querySelector('[role=row] .name a')?.textContent !== first, { timeout: 8000 }, before[0]);
     await press(page, 'Undo');
     await page.waitForFunction((first) => document.querySelector('[role=row] .name a')?.textContent === first, {}, before[0]);
-    await select('Pin of Lamplighter', 'first');
+    await select('Pin or move Lamplighter', 'first');
     await waitForText(page, 'the best is');
     await press(page, 'Take the best order');
     await page.waitForFunction(() => document.querySelector('[role=row] .name a')?.textContent === 'Lamplighter');
-    await select('Pin of Salt Lamp Brut Nature', 'last');
+    await select('Pin or move Salt Lamp Brut Nature', 'last');
     await waitForText(page, 'strain');
-    await select('Pin of Lamplighter', 'last');
+    await select('Pin or move Lamplighter', 'last');
     await waitForText(page, 'strain');
     await press(page, 'Undo');
   });

@@ -170,8 +170,16 @@ function exchange(v: number, k: number, b: number, random: () => number, tries: 
       pair[a * v + c]! += by;
       pair[c * v + a]! += by;
     };
-    for (const z of rows[r]!) if (z !== x) (count(x, z, -1), count(y, z, 1));
-    for (const z of rows[s]!) if (z !== y) (count(y, z, -1), count(x, z, 1));
+    for (const z of rows[r]!) {
+      if (z === x) continue;
+      count(x, z, -1);
+      count(y, z, 1);
+    }
+    for (const z of rows[s]!) {
+      if (z === y) continue;
+      count(y, z, -1);
+      count(x, z, 1);
+    }
     rows[r]![rows[r]!.indexOf(x)] = y;
     rows[s]![rows[s]!.indexOf(y)] = x;
   }

@@ -134,7 +134,7 @@ export function FlightAmounts({ flight, amounts, venue }: { flight: FlightDocume
           </small>
         </div>
       </Figures>
-      <Scroll>
+      <Scroll tabIndex={0} role="region" aria-label="Bottles by wine">
         <Table>
           <thead>
             <tr>
