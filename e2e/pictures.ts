@@ -34,6 +34,9 @@ try {
   await follow('/flights', 'Fire and salt');
   await waitForText(page, 'strain; the best is');
   await take('chart');
+  await press(page, 'Ready');
+  await waitForText(page, 'from the first task to the first pour');
+  await take('ready');
   await follow('/notebook', 'Black Scree');
   await press(page, 'Palate');
   await waitForText(page, 'Work it round');
