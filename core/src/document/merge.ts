@@ -19,7 +19,14 @@ export interface Merged<D> {
 
 export const noteShape: Shape = {
   record: 'atom',
-  fields: { observed: { record: 'atom' }, deck: { record: 'atom' }, rewritten: { record: 'atom' }, chips: { byId: { record: 'atom' } } },
+  fields: {
+    observed: { record: 'atom' },
+    deck: { record: 'atom' },
+    rewritten: { record: 'atom' },
+    triage: { record: 'atom' },
+    kept: { record: 'atom' },
+    chips: { byId: { record: 'atom' } },
+  },
 };
 export const wineShape: Shape = { record: 'atom', fields: { facts: { record: 'atom' }, lots: { byId: { record: 'atom' } } } };
 /** The order of a flight is one field: two orders are shown side by side, never interleaved. */

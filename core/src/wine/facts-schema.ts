@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { facts, factIds, origins, type FactSpec, type WineDocument } from './facts';
+import { facts, factIds, origins, type FactSpec, type WineDocument, type WineFacts } from './facts';
 
 const isoDate = z.iso.date();
 const percent = z.number().min(0).max(100);
@@ -56,12 +56,15 @@ const lot = z
   })
   .refine((entry) => (entry.priceMinor === undefined) === (entry.currency === undefined), 'a price needs its currency');
 
+/** Facts of a wine, each stated with its origin. */
+export const wineFacts = z.strictObject(Object.fromEntries(factIds.map((id) => [id, stated(facts[id]).optional()]))) as unknown as z.ZodType<WineFacts>;
+
 /** The stored wine. Derived from the registry of facts. */
 export const wineDocument = z.strictObject({
   schema: z.literal(1),
   name: z.string().trim().min(1, 'give the wine a name').max(200),
   producer: z.string().max(200),
-  facts: z.strictObject(Object.fromEntries(factIds.map((id) => [id, stated(facts[id]).optional()]))),
+  facts: wineFacts,
   lots: z.array(lot).max(200),
   remark: z.string().max(10_000),
 }) as unknown as z.ZodType<WineDocument>;

@@ -140,6 +140,13 @@ export const facts = {
       can: 'can',
     },
   },
+  storage: {
+    kind: 'choice',
+    group: 'bottle',
+    label: 'kept',
+    options: { cellar: 'cool and dark', room: 'in a room', warm: 'warm' },
+    hint: 'where it has stood most of its life',
+  },
   glass: { kind: 'choice', group: 'bottle', label: 'glass', options: { dark: 'dark glass', green: 'green glass', clear: 'clear glass', none: 'no glass' } },
 } as const satisfies Record<string, FactSpec>;
 

@@ -45,5 +45,7 @@ export const noteDocument = z.strictObject({
   deck: z.record(line(64), z.enum(['no', 'trace', 'yes'])),
   markBeforeDraft: z.number().int().min(0).max(100).nullable(),
   rewritten: z.record(line(64), z.strictObject({ text: line(2000), from: line(2000) })),
+  triage: z.record(line(64), z.boolean()).optional(),
+  kept: z.record(line(64), z.boolean()).optional(),
   remark: line(10_000),
 }) as unknown as z.ZodType<NoteDocument>;

@@ -39,6 +39,10 @@ export interface NoteDocument {
   readonly markBeforeDraft: number | null;
   /** By statement id of the written note. */
   readonly rewritten: Readonly<Record<string, Rewritten>>;
+  /** Answers given while a doubtful glass was looked into, by cue. */
+  readonly triage?: Readonly<Record<string, boolean>> | undefined;
+  /** Contradictions the taster looked at and keeps, by rule. */
+  readonly kept?: Readonly<Record<string, boolean>> | undefined;
   /** Anything the taster wants to keep beside the record. */
   readonly remark: string;
 }

@@ -77,6 +77,8 @@ const may: Record<string, string> = {
   'note.get': 'ohp',
   'note.text': 'ohp',
   'note.scores': 'ohp',
+  'note.triage': 'ohp',
+  'note.consistency': 'ohp',
   'note.list': 'ohp',
   'note.export': 'ohp',
   'dish.save': 'oh',

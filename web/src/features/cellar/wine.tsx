@@ -146,6 +146,12 @@ export interface WineView {
   readonly missing: readonly { id: string; label: string }[];
   readonly notes: number;
   readonly age: number | null;
+  readonly window: {
+    readonly from: readonly [number, number];
+    readonly until: readonly [number, number];
+    readonly doubt: string;
+    readonly because: readonly { readonly percent: number; readonly text: string }[];
+  } | null;
 }
 
 export function WinePage({
@@ -356,6 +362,15 @@ export function WinePage({
                 );
               })}
             </li>
+            {wine.window !== null && (
+              <li>
+                <strong>Drink</strong> from {wine.window.from.join(' to ')} on, until {wine.window.until.join(' to ')}; {wine.window.doubt}.{' '}
+                <span className="source">
+                  {wine.window.because.map((reason) => reason.text).join('; ')}
+                  {wine.window.because.length > 0 ? '. ' : ''}A span, not a promise: storage decides.
+                </span>
+              </li>
+            )}
             {notes.map((note) => (
               <li key={note.id}>
                 <Link href={`/notes/${note.id}`}>

@@ -21,6 +21,8 @@ import type { SetObservation } from './observation';
 
 const Aroma = dynamic(() => import('./aroma').then((module) => module.Aroma), { loading: () => <Wait /> });
 const Flavours = dynamic(() => import('./aroma').then((module) => module.Flavours), { loading: () => <Wait /> });
+const Triage = dynamic(() => import('./triage').then((module) => module.Triage), { ssr: false, loading: () => <Wait /> });
+const Consistency = dynamic(() => import('./consistency').then((module) => module.Consistency), { ssr: false });
 const Finish = dynamic(() => import('./finish').then((module) => module.Finish), { loading: () => <Wait /> });
 const Written = dynamic(() => import('./written').then((module) => module.Written), { ssr: false, loading: () => <Wait /> });
 const Compass = dynamic(() => import('@/ui/compass').then((module) => module.Compass), { ssr: false });
@@ -69,6 +71,9 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
       go('aroma');
     }
   });
+  const doubtful =
+    [doc.observed.health, doc.observed.palateHealth].some((health) => health === 'trace' || health === 'doubtful' || health === 'faulty') ||
+    Object.keys(doc.triage ?? {}).length > 0;
   const at = quarters.indexOf(quarter);
   const next = quarters[at + 1];
   const colour = glassColour(doc.observed);
@@ -183,10 +188,22 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
             )}
             {!note.mayEdit && <p className="soft">You read this note; only its taster changes it.</p>}
             <Panel quarter={quarter} doc={doc} set={set}>
+              {(quarter === 'aroma' || quarter === 'palate') && doubtful && (
+                <Triage
+                  doc={doc}
+                  facts={note.wine?.facts}
+                  day={note.tastedAt.slice(0, 10)}
+                  change={(change) => note.mayEdit && open.change(change)}
+                  set={set}
+                />
+              )}
               {quarter === 'aroma' && <Aroma doc={doc} change={(change) => note.mayEdit && open.change(change)} set={set} />}
               {quarter === 'palate' && <Flavours doc={doc} change={(change) => note.mayEdit && open.change(change)} />}
               {quarter === 'finish' && <Finish watch={watch} doc={doc} set={set} />}
             </Panel>
+            {quarter === 'verdict' && !wide && (
+              <Consistency doc={doc} facts={note.wine?.facts} change={(change) => note.mayEdit && open.change(change)} go={go} />
+            )}
             {quarter === 'verdict' && !wide && <Written doc={doc} change={(change) => note.mayEdit && open.change(change)} noteId={note.id} />}
           </div>
           <Bar>
@@ -206,6 +223,7 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
         </section>
         {wide && (
           <aside aria-label="Your note, so far">
+            <Consistency doc={doc} facts={note.wine?.facts} change={(change) => note.mayEdit && open.change(change)} go={go} />
             <Written doc={doc} change={(change) => note.mayEdit && open.change(change)} noteId={note.id} />
           </aside>
         )}

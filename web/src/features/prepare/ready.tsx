@@ -1,10 +1,11 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
+import { warmsBy } from '@rose/core/temperature/temperature';
 import { showTemperature } from '@rose/core/wine/measure';
 import { taskId, type WayOut } from '@rose/core/timetable/evening';
 import { doneIn, instantOf, minutesFrom, type Moment } from '@rose/knowledge/evening/whole';
-import { stockOf } from '@rose/knowledge/evening/evening';
+import { minutesAWine, stockOf } from '@rose/knowledge/evening/evening';
 import { Button } from '@/ui/button';
 import { Trouble } from '@/ui/field';
 import { FlightPage } from '@/ui/flight/flight-head';
@@ -139,6 +140,7 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
   const from = plan === undefined ? -300 : -Math.min(720, Math.max(90, plan.timetable.span + 20));
   return (
     <FlightPage loaded={loaded} opened={opened} keys={{ d: 'mark the next task done' }}>
+      {now !== undefined && now > 360 && <p className="soft">This evening has been. The plan stands as it was; copy the flight to pour it again.</p>}
       {firstPour === null && <p className="soft">No date yet: times are counted from the first pour. Set it in Chart.</p>}
       {trouble !== '' && (
         <Trouble role="alert">
@@ -186,6 +188,13 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
               clock={clock}
               show={show}
             />
+          )}
+          {whole !== null && (
+            <p className="soft" style={{ fontSize: 14, margin: '8px 0 0' }}>
+              The green band is where the bottle should be when it is poured. A glass of {Math.round(flight.pourMl)} mL at 10 °C gains about{' '}
+              {warmsBy(10, stock.roomC, flight.pourMl, minutesAWine(flight)).toFixed(1)} °C in the {minutesAWine(flight)} minutes it is talked about, in a room
+              of {show(stock.roomC)}: the aim lies below the middle of the band by half of that.
+            </p>
           )}
           <Sections aria-label="More of the afternoon">
             {(Object.keys(sections) as (keyof typeof sections)[]).map((id) => (

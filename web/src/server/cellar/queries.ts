@@ -4,6 +4,9 @@ import { wineDocument } from '@rose/core/wine/facts-schema';
 import { loadsOf, profileKeys } from '@rose/core/wine/profile';
 import { fold } from '@rose/core/wine/text';
 import { formatName } from '@rose/core/quantity/quantity';
+import { sentence } from '@rose/core/wine/reason';
+import { windowWording } from '@rose/core/window/window';
+import { windowOf } from '@rose/knowledge/window/index';
 import { factInWords, factOf, type FactId, type FactValue } from '@rose/core/wine/facts';
 import { flight, flightWine, glass, glassIdentity, lot, note, wine } from '../../db/schema';
 import { decodeCursor, encodeCursor, everyRole, page, pageInput, query } from '../command';
@@ -154,6 +157,17 @@ const money = (minor: number, currency: string) =>
 const one = z.strictObject({ id: z.uuid() });
 const claim = z.object({ id: z.string(), title: z.string(), verdict: z.enum(['meets', 'fails', 'unknown']), because: z.array(z.string()), source: z.string() });
 const knownValue = z.object({ value: z.number(), from: z.enum(['tasted', 'facts', 'style']), why: z.string() });
+/** The drinking window with its reasons, ready to read; null for a wine without a year. */
+function windowView(entry: Known) {
+  const found = windowOf(entry.document.facts, entry.profile);
+  if (found === undefined) return null;
+  return {
+    from: [...found.from] as [number, number],
+    until: [...found.until] as [number, number],
+    doubt: found.doubt,
+    because: found.reasons.map((reason) => ({ percent: reason.push, text: sentence(windowWording, reason) })),
+  };
+}
 export const getWine = query({
   name: 'wine.get',
   method: 'GET',
@@ -175,6 +189,14 @@ export const getWine = query({
     notes: z.number(),
     age: z.number().nullable(),
     lots: z.array(z.string()),
+    window: z
+      .object({
+        from: z.tuple([z.number(), z.number()]),
+        until: z.tuple([z.number(), z.number()]),
+        doubt: z.string(),
+        because: z.array(z.object({ percent: z.number(), text: z.string() })),
+      })
+      .nullable(),
   }),
   async run(db, actor, input, reply) {
     const [entry] = await knownWines(db, actor.venueId, [input.id]);
@@ -194,6 +216,7 @@ export const getWine = query({
       notes: entry.notes,
       age: entry.age ?? null,
       lots: entry.document.lots.map((item) => formatName(item.formatMl)),
+      window: windowView(entry),
     };
   },
 });

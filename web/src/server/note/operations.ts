@@ -7,7 +7,12 @@ import { draftScore, schemes } from '@rose/core/score/scheme';
 import { scoreWording } from '@rose/core/score/wording';
 import { emptyNote } from '@rose/core/wine/note';
 import { noteDocument } from '@rose/core/wine/note-schema';
+import { contradictions, pullingApart } from '@rose/core/consistency/consistency';
+import { faultWording } from '@rose/core/fault/fault';
+import { wineFacts } from '@rose/core/wine/facts-schema';
 import { sentence } from '@rose/core/wine/reason';
+import { chipOrigins, readChips } from '@rose/knowledge/descriptors/reading';
+import { faultContext, triageGlass } from '@rose/knowledge/faults/index';
 import { chipName } from '@rose/knowledge/descriptors/index';
 import type { Reader } from '../../db/client';
 import { glass, glassIdentity, member, note, participant, tasting, tastingKind, wine } from '../../db/schema';
@@ -133,6 +138,7 @@ export async function readNote(db: Reader, actor: Member, id: string) {
       tasting: { id: tasting.id, name: tasting.name, kind: tasting.kind },
       wineId: glassIdentity.wineId,
       wineName: wine.name,
+      wineDocument: wine.document,
       producer: wine.producer,
       taster: member.role,
     })
@@ -158,7 +164,7 @@ export async function readNote(db: Reader, actor: Member, id: string) {
     tastedAt: row.note.tastedAt.toISOString(),
     tasting: row.tasting,
     code: row.glass.code,
-    wine: revealed && row.wineId !== null ? { id: row.wineId, name: row.wineName!, producer: row.producer! } : null,
+    wine: revealed && row.wineId !== null ? { id: row.wineId, name: row.wineName!, producer: row.producer!, facts: row.wineDocument!.facts } : null,
   };
 }
 export const getNote = query({
@@ -178,7 +184,7 @@ export const getNote = query({
     tastedAt: z.string(),
     code: z.string(),
     tasting: z.object({ id: z.string(), name: z.string(), kind: z.enum(tastingKind.enumValues) }),
-    wine: z.object({ id: z.string(), name: z.string(), producer: z.string() }).nullable(),
+    wine: z.object({ id: z.string(), name: z.string(), producer: z.string(), facts: wineFacts }).nullable(),
   }),
   async run(db, actor, input, reply) {
     const found = await readNote(db, actor, input.id);
@@ -254,6 +260,78 @@ export const scores = query({
           })),
         };
       }),
+    };
+  },
+});
+
+export const triageOf = query({
+  name: 'note.triage',
+  method: 'GET',
+  path: '/notes/{id}/triage',
+  summary:
+    'What may be wrong with a glass: faults with their chances and reasons, false alarms that fit, and what to look for next; of a hidden glass without its wine',
+  allow: everyRole,
+  input: one,
+  output: z.object({
+    verdict: z.string(),
+    faults: z.array(
+      z.object({
+        id: z.string(),
+        name: z.string(),
+        chance: z.number(),
+        because: z.array(z.object({ bits: z.number(), text: z.string() })),
+        now: z.array(z.object({ says: z.string(), wait: z.number().optional() })),
+        tellTable: z.boolean(),
+      }),
+    ),
+    alarms: z.array(z.object({ id: z.string(), looks: z.string(), really: z.string(), sure: z.boolean() })),
+    next: z.object({ id: z.string(), ask: z.string() }).nullable(),
+  }),
+  async run(db, actor, input) {
+    const { document, wine: revealed, tastedAt } = await readNote(db, actor, input.id);
+    const found = triageGlass(document, document.triage ?? {}, revealed === null ? {} : faultContext(revealed.facts, tastedAt.slice(0, 10)));
+    return {
+      verdict: found.verdict,
+      faults: found.faults
+        .filter((entry) => entry.chance >= 0.02)
+        .slice(0, 6)
+        .map((entry) => ({
+          id: entry.fault.id,
+          name: entry.fault.name,
+          chance: entry.chance,
+          because: entry.reasons.map((reason) => ({ bits: reason.push, text: sentence(faultWording, reason) })),
+          now: entry.fault.now.map((act) => ({ ...act })),
+          tellTable: entry.fault.tellTable,
+        })),
+      alarms: found.alarms.map(({ alarm, sure }) => ({ id: alarm.id, looks: alarm.looks, really: alarm.really, sure })),
+      next: found.next === undefined ? null : { id: found.next.id, ask: found.next.ask },
+    };
+  },
+});
+
+const passage = z.object({ of: z.string(), says: z.string() });
+export const consistencyOf = query({
+  name: 'note.consistency',
+  method: 'GET',
+  path: '/notes/{id}/consistency',
+  summary: 'Statements of a note that pull apart, both passages side by side, and cues of age that do',
+  allow: everyRole,
+  input: one,
+  output: z.object({
+    contradictions: z.array(z.object({ rule: z.string(), severity: z.string(), a: passage, b: passage, because: z.string(), kept: z.boolean() })),
+    pulling: z.object({ young: z.array(z.string()), old: z.array(z.string()), next: z.string() }).nullable(),
+  }),
+  async run(db, actor, input) {
+    const { document, wine: revealed } = await readNote(db, actor, input.id);
+    const pulling = pullingApart(document, chipOrigins(document.chips));
+    return {
+      contradictions: contradictions(document, readChips(document.chips), revealed?.facts).map((entry) => ({
+        ...entry,
+        a: { ...entry.a },
+        b: { ...entry.b },
+        kept: document.kept?.[entry.rule] === true,
+      })),
+      pulling: pulling === undefined ? null : { young: [...pulling.young], old: [...pulling.old], next: pulling.next },
     };
   },
 });

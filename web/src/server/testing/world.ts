@@ -179,6 +179,8 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
     'note.get': one(world.noteId),
     'note.text': one(world.noteId),
     'note.scores': one(world.noteId),
+    'note.triage': one(world.noteId),
+    'note.consistency': one(world.noteId),
     'note.list': { q: 'lemon', wineId: world.wineId, from: '2026-01-01', to: '2026-12-31', least: '50', colour: 'white', mine: 'yes', limit: '10' },
     'note.export': { format: 'json', q: 'lemon' },
     'dish.save': write(world.dishId, { schema: 1, name: 'x', remark: '', parts: [{ id: 'a', part: 'octopus', grams: 100 }] }, 1),

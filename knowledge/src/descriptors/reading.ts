@@ -1,0 +1,16 @@
+import type { ChipReading } from '@rose/core/consistency/consistency';
+import type { Chip } from '@rose/core/wine/note';
+import { chipName, descriptor } from './index';
+
+/** What the rules of consistency need of the smells of a note. */
+export const readChips = (chips: readonly Chip[]): ChipReading => ({
+  fault: chips.filter((chip) => chip.term !== undefined && descriptor(chip.term)?.origin === 'fault').map(chipName),
+  count: chips.length,
+  gone: chips.filter((chip) => chip.fate === 'gone').length,
+  fated: chips.filter((chip) => chip.fate !== undefined).length,
+});
+/** How many smells come of the grape and how many of age. */
+export function chipOrigins(chips: readonly Chip[]): { readonly grape: number; readonly age: number } {
+  const of = (origin: string) => chips.filter((chip) => chip.term !== undefined && descriptor(chip.term)?.origin === origin).length;
+  return { grape: of('grape'), age: of('ageing') };
+}

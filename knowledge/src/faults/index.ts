@@ -1,0 +1,72 @@
+import { triage, type FaultContext, type Seen, type Triage } from '@rose/core/fault/fault';
+import type { NoteDocument } from '@rose/core/wine/note';
+import { factOf, type WineFacts } from '@rose/core/wine/facts';
+import { grapeNamed } from '../grapes/index';
+import { ageOn, isSouthern } from '@rose/core/wine/facts';
+import { falseAlarms, faultCues, faults } from './data';
+
+export { falseAlarms, faultCues, faults };
+
+/** What of a wine's facts bears on faults. */
+export function faultContext(facts: WineFacts, day: string): FaultContext {
+  const fortified = factOf(facts, 'fortified');
+  return {
+    colour: factOf(facts, 'colour'),
+    sparkling: factOf(facts, 'bubbles') === undefined ? undefined : factOf(facts, 'bubbles') !== 'still',
+    filtered: factOf(facts, 'filtered'),
+    closure: factOf(facts, 'closure'),
+    age: ageOn(day, factOf(facts, 'vintage'), isSouthern(factOf(facts, 'country'))),
+    oxidative:
+      factOf(facts, 'underFlor') === true || (fortified === true && (factOf(facts, 'woodMonths') ?? 0) >= 36)
+        ? true
+        : fortified === undefined
+          ? undefined
+          : false,
+    heated: factOf(facts, 'heated'),
+    natural: factOf(facts, 'natural'),
+    riesling: factOf(facts, 'grapes')?.some((share) => grapeNamed(share.grape)?.id === 'riesling'),
+    clearGlass: factOf(facts, 'glass') === undefined ? undefined : factOf(facts, 'glass') === 'clear',
+  };
+}
+
+/** Descriptors that are cues. */
+const byTerm: Readonly<Record<string, string>> = {
+  'damp-cellar': 'musty',
+  'bruised-apple': 'bruised-apple',
+  vinegar: 'vinegar',
+  'nail-varnish': 'nail-varnish',
+  'bad-egg': 'bad-egg',
+  'struck-match': 'struck-match',
+  onion: 'onion-rubber',
+  rubber: 'onion-rubber',
+  horse: 'horse',
+  plaster: 'plaster',
+  mouse: 'mouse-late',
+  'geranium-leaf': 'geranium',
+  'cooked-cabbage': 'cabbage-wool',
+  'stale-nuts': 'stale-nuts',
+};
+/** The cues that a note already tells, so that nobody is asked twice. */
+export function cuesInNote(note: Pick<NoteDocument, 'observed' | 'chips'>): Seen {
+  const seen: Record<string, boolean> = {};
+  for (const chip of note.chips) {
+    const cue = chip.term === undefined ? undefined : byTerm[chip.term];
+    if (cue !== undefined) seen[cue] = true;
+  }
+  const { clarity, particles, hue, rimHue } = note.observed;
+  if (clarity !== undefined) {
+    seen['hazy'] = clarity === 'hazy';
+    seen['cloudy'] = clarity === 'cloudy';
+  }
+  if (particles !== undefined) {
+    seen['crystals'] = particles === 'crystals';
+    seen['deposit'] = particles === 'deposit';
+    seen['specks'] = particles === 'flakes' || particles === 'cork';
+  }
+  if (hue !== undefined) seen['brown'] = hue === 'brown' || hue === 'mahogany' || rimHue === 'brown';
+  return seen;
+}
+
+/** Triage of a glass: what its note and the answers tell, in the light of the wine when it is known. */
+export const triageGlass = (note: Pick<NoteDocument, 'observed' | 'chips'>, answers: Seen, context: FaultContext): Triage =>
+  triage({ ...cuesInNote(note), ...answers }, context, faults, falseAlarms, faultCues);

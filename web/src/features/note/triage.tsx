@@ -1,0 +1,198 @@
+'use client';
+import { useEffect, useState } from 'react';
+import styled from 'styled-components';
+import { faultWording, type FaultAct } from '@rose/core/fault/fault';
+import type { NoteDocument } from '@rose/core/wine/note';
+import type { WineFacts } from '@rose/core/wine/facts';
+import { sentence } from '@rose/core/wine/reason';
+import { signed } from '@rose/core/wine/text';
+import { faultContext, faultCues, triageGlass } from '@rose/knowledge/faults/index';
+import { Button } from '@/ui/button';
+import type { ChangeNote, SetObservation } from './observation';
+
+const Box = styled.section`
+  border-left: 3px solid var(--amber);
+  padding: 4px 0 4px 16px;
+  margin: 18px 0;
+  h3 {
+    margin: 0 0 4px;
+  }
+  .ask {
+    font: 500 21px/1.3 var(--serif);
+    margin: 10px 0 8px;
+  }
+  .do {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+    align-items: center;
+  }
+  ul {
+    list-style: none;
+    margin: 8px 0;
+    padding: 0;
+  }
+  li {
+    padding: 6px 0;
+    border-top: 1px solid var(--line);
+    font-size: 15px;
+  }
+  summary {
+    cursor: pointer;
+    min-height: 32px;
+  }
+  .soft {
+    color: var(--soft);
+    font-size: 14px;
+  }
+`;
+const chanceWord = (chance: number) => (chance >= 0.8 ? 'very likely' : chance >= 0.5 ? 'likely' : chance >= 0.15 ? 'possible' : 'less likely');
+
+/** What may be wrong with a doubtful glass: one question at a time, what it looks like and what it may really be, what to do now with its timer. */
+export function Triage({
+  doc,
+  facts,
+  day,
+  change,
+  set,
+}: {
+  doc: NoteDocument;
+  facts: WineFacts | undefined;
+  day: string;
+  change: ChangeNote;
+  set: SetObservation;
+}) {
+  const answers = doc.triage ?? {};
+  const found = triageGlass(doc, answers, facts === undefined ? {} : faultContext(facts, day));
+  const answer = (cue: string, there: boolean | undefined) =>
+    change((d) => {
+      const { [cue]: _old, ...rest } = d.triage ?? {};
+      return { ...d, triage: there === undefined ? rest : { ...rest, [cue]: there } };
+    });
+  const likely = found.faults.filter((entry) => entry.chance >= 0.05).slice(0, 4);
+  const open = faultCues.filter((cue) => answers[cue.id] === undefined);
+  const [cue, setCue] = useState('');
+  return (
+    <Box aria-label="What may be wrong">
+      <h3>{found.verdict === 'nothing wrong so far' ? 'Nothing wrong so far' : found.verdict === 'doubtful' ? 'Doubtful' : 'Probably faulty'}</h3>
+      {found.next !== undefined && (
+        <>
+          <p className="ask">{found.next.ask}</p>
+          <div className="do">
+            <Button onPress={() => answer(found.next!.id, true)}>Yes</Button>
+            <Button onPress={() => answer(found.next!.id, false)}>No</Button>
+          </div>
+        </>
+      )}
+      {likely.length > 0 && (
+        <ul aria-label="Likely faults">
+          {likely.map((entry) => (
+            <li key={entry.fault.id}>
+              <details>
+                <summary>
+                  <strong>{entry.fault.name}</strong>: {chanceWord(entry.chance)}, about {Math.max(1, Math.round(entry.chance * 100))} in a hundred
+                </summary>
+                <ul>
+                  {entry.reasons.map((reason, i) => (
+                    <li key={i} className="soft">
+                      {sentence(faultWording, reason)} {signed(reason.push, 1)} bits
+                    </li>
+                  ))}
+                  {entry.fault.facts.map((fact) => (
+                    <li key={fact.says} className="soft">
+                      {fact.says} ({fact.source})
+                    </li>
+                  ))}
+                </ul>
+              </details>
+              {entry.chance >= 0.15 && (
+                <div className="do">
+                  {entry.fault.now.map((act) => (
+                    <Act key={act.says} act={act} />
+                  ))}
+                </div>
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
+      {found.alarms.length > 0 && (
+        <ul aria-label="What it may really be">
+          {found.alarms.map(({ alarm, sure }) => (
+            <li key={alarm.id}>
+              {sure ? 'Not a fault' : 'Perhaps no fault'}: {alarm.looks}. {alarm.really[0]!.toUpperCase() + alarm.really.slice(1)}.
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="do">
+        <select aria-label="Something else you notice" value={cue} onChange={(event) => setCue(event.target.value)} style={{ minHeight: 44, maxWidth: '100%' }}>
+          <option value="">something else you notice …</option>
+          {open.map((entry) => (
+            <option key={entry.id} value={entry.id}>
+              {entry.says}
+            </option>
+          ))}
+        </select>
+        <Button
+          disabled={cue === ''}
+          onPress={() => {
+            answer(cue, true);
+            setCue('');
+          }}
+        >
+          It is there
+        </Button>
+      </div>
+      {Object.keys(answers).length > 0 && (
+        <p className="soft">
+          You said:{' '}
+          {Object.entries(answers)
+            .map(([id, there]) => `${there ? '' : 'no '}${faultCues.find((entry) => entry.id === id)?.says ?? id}`)
+            .join('; ')}
+          .{' '}
+          <Button size="small" tone="quiet" onPress={() => change((d) => ({ ...d, triage: {} }))}>
+            Begin again
+          </Button>
+        </p>
+      )}
+      <p className="do">
+        <Button tone="danger" onPress={() => set('health', 'faulty')}>
+          I would not taste this
+        </Button>
+        <span className="soft">That is a complete note. Keep the bottle for a second opinion.</span>
+      </p>
+    </Box>
+  );
+}
+
+/** Something to do now; with a timer where waiting is the point. */
+function Act({ act }: { act: FaultAct }) {
+  const [until, setUntil] = useState<number | null>(null);
+  const [now, setNow] = useState(0);
+  useEffect(() => {
+    if (until === null) return;
+    const timer = setInterval(() => setNow(Date.now()), 500);
+    return () => clearInterval(timer);
+  }, [until]);
+  const left = until === null ? null : Math.max(0, Math.ceil((until - now) / 1000));
+  return (
+    <span style={{ fontSize: 15 }}>
+      {act.says}{' '}
+      {act.wait !== undefined &&
+        (left === null ? (
+          <Button
+            size="small"
+            onPress={() => {
+              setNow(Date.now());
+              setUntil(Date.now() + act.wait! * 1000);
+            }}
+          >
+            Wait {act.wait >= 120 ? `${act.wait / 60} min` : `${act.wait} s`}
+          </Button>
+        ) : (
+          <strong role="timer">{left > 0 ? `${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')}` : 'now'}</strong>
+        ))}
+    </span>
+  );
+}
