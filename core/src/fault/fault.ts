@@ -25,6 +25,8 @@ export interface FaultAct {
   readonly says: string;
   /** A timer, seconds. */
   readonly wait?: number;
+  /** Only when it is all but sure. */
+  readonly last?: boolean;
 }
 /** What a wine is, as far as it is known; an undefined fact is not known. Triage of a hidden glass has none of it. */
 export interface FaultContext {

@@ -60,7 +60,7 @@ export const faultCues: readonly FaultCue[] = [
 const wait = (says: string, seconds: number): FaultAct => ({ says, wait: seconds });
 const act = (says: string): FaultAct => ({ says });
 const compare = act('Open the spare and compare, glass beside glass.');
-const tip = act('Tip it away; do not serve the bottle.');
+const tip: FaultAct = { says: 'Tip it away; do not serve the bottle.', last: true };
 const swirl = wait('Swirl hard for half a minute, wait, smell again.', 120);
 type Bits = readonly [number, number];
 const fault = (

@@ -95,6 +95,7 @@ const Item = styled(GridListItem)`
       display: none;
     }
     .pin,
+    .moves,
     details {
       grid-column: 4 / -1;
     }

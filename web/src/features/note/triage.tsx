@@ -8,6 +8,7 @@ import { sentence } from '@rose/core/wine/reason';
 import { signed } from '@rose/core/wine/text';
 import { faultContext, faultCues, triageGlass } from '@rose/knowledge/faults/index';
 import { Button } from '@/ui/button';
+import { SelectField } from '@/ui/field';
 import type { ChangeNote, SetObservation } from './observation';
 
 const Box = styled.section`
@@ -107,9 +108,11 @@ export function Triage({
               </details>
               {entry.chance >= 0.15 && (
                 <div className="do">
-                  {entry.fault.now.map((act) => (
-                    <Act key={act.says} act={act} />
-                  ))}
+                  {entry.fault.now
+                    .filter((act) => act.last !== true || entry.chance >= 0.8)
+                    .map((act) => (
+                      <Act key={act.says} act={act} />
+                    ))}
                 </div>
               )}
             </li>
@@ -126,14 +129,16 @@ export function Triage({
         </ul>
       )}
       <div className="do">
-        <select aria-label="Something else you notice" value={cue} onChange={(event) => setCue(event.target.value)} style={{ minHeight: 44, maxWidth: '100%' }}>
-          <option value="">something else you notice …</option>
-          {open.map((entry) => (
-            <option key={entry.id} value={entry.id}>
-              {entry.says}
-            </option>
-          ))}
-        </select>
+        <div style={{ minWidth: 240, flex: 1 }}>
+          <SelectField
+            hideLabel
+            label="Something else you notice"
+            value={cue}
+            empty="something else you notice …"
+            onChange={setCue}
+            options={Object.fromEntries(open.map((entry) => [entry.id, entry.says]))}
+          />
+        </div>
         <Button
           disabled={cue === ''}
           onPress={() => {
@@ -148,7 +153,7 @@ export function Triage({
         <p className="soft">
           You said:{' '}
           {Object.entries(answers)
-            .map(([id, there]) => `${there ? '' : 'no '}${faultCues.find((entry) => entry.id === id)?.says ?? id}`)
+            .map(([id, there]) => `${there ? '' : 'not: '}${faultCues.find((entry) => entry.id === id)?.says ?? id}`)
             .join('; ')}
           .{' '}
           <Button size="small" tone="quiet" onPress={() => change((d) => ({ ...d, triage: {} }))}>

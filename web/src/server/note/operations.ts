@@ -280,7 +280,7 @@ export const triageOf = query({
         name: z.string(),
         chance: z.number(),
         because: z.array(z.object({ bits: z.number(), text: z.string() })),
-        now: z.array(z.object({ says: z.string(), wait: z.number().optional() })),
+        now: z.array(z.object({ says: z.string(), wait: z.number().optional(), last: z.boolean().optional() })),
         tellTable: z.boolean(),
       }),
     ),
