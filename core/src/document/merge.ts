@@ -24,6 +24,8 @@ export const noteShape: Shape = {
     deck: { record: 'atom' },
     rewritten: { record: 'atom' },
     triage: { record: 'atom' },
+    ideas: { byId: { record: 'atom' } },
+    circumstances: { record: 'atom' },
     kept: { record: 'atom' },
     chips: { byId: { record: 'atom' } },
   },

@@ -5,7 +5,7 @@ import type { Chip } from '../wine/note';
 import { anyObserved } from '../testing/any-note';
 import type { Observed } from '../wine/observables';
 import { totalPush } from '../wine/reason';
-import { competitionStill, draftScore, goodnessOf, gradeWord, schemes, universityCard, type Cue } from './scheme';
+import { competitionSparkling, competitionStill, draftScore, goodnessOf, gradeWord, schemes, sheetFor, universityCard, type Cue } from './scheme';
 
 const chip = (n: number): Chip[] => Array.from({ length: n }, (_, i) => ({ id: String(i), term: `t${i}`, layer: 'first', strength: 2 }));
 const best: Observed = {
@@ -75,6 +75,33 @@ describe('the 100-point competition sheet', () => {
     expect(draftScore(competitionStill, best, chip(12))).toMatchObject({ low: 100, high: 100 });
     expect(draftScore(competitionStill, worst, chip(1)).low).toBeLessThanOrEqual(44);
     expect(draftScore(competitionStill, {}, [])).toMatchObject({ low: 40, high: 100 });
+  });
+});
+describe('the 100-point sheet for sparkling wine', () => {
+  [100, 85, 70, 55, 40].forEach((sum, column) =>
+    published('OIV-CONCOURS 332A-2009, annex', `column ${column + 1} of the sparkling sheet sums to ${sum}`, () =>
+      expect(competitionSparkling.criteria.reduce((total, criterion) => total + criterion.marks[column]!, 0)).toBe(sum),
+    ),
+  );
+  for (const [section, most] of [
+    ['appearance', 25],
+    ['aroma', 28],
+    ['palate', 35],
+    ['overall', 12],
+  ] as const)
+    published('OIV-CONCOURS 332A-2009, annex', `${section} of a sparkling wine gives at most ${most} points`, () =>
+      expect(
+        draftScore(competitionSparkling, { ...best, bead: 'fine', bubbles: 75 }, chip(12))
+          .criteria.filter((criterion) => criterion.section === section)
+          .reduce((sum, criterion) => sum + criterion.mark!, 0),
+      ).toBe(most),
+    );
+  it('is the one that fits when bubbles were recorded, seen or felt, and never by anything else', () => {
+    expect(sheetFor({ bubbles: 60 })).toBe(competitionSparkling);
+    expect(sheetFor({ bead: 'fine' })).toBe(competitionSparkling);
+    expect(sheetFor({ bead: 'fine', bubbles: 5 })).toBe(competitionStill);
+    expect(sheetFor({ bead: 'wall' })).toBe(competitionStill);
+    expect(sheetFor({})).toBe(competitionStill);
   });
 });
 describe('the older 20-point card', () => {

@@ -63,6 +63,39 @@ export const competitionStill: Scheme = {
   classes: [],
 };
 
+/** The 100-point sheet of the same standard for sparkling wines. */
+export const competitionSparkling: Scheme = {
+  id: 'competition-sparkling',
+  label: '100-point competition sheet, sparkling wine',
+  source: 'OIV-CONCOURS 332A-2009, annex (from memory; columns checked to sum to 100, 85, 70, 55 and 40)',
+  criteria: [
+    { id: 'limpidity', label: 'limpidity', section: 'appearance', marks: levels(5, 4, 3, 2, 1), looks: [look('clarity', 3), look('particles')] },
+    { id: 'aspect', label: 'other aspect', section: 'appearance', marks: levels(10, 8, 6, 4, 2), looks: [look('hue', 2), look('clarity')] },
+    { id: 'effervescence', label: 'effervescence', section: 'appearance', marks: levels(10, 8, 6, 4, 2), looks: [look('bead', 2), look('bubbles')] },
+    { id: 'nose-genuine', label: 'genuineness', section: 'aroma', marks: levels(7, 6, 5, 4, 3), looks: [look('health')] },
+    { id: 'nose-intensity', label: 'positive intensity', section: 'aroma', marks: levels(7, 6, 5, 4, 3), looks: [look('noseSwirled', 2), look('noseStill')] },
+    { id: 'nose-quality', label: 'quality', section: 'aroma', marks: levels(14, 12, 10, 8, 6), looks: [look('noseFineness', 3), look('descriptors')] },
+    { id: 'taste-genuine', label: 'genuineness', section: 'palate', marks: levels(7, 6, 5, 4, 3), looks: [look('palateHealth')] },
+    { id: 'taste-intensity', label: 'positive intensity', section: 'palate', marks: levels(7, 6, 5, 4, 3), looks: [look('intensity')] },
+    { id: 'persistence', label: 'harmonious persistence', section: 'palate', marks: levels(7, 6, 5, 4, 3), looks: [look('finish', 3), look('after')] },
+    {
+      id: 'taste-quality',
+      label: 'quality',
+      section: 'palate',
+      marks: levels(14, 12, 10, 8, 6),
+      looks: [look('balance', 2), look('palateFineness', 2), look('complexity')],
+    },
+    {
+      id: 'overall',
+      label: 'overall judgement',
+      section: 'overall',
+      marks: levels(12, 11, 10, 9, 8),
+      looks: [look('balance'), look('complexity'), look('finish'), look('typicity')],
+    },
+  ],
+  classes: [],
+};
+
 /** The older 20-point card. */
 export const universityCard: Scheme = {
   id: 'university-20',
@@ -94,7 +127,13 @@ export const universityCard: Scheme = {
     { from: 0, word: 'completely spoiled' },
   ],
 };
-export const schemes: readonly Scheme[] = [competitionStill, universityCard];
+export const schemes: readonly Scheme[] = [competitionStill, competitionSparkling, universityCard];
+/** The sheet that fits what was recorded: the sparkling one when bubbles were seen steadily or felt. Never read from the label. */
+export const sheetFor = (observed: Observed): Scheme =>
+  (observed.bubbles !== undefined && midpoint(observed.bubbles) >= 40) ||
+  (observed.bubbles === undefined && (observed.bead === 'fine' || observed.bead === 'medium' || observed.bead === 'coarse'))
+    ? competitionSparkling
+    : competitionStill;
 
 const ranks = (order: readonly string[]) => (value: unknown) => {
   const at = order.indexOf(value as string);
@@ -114,6 +153,8 @@ const goodness: Partial<Record<Cue, (value: unknown) => number | undefined>> = {
   clarity: ranks(['cloudy', 'hazy', 'dull', 'clear', 'brilliant']),
   particles: (value) => ({ none: 1, crystals: 0.9, deposit: 0.9, cork: 0.5, flakes: 0.2 })[value as string],
   hue: (value) => ({ brown: 0.3, mahogany: 0.5, tawny: 0.75, oldgold: 0.85, onion: 0.9 })[value as string] ?? 0.95,
+  bead: ranks(['none', 'wall', 'coarse', 'medium', 'fine']),
+  bubbles: plateau(55, 90, 0.2),
   health: ranks(['faulty', 'doubtful', 'trace', 'sound']),
   palateHealth: ranks(['faulty', 'doubtful', 'trace', 'sound']),
   noseStill: rising,

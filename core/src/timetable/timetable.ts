@@ -1,3 +1,5 @@
+import { Usage } from './usage';
+
 /**
  * A timetable counted back from the first pour: tasks with durations, predecessors, windows and renewable resources, each started as late as it can
  * be. Minutes from the first pour (0), negative before it. Every duration is at least one minute.
@@ -51,56 +53,6 @@ interface Placed {
   readonly late: number;
 }
 
-class Profile {
-  private readonly used = new Map<string, { readonly from: number; readonly to: number; readonly amount: number }[]>();
-  constructor(private readonly capacities: Capacities) {}
-  add(task: Task, start: number): void {
-    for (const [resource, amount] of Object.entries(task.uses)) {
-      const list = this.used.get(resource) ?? [];
-      list.push({ from: start, to: start + task.minutes, amount });
-      this.used.set(resource, list);
-    }
-  }
-  take(task: Task, start: number): void {
-    for (const resource of Object.keys(task.uses)) {
-      const list = this.used.get(resource)!;
-      list.splice(
-        list.findIndex((entry) => entry.from === start && entry.to === start + task.minutes),
-        1,
-      );
-    }
-  }
-  /** The latest start ≤ `start` at which the task fits, and the resource that moved it; undefined when it never fits. */
-  latest(task: Task, start: number): { readonly start: number; readonly because: string } | { readonly never: string } {
-    let at = start;
-    let because = '';
-    for (let moved = true; moved;) {
-      moved = false;
-      for (const [resource, amount] of Object.entries(task.uses)) {
-        const capacity = this.capacities[resource] ?? 0;
-        if (amount > capacity) return { never: resource };
-        const list = this.used.get(resource) ?? [];
-        // Use is highest at the start of some use, or at the task's own start.
-        let worst: number | undefined;
-        const near = list.filter((entry) => entry.from < at + task.minutes && entry.to > at);
-        for (const point of [at, ...near.map((entry) => entry.from)]) {
-          if (point < at) continue;
-          let sum = amount;
-          for (const entry of near) if (entry.from <= point && entry.to > point) sum += entry.amount;
-          if (sum > capacity && (worst === undefined || point > worst)) worst = point;
-        }
-        if (worst === undefined) continue;
-        // To clear the latest crowded point the task must end before the uses there that started last.
-        const crowd = near.filter((entry) => entry.from <= worst && entry.to > worst).map((entry) => entry.from);
-        at = Math.max(...crowd) - task.minutes;
-        because = resource;
-        moved = true;
-      }
-    }
-    return { start: at, because };
-  }
-}
-
 function successorsOf(tasks: readonly Task[]): Map<string, { readonly task: Task; readonly gap: number }[]> {
   const after = new Map<string, { readonly task: Task; readonly gap: number }[]>();
   for (const task of tasks) for (const entry of task.after) after.set(entry.task, [...(after.get(entry.task) ?? []), { task, gap: entry.gap }]);
@@ -109,7 +61,7 @@ function successorsOf(tasks: readonly Task[]): Map<string, { readonly task: Task
 
 /** Places tasks in the order of `list` (a task after all its successors), each as late as possible. */
 function place(list: readonly Task[], fixed: readonly Task[], capacities: Capacities, successors: ReturnType<typeof successorsOf>): Placed {
-  const profile = new Profile(capacities);
+  const profile = new Usage(capacities);
   const starts = new Map<string, number>();
   const conflicts: Conflict[] = [];
   let late = 0;
@@ -302,7 +254,7 @@ function settle(
       )
       .map((conflict) => conflict.task),
   );
-  const profile = new Profile(capacities);
+  const profile = new Usage(capacities);
   for (const task of [...fixed, ...free]) if (!impossible.has(task.id)) profile.add(task, starts.get(task.id)!);
   for (let moved = true; moved;) {
     moved = false;

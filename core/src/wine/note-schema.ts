@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { observables, observableIds, type Observable } from './observables';
-import type { NoteDocument } from './note';
+import { observables, observableIds, quarters, type Observable } from './observables';
+import { conditions, priceIdeas, vessels, type NoteDocument } from './note';
 
 const reading = z.union([
   z.number().min(0).max(100),
@@ -45,6 +45,31 @@ export const noteDocument = z.strictObject({
   deck: z.record(line(64), z.enum(['no', 'trace', 'yes'])),
   markBeforeDraft: z.number().int().min(0).max(100).nullable(),
   rewritten: z.record(line(64), z.strictObject({ text: line(2000), from: line(2000) })),
+  ideas: z
+    .array(
+      z.strictObject({
+        id: line(64).min(1),
+        at: z.enum(['before', ...quarters]),
+        grape: line(100).optional(),
+        place: line(100).optional(),
+        age: z.number().int().min(0).max(300).optional(),
+        vessel: z.enum(Object.keys(vessels) as [keyof typeof vessels]).optional(),
+        price: z.enum(Object.keys(priceIdeas) as [keyof typeof priceIdeas]).optional(),
+        certainty: z.number().int().min(0).max(100),
+      }),
+    )
+    .max(20)
+    .optional(),
+  circumstances: z
+    .strictObject({
+      glassC: z.number().min(-10).max(60).optional(),
+      openMinutes: z.number().int().min(0).max(100_000).optional(),
+      ...(Object.fromEntries(Object.keys(conditions).map((key) => [key, z.boolean().optional()])) as Record<
+        keyof typeof conditions,
+        z.ZodOptional<z.ZodBoolean>
+      >),
+    })
+    .optional(),
   triage: z.record(line(64), z.boolean()).optional(),
   kept: z.record(line(64), z.boolean()).optional(),
   remark: line(10_000),

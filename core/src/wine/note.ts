@@ -1,4 +1,4 @@
-import type { Observed, ValueOf, ObservableId } from './observables';
+import type { Observed, Quarter, ValueOf, ObservableId } from './observables';
 
 /** When a smell was found: on the still glass, after the swirl, later in the glass, or only in the mouth. */
 export const layers = { first: 'first', swirled: 'after the swirl', later: 'later', mouth: 'in the mouth' } as const;
@@ -28,6 +28,42 @@ export interface Rewritten {
   readonly from: string;
 }
 
+/** What it could be, left before the first look or after a quarter, with how sure the taster is. Every part is optional but the certainty. */
+export interface Idea {
+  readonly id: string;
+  readonly at: 'before' | Quarter;
+  readonly grape?: string | undefined;
+  readonly place?: string | undefined;
+  /** Completed years. */
+  readonly age?: number | undefined;
+  readonly vessel?: keyof typeof vessels | undefined;
+  readonly price?: keyof typeof priceIdeas | undefined;
+  /** Per cent. */
+  readonly certainty: number;
+}
+export const vessels = { neutral: 'steel or other neutral', used: 'used wood', new: 'new wood', clay: 'clay' } as const;
+export const priceIdeas = { cheaper: 'cheaper than most', middle: 'in the middle', dearer: 'dearer than most' } as const;
+export const certainties = [10, 25, 50, 75, 90] as const;
+
+/** What could bend a reading: the glass and the taster. Absent means not noted. */
+export interface Circumstances {
+  /** °C of the wine in the glass. */
+  readonly glassC?: number | undefined;
+  readonly openMinutes?: number | undefined;
+  readonly cold?: boolean | undefined;
+  readonly toothpaste?: boolean | undefined;
+  readonly coffee?: boolean | undefined;
+  readonly perfume?: boolean | undefined;
+  readonly eaten?: boolean | undefined;
+}
+export const conditions = {
+  cold: 'I have a cold',
+  toothpaste: 'toothpaste within the hour',
+  coffee: 'coffee within the hour',
+  perfume: 'perfume or smoke near me',
+  eaten: 'I have eaten',
+} as const;
+
 /** A note as it is stored: read and written whole under one revision, merged field by field. */
 export interface NoteDocument {
   readonly schema: 1;
@@ -41,6 +77,8 @@ export interface NoteDocument {
   readonly rewritten: Readonly<Record<string, Rewritten>>;
   /** Answers given while a doubtful glass was looked into, by cue. */
   readonly triage?: Readonly<Record<string, boolean>> | undefined;
+  readonly ideas?: readonly Idea[] | undefined;
+  readonly circumstances?: Circumstances | undefined;
   /** Contradictions the taster looked at and keeps, by rule. */
   readonly kept?: Readonly<Record<string, boolean>> | undefined;
   /** Anything the taster wants to keep beside the record. */

@@ -4,6 +4,7 @@ import { published } from '../testing/published';
 import { ageOn, narrowedShares, shareBounds, type Share } from './facts';
 import { wineDocument } from './facts-schema';
 import { emptyNote, withObservation } from './note';
+import { merge, noteShape } from '../document/merge';
 import { noteDocument } from './note-schema';
 import { notchWord, observableIds, observables, quarters } from './observables';
 import { anchors, resolveProfile, profileKeys, type Loads } from './profile';
@@ -128,5 +129,33 @@ describe('text', () => {
     expect(wineDocument.safeParse({ ...plain, lots: [{ id: '01a210c2-a89c-7009-b51c-ce3807d93220', formatMl: 750, held: 1, priceMinor: 100 }] }).success).toBe(
       false,
     );
+  });
+});
+
+describe('ideas and circumstances of a note', () => {
+  const note = (more: object) => noteDocument.safeParse({ ...emptyNote, ...more }).success;
+  it('are optional; an old note reads without them, and nonsense is refused', () => {
+    expect(noteDocument.parse(emptyNote)).toEqual(emptyNote);
+    expect(note({ ideas: [{ id: 'a', at: 'before', certainty: 25 }], circumstances: { glassC: 9.5, coffee: true } })).toBe(true);
+    for (const wrong of [
+      { ideas: [{ id: 'a', at: 'before' }] },
+      { ideas: [{ id: 'a', at: 'noon', certainty: 10 }] },
+      { ideas: [{ id: 'a', at: 'palate', certainty: 101 }] },
+      { circumstances: { glassC: 400 } },
+      { circumstances: { hungry: true } },
+    ])
+      expect(note(wrong), JSON.stringify(wrong)).toBe(false);
+  });
+  it('two devices: ideas of both stand, and a circumstance noted on each', () => {
+    const idea = (id: string) => ({ id, at: 'palate' as const, certainty: 50 });
+    const merged = merge(
+      { ...emptyNote, ideas: [] },
+      { ...emptyNote, ideas: [idea('a')], circumstances: { coffee: true } },
+      { ...emptyNote, ideas: [idea('b')], circumstances: { glassC: 8 } },
+      noteShape,
+    );
+    expect(merged.clashes).toEqual([]);
+    expect(merged.document.ideas!.map((entry) => entry.id).sort()).toEqual(['a', 'b']);
+    expect(merged.document.circumstances).toEqual({ coffee: true, glassC: 8 });
   });
 });

@@ -1,5 +1,6 @@
 import type { FlightDocument } from '@rose/core/flight/flight';
-import { bottleCurve, planEvening, type BottleCurve, type EveningPlan } from '@rose/core/timetable/evening';
+import { bottleCurve, type BottleCurve } from '@rose/core/timetable/bottle-curve';
+import { planEvening, type EveningPlan } from '@rose/core/timetable/evening';
 import { amountsOf, glassesInAll, type Amounts } from './amounts';
 import { asEvening, prepare, stockOf, surroundings, type EveningInput, type PreparedWine, type VenueFacts } from './evening';
 

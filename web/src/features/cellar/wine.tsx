@@ -146,6 +146,7 @@ export interface WineView {
   readonly missing: readonly { id: string; label: string }[];
   readonly notes: number;
   readonly age: number | null;
+  readonly finish: { readonly median: number | null; readonly notes: number; readonly brokenOff: number; readonly word: string } | null;
   readonly window: {
     readonly from: readonly [number, number];
     readonly until: readonly [number, number];
@@ -362,9 +363,19 @@ export function WinePage({
                 );
               })}
             </li>
+            {wine.finish !== null && (
+              <li>
+                <strong>Finish</strong>{' '}
+                {wine.finish.median === null
+                  ? 'not known yet: every watch was broken off'
+                  : `about ${wine.finish.median} s, ${wine.finish.word} on the slow ruler`}
+                ; {wine.finish.notes} {wine.finish.notes === 1 ? 'timed note' : 'timed notes'}
+                {wine.finish.brokenOff > 0 ? `, ${wine.finish.brokenOff} broken off and counted as at least that long` : ''}.
+              </li>
+            )}
             {wine.window !== null && (
               <li>
-                <strong>Drink</strong> from {wine.window.from.join(' to ')} on, until {wine.window.until.join(' to ')}; {wine.window.doubt}.{' '}
+                <strong>Drink</strong> from about {wine.window.from.join('–')} until about {wine.window.until.join('–')}; {wine.window.doubt}.{' '}
                 <span className="source">
                   {wine.window.because.map((reason) => reason.text).join('; ')}
                   {wine.window.because.length > 0 ? '. ' : ''}A span, not a promise: storage decides.

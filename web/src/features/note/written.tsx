@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { composeNote, type Statement } from '@rose/core/prose/prose';
-import { draftScore, gradeWord, schemes } from '@rose/core/score/scheme';
+import { draftScore, gradeWord, schemes, sheetFor } from '@rose/core/score/scheme';
 import { scoreWording } from '@rose/core/score/wording';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { sentence } from '@rose/core/wine/reason';
@@ -149,7 +149,9 @@ function Line({ statement, change }: { statement: Statement; change: Change }) {
 }
 
 function Draft({ doc, change }: { doc: NoteDocument; change: Change }) {
-  const [scheme, setScheme] = useState(schemes[0]!.id);
+  const [picked, setPicked] = useState<string | null>(null);
+  // The sheet follows the bubbles recorded, until one is picked.
+  const scheme = picked ?? sheetFor(doc.observed).id;
   const own = doc.observed.quality;
   const shown = doc.markBeforeDraft !== null;
   if (own === undefined && !shown)
@@ -172,7 +174,7 @@ function Draft({ doc, change }: { doc: NoteDocument; change: Change }) {
   const word = gradeWord(doc.observed);
   return (
     <Score aria-label="Draft mark">
-      <SelectField label="Draft mark by" value={scheme} onChange={setScheme} options={Object.fromEntries(schemes.map((entry) => [entry.id, entry.label]))} />
+      <SelectField label="Draft mark by" value={scheme} onChange={setPicked} options={Object.fromEntries(schemes.map((entry) => [entry.id, entry.label]))} />
       <p style={{ marginTop: 10 }}>
         <span className="figure">{draft.low === draft.high ? draft.low : `${draft.low}–${draft.high}`}</span>{' '}
         <span className="soft">

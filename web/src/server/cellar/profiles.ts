@@ -1,5 +1,5 @@
 import { and, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
-import { midpoint, observables, type ObservableId, type Observed } from '@rose/core/wine/observables';
+import { midpoint, observables, type ObservableId, type Observed, type Stop } from '@rose/core/wine/observables';
 import { ageOn, factOf, isSouthern, type WineDocument } from '@rose/core/wine/facts';
 import { loadsOf, resolveProfile, type Profile } from '@rose/core/wine/profile';
 import type { PairingWine } from '@rose/core/pairing/fit';
@@ -22,6 +22,8 @@ export interface KnownWine {
   /** Smells found in the venue's notes on it. */
   readonly chips: readonly Chip[];
   readonly notes: number;
+  /** How long its finish lasted, note by note. */
+  readonly finishes: readonly Stop[];
   /** What the latest note of a host says of its health, when it is not sound. */
   readonly faultFound: 'faulty' | 'doubtful' | undefined;
 }
@@ -77,6 +79,7 @@ export async function knownWines(db: Reader, venueId: string, ids?: readonly str
       age: ageOn(today(), factOf(document.facts, 'vintage'), isSouthern(factOf(document.facts, 'country'))),
       chips: sound.flatMap((entry) => entry.document.chips),
       notes: notes.length,
+      finishes: sound.flatMap((entry) => entry.document.observed.finish ?? []),
       faultFound: latest === 'faulty' || latest === 'doubtful' ? latest : undefined,
     };
   });

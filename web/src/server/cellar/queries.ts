@@ -4,6 +4,8 @@ import { wineDocument } from '@rose/core/wine/facts-schema';
 import { loadsOf, profileKeys } from '@rose/core/wine/profile';
 import { fold } from '@rose/core/wine/text';
 import { formatName } from '@rose/core/quantity/quantity';
+import { finishWord } from '@rose/core/finish/finish';
+import { kaplanMeier } from '@rose/core/finish/survival';
 import { sentence } from '@rose/core/wine/reason';
 import { windowWording } from '@rose/core/window/window';
 import { windowOf } from '@rose/knowledge/window/index';
@@ -168,6 +170,12 @@ function windowView(entry: Known) {
     because: found.reasons.map((reason) => ({ percent: reason.push, text: sentence(windowWording, reason) })),
   };
 }
+/** How long its finish lasts over the sound notes, broken-off ones as lower bounds; null without a timed note. */
+function finishView(entry: Known) {
+  if (entry.finishes.length === 0) return null;
+  const { median, notes, brokenOff } = kaplanMeier(entry.finishes);
+  return { median: median ?? null, notes, brokenOff, word: median === undefined ? '' : finishWord(median) };
+}
 export const getWine = query({
   name: 'wine.get',
   method: 'GET',
@@ -189,6 +197,7 @@ export const getWine = query({
     notes: z.number(),
     age: z.number().nullable(),
     lots: z.array(z.string()),
+    finish: z.object({ median: z.number().nullable(), notes: z.number(), brokenOff: z.number(), word: z.string() }).nullable(),
     window: z
       .object({
         from: z.tuple([z.number(), z.number()]),
@@ -216,6 +225,7 @@ export const getWine = query({
       notes: entry.notes,
       age: entry.age ?? null,
       lots: entry.document.lots.map((item) => formatName(item.formatMl)),
+      finish: finishView(entry),
       window: windowView(entry),
     };
   },

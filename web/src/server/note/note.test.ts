@@ -7,7 +7,7 @@ import { glass, glassIdentity, note, participant, tasting } from '../../db/schem
 import { newWorld, type World } from '../testing/world';
 import { newMember, ownDatabase, run } from '../testing/venue';
 import { listNotes } from '../notebook/queries';
-import { composed, deleteNote, getNote, glassCode, openNote, restoreNote, saveNote } from './operations';
+import { composed, consistencyOf, deleteNote, getNote, glassCode, openNote, restoreNote, saveNote, scores, triageOf } from './operations';
 
 let drop: () => Promise<void>;
 let world: World;
@@ -88,5 +88,46 @@ describe('a note', () => {
     const host = await newMember('host', world.owner.venueId);
     expect(await run(saveNote, host, input)).toEqual({ id, revision: 2 });
     expect(await run(composed, host, { id })).toEqual({ statements: [{ id: 'palate', text: 'Fresh in acid.', rewritten: false, outdated: false }] });
+  });
+});
+
+describe('a hidden glass', () => {
+  it('the same record of two different wines gives the same text, draft marks, triage and consistency; uncovered, the wine is read', async () => {
+    const { db } = connections();
+    const document = {
+      ...emptyNote,
+      observed: {
+        health: 'doubtful' as const,
+        clarity: 'hazy' as const,
+        sweetness: 5,
+        alcohol: 8,
+        acidity: 70,
+        tannin: 5,
+        tanninGrain: 'dust' as const,
+        quality: 91,
+      },
+      chips: [{ id: 'a', term: 'damp-cellar', layer: 'first' as const, strength: 2 as const }],
+    };
+    const answers = async (wineId: string) => {
+      const id = v7();
+      await run(openNote, world.owner, { id, wineId });
+      const [row] = await db.select().from(note).where(eq(note.id, id));
+      await db.update(glass).set({ revealedAt: null }).where(eq(glass.id, row!.glassId));
+      await run(saveNote, world.owner, { id, writeId: v4(), baseRevision: 1, document });
+      const all = async () =>
+        JSON.stringify(await Promise.all([composed, scores, triageOf, consistencyOf].map((operation) => run(operation, world.owner, { id }))));
+      const { id: _id, code: _code, tastedAt: _at, tasting: _tasting, ...view } = (await run(getNote, world.owner, { id })) as Record<string, unknown>;
+      const hidden = await all();
+      await db.update(glass).set({ revealedAt: new Date() }).where(eq(glass.id, row!.glassId));
+      return { hidden, view: JSON.stringify(view), uncovered: await all() };
+    };
+    const [a, b] = [await answers(world.wineId), await answers(world.otherWineId)];
+    expect(a.hidden).toBe(b.hidden);
+    expect(a.view).toBe(b.view);
+    expect(a.hidden).toContain('cork-taint');
+    expect(a.hidden).toContain('no-tannin-but-grain');
+    // The label of the other says 14 % vol: only now may that be held against what was recorded.
+    expect(b.uncovered).toContain('faint-but-strong-label');
+    expect(b.hidden).not.toContain('label says');
   });
 });
