@@ -8,6 +8,7 @@ export const taskKinds = {
   stand: 'stand upright',
   ice: 'fill the bucket with ice and water',
   chill: 'chill',
+  out: 'take out of the cold',
   warm: 'let it come up',
   open: 'open',
   check: 'check it is sound',
@@ -98,7 +99,7 @@ export function tasksFor(evening: Evening, routes: ReadonlyMap<string, Route>): 
     const by = route === undefined ? undefined : medium(route);
     if (route !== undefined && by !== undefined && route.best > 0)
       add(taskId('chill', id), {
-        minutes: route.best,
+        minutes: chilledFor(evening, id) ?? route.best,
         uses: { [by]: places(wine) },
         latestEnd: pourAt - route.out,
         earliestStart: pourAt - route.outMost - route.best,
@@ -144,6 +145,31 @@ export function tasksFor(evening: Evening, routes: ReadonlyMap<string, Route>): 
     }
   }
   return tasks;
+}
+
+/** Minutes a bottle really stood in the cold, once it is out again. */
+function chilledFor(evening: Evening, wine: string): number | undefined {
+  const [into, out] = [evening.done[taskId('chill', wine)], evening.done[taskId('out', wine)]];
+  return into === undefined || out === undefined ? undefined : Math.max(1, out - into);
+}
+
+export interface PlannedTask {
+  readonly id: string;
+  readonly start: number;
+  readonly minutes: number;
+}
+/** Everything a person is told to do, in time: the tasks with their starts, and taking each chilled bottle out when its time is up. */
+export function plannedTasks(plan: { readonly tasks: readonly Task[]; readonly timetable: Timetable }): readonly PlannedTask[] {
+  return plan.tasks
+    .flatMap((task): PlannedTask[] => {
+      const start = plan.timetable.starts[task.id]!;
+      const planned = { id: task.id, start, minutes: task.minutes };
+      const wine = wineOfTask(task.id);
+      return kindOfTask(task.id) === 'chill' && wine !== undefined
+        ? [planned, { id: taskId('out', wine), start: start + task.minutes, minutes: 1 }]
+        : [planned];
+    })
+    .sort((a, b) => a.start - b.start || (a.id < b.id ? -1 : 1));
 }
 
 export type WayOut =

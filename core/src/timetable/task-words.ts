@@ -18,6 +18,8 @@ export function taskInWords(
       return 'Fill the bucket: ice and water, half and half';
     case 'chill':
       return `${name} into the ${more.route?.medium.name ?? 'fridge'}, ${minutes}${more.route?.id === 'freezer' ? '. Set an alarm: a forgotten bottle bursts' : ''}`;
+    case 'out':
+      return `${name} out of the ${more.route?.medium.name ?? 'fridge'}`;
     case 'warm':
       return `${name} out into the room, ${minutes}`;
     case 'open':

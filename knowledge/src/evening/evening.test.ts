@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { emptyFlight, type FlightDocument } from '@rose/core/flight/flight';
 import { published } from '@rose/core/testing/published';
 import { bottleCurve } from '@rose/core/timetable/bottle-curve';
-import { eveningPlan, kindOfTask, postponed, taskId, tasksFor, wineOfTask } from '@rose/core/timetable/evening';
+import { eveningPlan, kindOfTask, plannedTasks, postponed, taskId, tasksFor, wineOfTask } from '@rose/core/timetable/evening';
 import { resolveProfile } from '@rose/core/wine/profile';
 import type { WineFacts } from '@rose/core/wine/facts';
 import { bandNamed, bandOf, bands } from '../bands/index';
@@ -224,6 +224,25 @@ describe('an evening', () => {
     expect(made.timetable.starts[open.id]! + open.minutes).toBe(-200);
     expect(made.timetable.starts[taskId('chill', white.id)]).toBe(-120);
     expect(wineOfTask(open.id)).toBe(red.id);
+  });
+  it('tells when each chilled bottle comes out, and a bottle taken out late stood in the cold that long', () => {
+    const { made, evening } = plan(flight({ tasteFirst: false }));
+    const told = plannedTasks(made);
+    expect(told.map((task) => task.start)).toEqual([...told.map((task) => task.start)].sort((a, b) => a - b));
+    for (const task of made.tasks.filter((entry) => kindOfTask(entry.id) === 'chill'))
+      expect(told.find((entry) => entry.id === taskId('out', wineOfTask(task.id)))!.start).toBe(made.timetable.starts[task.id]! + task.minutes);
+    const late = eveningPlan({ ...evening, now: -2, done: { [taskId('chill', white.id)]: -300, [taskId('out', white.id)]: -3 } });
+    expect(late.tasks.find((task) => task.id === taskId('chill', white.id))!.minutes).toBe(297);
+    const curve = bottleCurve(
+      evening.wines.find((wine) => wine.id === white.id)!,
+      usualStock.storeC,
+      late.routes.get(white.id),
+      { tasks: late.tasks, starts: late.timetable.starts },
+      surroundings(usualStock, venue),
+      -400,
+    );
+    // Five hours in the fridge, and out only now: colder than planned.
+    expect(curve.off).toBeLessThan(0);
   });
   it('no wines, one wine, all facts missing, 40 wines, no guests, 500 guests: an answer each time', () => {
     const bare = wine(9, {}, 0, { lots: [] });

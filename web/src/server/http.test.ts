@@ -4,6 +4,7 @@ import { published } from '@rose/core/testing/published';
 import { schoolOf } from '@rose/core/order/school';
 import { bestOrder } from '@rose/core/order/solve';
 import { amountsOf, type Amounts } from '@rose/knowledge/evening/amounts';
+import { plannedTasks } from '@rose/core/timetable/evening';
 import { wholeEvening } from '@rose/knowledge/evening/whole';
 import { readVenue, winesOf } from './flight/read';
 import { readFlight } from './flight/store';
@@ -143,7 +144,9 @@ describe('a path that computes gives what the screen’s own function gives', ()
     const timetable = (await ask('GET', `/flights/${world.flightId}/timetable`)).json as unknown as { span: number; tasks: { id: string; minute: number }[] };
     const { plan } = wholeEvening(document, inputs, venue.facts);
     expect(timetable.span).toBe(plan.timetable.span);
-    expect(Object.fromEntries(timetable.tasks.map((task) => [task.id, task.minute]))).toEqual(plan.timetable.starts);
+    expect(Object.fromEntries(timetable.tasks.map((task) => [task.id, task.minute]))).toEqual(
+      Object.fromEntries(plannedTasks(plan).map((task) => [task.id, task.start])),
+    );
   });
   it('the written note and its scores', async () => {
     const { document } = (await ask('GET', `/notes/${world.noteId}`)).json as unknown as { document: NoteDocument };

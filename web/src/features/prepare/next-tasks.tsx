@@ -3,7 +3,7 @@ import { useRouter } from 'next/navigation';
 import styled from 'styled-components';
 import { v7 } from 'uuid';
 import type { FlightDocument } from '@rose/core/flight/flight';
-import { kindOfTask, wineOfTask } from '@rose/core/timetable/evening';
+import { kindOfTask, plannedTasks, wineOfTask } from '@rose/core/timetable/evening';
 import { taskInWords } from '@rose/core/timetable/task-words';
 import type { WholeEvening } from '@rose/knowledge/evening/whole';
 import { useAct } from '@/ui/act';
@@ -91,25 +91,23 @@ export function NextTasks({
   all?: boolean;
 }) {
   const { plan, prepared } = whole;
-  const tasks = plan.tasks
-    .map((task) => {
-      const wine = wineOfTask(task.id);
-      return {
-        id: task.id,
-        kind: kindOfTask(task.id),
-        wine,
-        minute: plan.timetable.starts[task.id]!,
+  const tasks = plannedTasks(plan).map((task) => {
+    const wine = wineOfTask(task.id);
+    return {
+      id: task.id,
+      kind: kindOfTask(task.id),
+      wine,
+      minute: task.start,
+      minutes: task.minutes,
+      critical: plan.timetable.critical.includes(task.id),
+      done: flight.done[task.id] !== undefined,
+      text: taskInWords(task.id, nameOf, {
         minutes: task.minutes,
-        critical: plan.timetable.critical.includes(task.id),
-        done: flight.done[task.id] !== undefined,
-        text: taskInWords(task.id, nameOf, {
-          minutes: task.minutes,
-          route: wine === undefined ? undefined : plan.routes.get(wine),
-          air: prepared.find((entry) => entry.wine.id === wine)?.chosenAir.choice,
-        }),
-      };
-    })
-    .sort((a, b) => a.minute - b.minute || (a.id < b.id ? -1 : 1));
+        route: wine === undefined ? undefined : plan.routes.get(wine),
+        air: prepared.find((entry) => entry.wine.id === wine)?.chosenAir.choice,
+      }),
+    };
+  });
   const day = (minute: number) => (minute <= -20 * 60 ? ', the day before' : '');
   if (all)
     return (

@@ -3,7 +3,7 @@ import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { warmsBy } from '@rose/core/temperature/temperature';
 import { showTemperature } from '@rose/core/wine/measure';
-import { taskId, type WayOut } from '@rose/core/timetable/evening';
+import { plannedTasks, taskId, type WayOut } from '@rose/core/timetable/evening';
 import { doneIn, instantOf, minutesFrom, type Moment } from '@rose/knowledge/evening/whole';
 import { minutesAWine, stockOf } from '@rose/knowledge/evening/evening';
 import { Button } from '@/ui/button';
@@ -93,9 +93,7 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
     }, '');
   useKey((key) => {
     if (key !== 'd' || whole === null || !mayEdit) return;
-    const next = whole.plan.tasks
-      .filter((task) => flight.done[task.id] === undefined)
-      .sort((a, b) => whole.plan.timetable.starts[a.id]! - whole.plan.timetable.starts[b.id]!)[0];
+    const next = plannedTasks(whole.plan).find((task) => flight.done[task.id] === undefined);
     if (next !== undefined) markDone(next.id, true);
   });
 

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { airWording } from '@rose/core/air/air';
 import { pouringOrder } from '@rose/core/flight/flight';
 import { panelPours, placeLetter } from '@rose/core/serving-design/serving-design';
-import { wineOfTask } from '@rose/core/timetable/evening';
+import { plannedTasks, wineOfTask } from '@rose/core/timetable/evening';
 import { taskInWords } from '@rose/core/timetable/task-words';
 import { sentence } from '@rose/core/wine/reason';
 import { amountsOf, type Amounts } from '@rose/knowledge/evening/amounts';
@@ -67,26 +67,24 @@ export function timetableView(flight: Awaited<ReturnType<typeof readFlight>>['do
     exact: plan.timetable.exact,
     conflicts: plan.timetable.conflicts.map((conflict) => ({ ...conflict })),
     wayOut: plan.wayOut ?? null,
-    tasks: plan.tasks
-      .map((task) => {
-        const wine = wineOfTask(task.id);
-        const minute = plan.timetable.starts[task.id]!;
-        return {
-          id: task.id,
-          wine: wine ?? null,
-          text: taskInWords(task.id, (id) => names.get(id) ?? 'a wine', {
-            minutes: task.minutes,
-            route: wine === undefined ? undefined : plan.routes.get(wine),
-            air: prepared.find((entry) => entry.wine.id === wine)?.chosenAir.choice,
-          }),
-          minute,
+    tasks: plannedTasks(plan).map((task) => {
+      const wine = wineOfTask(task.id);
+      const minute = task.start;
+      return {
+        id: task.id,
+        wine: wine ?? null,
+        text: taskInWords(task.id, (id) => names.get(id) ?? 'a wine', {
           minutes: task.minutes,
-          at: firstPour === undefined ? null : instantOf(firstPour, minute).toISOString(),
-          critical: plan.timetable.critical.includes(task.id),
-          done: flight.done[task.id] !== undefined,
-        };
-      })
-      .sort((a, b) => a.minute - b.minute || (a.id < b.id ? -1 : 1)),
+          route: wine === undefined ? undefined : plan.routes.get(wine),
+          air: prepared.find((entry) => entry.wine.id === wine)?.chosenAir.choice,
+        }),
+        minute,
+        minutes: task.minutes,
+        at: firstPour === undefined ? null : instantOf(firstPour, minute).toISOString(),
+        critical: plan.timetable.critical.includes(task.id),
+        done: flight.done[task.id] !== undefined,
+      };
+    }),
   };
 }
 
