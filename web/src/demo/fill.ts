@@ -32,7 +32,7 @@ export async function fillDemo(): Promise<void> {
   await db.insert(venue).values({
     id: venueId,
     name: 'Lantern Quay',
-    settings: { ...usualSettings, country: 'IE', stock: { ...usualSettings.stock, fridgePlaces: 8, bucketPlaces: 4 } },
+    settings: { ...usualSettings, country: 'GR', stock: { ...usualSettings.stock, fridgePlaces: 8, bucketPlaces: 4 } },
   });
   await db.insert(member).values({ venueId, userId: made.user.id, role: 'owner' });
   const actor: Member = { kind: 'member', userId: made.user.id, name: 'Ines', email: demoEmail, venueId, role: 'owner', via: 'session' };

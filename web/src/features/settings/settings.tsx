@@ -41,21 +41,21 @@ interface Letter {
   sentAt: string;
 }
 const Lay = styled.div`
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 34px 54px;
-  align-items: start;
+  columns: 2;
+  column-gap: 54px;
   section {
     display: grid;
     gap: 12px;
     min-width: 0;
+    break-inside: avoid;
+    padding-bottom: 34px;
   }
   h2 {
     border-bottom: 1px solid var(--line);
     padding-bottom: 6px;
   }
   @media (max-width: 860px) {
-    grid-template-columns: 1fr;
+    columns: 1;
   }
   .row {
     display: grid;
