@@ -1,17 +1,21 @@
-import type { Capacities, Task } from './timetable';
+/** What takes resources for its whole length. */
+interface User {
+  readonly minutes: number;
+  readonly uses: Readonly<Record<string, number>>;
+}
 
 /** How much of each resource is taken when. */
 export class Usage {
   private readonly used = new Map<string, { readonly from: number; readonly to: number; readonly amount: number }[]>();
-  constructor(private readonly capacities: Capacities) {}
-  add(task: Task, start: number): void {
+  constructor(private readonly capacities: Readonly<Record<string, number>>) {}
+  add(task: User, start: number): void {
     for (const [resource, amount] of Object.entries(task.uses)) {
       const list = this.used.get(resource) ?? [];
       list.push({ from: start, to: start + task.minutes, amount });
       this.used.set(resource, list);
     }
   }
-  take(task: Task, start: number): void {
+  take(task: User, start: number): void {
     for (const resource of Object.keys(task.uses)) {
       const list = this.used.get(resource)!;
       list.splice(
@@ -21,7 +25,7 @@ export class Usage {
     }
   }
   /** The latest start ≤ `start` at which the task fits, and the resource that moved it; undefined when it never fits. */
-  latest(task: Task, start: number): { readonly start: number; readonly because: string } | { readonly never: string } {
+  latest(task: User, start: number): { readonly start: number; readonly because: string } | { readonly never: string } {
     let at = start;
     let because = '';
     for (let moved = true; moved;) {

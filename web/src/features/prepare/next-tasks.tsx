@@ -79,6 +79,7 @@ export function NextTasks({
   nameOf,
   mayEdit,
   onDone,
+  busy = false,
   all = false,
 }: {
   whole: WholeEvening;
@@ -88,6 +89,8 @@ export function NextTasks({
   nameOf: (wine: string) => string;
   mayEdit: boolean;
   onDone: (task: string, done: boolean) => void;
+  /** The plan is being made anew: what is next may change, so nothing is ticked by mistake. */
+  busy?: boolean;
   all?: boolean;
 }) {
   const { plan, prepared } = whole;
@@ -169,7 +172,7 @@ export function NextTasks({
       )}
       {mayEdit && (
         <div className="do">
-          <Button tone="strong" onPress={() => onDone(next.id, true)} keys="d">
+          <Button tone="strong" disabled={busy} onPress={() => onDone(next.id, true)} keys="d">
             Done <Key>d</Key>
           </Button>
           {next.kind === 'taste' && next.wine !== undefined && <BeginNote wine={next.wine} />}

@@ -92,7 +92,7 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
       return { ...d, done: done ? { ...d.done, [task]: new Date().toISOString() } : rest };
     }, '');
   useKey((key) => {
-    if (key !== 'd' || whole === null || !mayEdit) return;
+    if (key !== 'd' || whole === null || progress !== null || !mayEdit) return;
     const next = plannedTasks(whole.plan).find((task) => flight.done[task.id] === undefined);
     if (next !== undefined) markDone(next.id, true);
   });
@@ -234,7 +234,9 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
           )}
         </div>
         <aside aria-label="What to do next">
-          {whole !== null && <NextTasks whole={whole} flight={flight} clock={clock} now={now} nameOf={nameOf} mayEdit={mayEdit} onDone={markDone} />}
+          {whole !== null && (
+            <NextTasks busy={progress !== null} whole={whole} flight={flight} clock={clock} now={now} nameOf={nameOf} mayEdit={mayEdit} onDone={markDone} />
+          )}
           {wines
             .filter((wine) => wine.evening.faultFound !== undefined)
             .map(({ summary, evening }) => {

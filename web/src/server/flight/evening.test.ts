@@ -304,7 +304,9 @@ describe('the afternoon by the interface for programs', () => {
     expect(lists.opening.filter((card) => card.pressure !== null).map((card) => card.name)).toEqual(['Vela Blanca']);
     expect(lists.blindness).toEqual([]);
     const table = (await run(timetableOf, world.owner, { id, now: '2026-12-03T16:50:00.000Z' })) as TimetableView;
-    expect(table.tasks.every((task) => task.minute >= -10 || table.conflicts.some((conflict) => conflict.task === task.id))).toBe(true);
+    const inConflict = new Set(table.conflicts.map((conflict) => conflict.task));
+    // A bottle whose chilling does not fit comes out at its own time.
+    expect(table.tasks.every((task) => task.minute >= -10 || inConflict.has(task.id) || inConflict.has(task.id.replace('out:', 'chill:')))).toBe(true);
     expect(table.conflicts.length).toBeGreaterThan(0);
   });
   it('the afternoon’s taste replaces assumed values and is felt in the order; a fault found calls for the spare', async () => {
