@@ -39,16 +39,6 @@ export async function timeBoth(a: () => unknown, b: () => unknown, runs = 7): Pr
   const median = (list: number[]) => list.sort((x, y) => x - y)[list.length >> 1]!;
   return [median(taken[0]), median(taken[1])];
 }
-/** A seeded generator, 0–1. */
-export function seeded(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296;
-  };
-}
 export const below = (name: string, says: string, figure: number, reference: number, most: number, unit = 'ms'): Figure => ({
   name,
   says,

@@ -1,3 +1,4 @@
+import { seededRandom } from '@rose/core/chance/seeded-random';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -5,7 +6,7 @@ import { Client } from 'pg';
 import { emptyNote } from '@rose/core/wine/note';
 import { v7 } from 'uuid';
 import { startCluster } from '../web/src/server/testing/throwaway';
-import { below, seeded, type Figure } from './measure';
+import { below, type Figure } from './measure';
 
 /** 100,000 notes; 200 searches, a third each of words in over half, about 5 % and under 0.1 % of them, with two filters, newest first: through the interface for programs, against the bare SQL. */
 export async function notebook(): Promise<Figure[]> {
@@ -27,7 +28,7 @@ export async function notebook(): Promise<Figure[]> {
     await db.connect();
     const venue = v7();
     await fill(db, venue, hashCode('rose_bench'));
-    const random = seeded(9);
+    const random = seededRandom(9);
     const common = ['lemon', 'fresh'];
     const middle = Array.from({ length: 14 }, (_, i) => `middle${i}`);
     const rare = Array.from({ length: 900 }, (_, i) => `rare${i}`);

@@ -1,13 +1,14 @@
+import { seededRandom } from '@rose/core/chance/seeded-random';
 import highsLoader from 'highs';
 import { costTables, type OrderWine } from '@rose/core/order/judge';
 import { schoolOf, type Rung } from '@rose/core/order/school';
 import { bestOrder } from '@rose/core/order/solve';
 import { profileKeys, type Loads } from '@rose/core/wine/profile';
 import { asProgram } from '@rose/core/testing/order-program';
-import { above, below, seeded, time, timeBoth, type Figure } from './measure';
+import { above, below, time, timeBoth, type Figure } from './measure';
 
 const wines = (n: number, seed: number): OrderWine[] => {
-  const random = seeded(seed);
+  const random = seededRandom(seed);
   const rungs: Rung[] = ['sparkling', 'white', 'rose', 'amber', 'red', 'sweet', 'fortified'];
   return Array.from({ length: n }, (_, i) => {
     const loads = Object.fromEntries(profileKeys.map((key) => [key, Math.round(random() * 100)])) as unknown as Loads;

@@ -1,12 +1,13 @@
+import { seededRandom } from '@rose/core/chance/seeded-random';
 import { dishOf, ingredients, cooking } from '@rose/knowledge/pairing';
 import { fitNumber, rankFits, type PairingWine } from '@rose/core/pairing/fit';
 import { profileKeys, type Loads } from '@rose/core/wine/profile';
 import { echoes } from '@rose/core/pairing/dish';
-import { below, seeded, timeBoth, type Figure } from './measure';
+import { below, timeBoth, type Figure } from './measure';
 
 /** 5,000 wines with a dish: ranked with all their reasons, against the same rules over the same wines kept as typed arrays, giving numbers only. */
 export async function pairing(): Promise<Figure[]> {
-  const random = seeded(5);
+  const random = seededRandom(5);
   const colours = ['white', 'rose', 'amber', 'red'] as const;
   const wines: PairingWine[] = Array.from({ length: 5000 }, (_, i) => ({
     id: `w${i}`,

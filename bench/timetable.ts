@@ -1,14 +1,15 @@
-import { planEvening, tasksFor, type Evening, type EveningWine } from '@rose/core/timetable/evening';
+import { seededRandom } from '@rose/core/chance/seeded-random';
+import { eveningPlan, tasksFor, type Evening, type EveningWine } from '@rose/core/timetable/evening';
 import { routesFor, type Medium, type Surroundings } from '@rose/core/temperature/temperature';
 import { listSchedule, timetable } from '@rose/core/timetable/timetable';
-import { below, seeded, timeBoth, type Figure } from './measure';
+import { below, timeBoth, type Figure } from './measure';
 
 const medium = (id: string, celsius: number, tau: number): Medium => ({ id, name: id, celsius, tau, source: '' });
 const around: Surroundings = { room: medium('room', 21, 110), fridge: medium('fridge', 4, 110), ice: medium('ice', 0, 20), freezer: undefined };
 
 /** An evening of fourteen wines of all kinds, with few places: about sixty tasks. */
 function evening(): Evening {
-  const random = seeded(20_261_205);
+  const random = seededRandom(20_261_205);
   const wines = Array.from({ length: 14 }, (_, i): EveningWine => {
     const low = [6, 7, 8, 10, 12, 14, 16][i % 7]!;
     const band = { id: 'b', name: 'b', low, high: low + 3, source: '' };
@@ -33,13 +34,7 @@ function evening(): Evening {
 
 export async function timetables(): Promise<Figure[]> {
   const plan = evening();
-  const solver = planEvening(plan);
-  let routes = new Map();
-  for (let step = solver.next(); ; step = solver.next())
-    if (step.done) {
-      routes = step.value.routes as never;
-      break;
-    }
+  const { routes } = eveningPlan(plan);
   const tasks = tasksFor(plan, routes);
   const places = { fridge: 10, ice: 3, freezer: 0, hands: 2 };
   const [own, plain] = await timeBoth(

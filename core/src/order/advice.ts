@@ -2,6 +2,7 @@ import { costTables, type OrderWine, type Rest } from './judge';
 import { brokenPins, type Pin } from './pins';
 import { schools, type School } from './school';
 import { mostRests, solveOrder, type OrderSolution, type Rests } from './solve';
+import { partOf, type Solver } from '../solver/solver';
 import type { ProfileKey } from '../wine/profile';
 
 export interface Move {
@@ -79,18 +80,18 @@ export interface Uncertainty {
  * the best order changes at either end.
  * @yields the share done, 0–1
  */
-export function* factsThatMatter(wines: readonly OrderWine[], pins: readonly Pin[], school: School, rests: Rests): Generator<number, readonly Uncertainty[]> {
+export function* factsThatMatter(wines: readonly OrderWine[], pins: readonly Pin[], school: School, rests: Rests): Solver<readonly Uncertainty[]> {
   const asked = wines.flatMap((wine) =>
     (wine.assumed ?? []).flatMap((assumed) => (school.masking[assumed.key] + school.height[assumed.key] > 0 ? [{ wine, assumed }] : [])),
   );
-  const base = yield* scaled(solveOrder(wines, pins, school, rests), 0, 1 / (asked.length * 2 + 1));
+  const base = yield* partOf(solveOrder(wines, pins, school, rests), 0, 1 / (asked.length * 2 + 1));
   if (base.kind === 'impossible') return [];
   const found: Uncertainty[] = [];
   for (const [i, { wine, assumed }] of asked.entries()) {
     const ends: (readonly string[])[] = [];
     for (const [e, value] of [assumed.low, assumed.high].entries()) {
       const changed = wines.map((entry) => (entry === wine ? withLoad(entry, assumed.key, value) : entry));
-      const solved = yield* scaled(solveOrder(changed, pins, school, rests), (1 + 2 * i + e) / (asked.length * 2 + 1), 1 / (asked.length * 2 + 1));
+      const solved = yield* partOf(solveOrder(changed, pins, school, rests), (1 + 2 * i + e) / (asked.length * 2 + 1), 1 / (asked.length * 2 + 1));
       ends.push(solved.kind === 'best' ? solved.judgement.order : []);
     }
     if (ends.some((order) => order.join() !== base.judgement.order.join()))
@@ -103,12 +104,6 @@ export function* factsThatMatter(wines: readonly OrderWine[], pins: readonly Pin
       });
   }
   return found;
-}
-function* scaled<T>(solver: Generator<number, T>, from: number, share: number): Generator<number, T> {
-  for (let step = solver.next(); ; step = solver.next()) {
-    if (step.done) return step.value;
-    yield from + step.value * share;
-  }
 }
 function withLoad(wine: OrderWine, key: ProfileKey, value: number): OrderWine {
   const by = value - wine.loads.alcohol;
@@ -126,15 +121,10 @@ export interface SchoolView {
   readonly moves: readonly { readonly wine: string; readonly from: number; readonly to: number }[];
 }
 /** What each school would pour, beside a given order. */
-export function* compareSchools(
-  wines: readonly OrderWine[],
-  order: readonly string[],
-  pins: readonly Pin[],
-  rests: Rests,
-): Generator<number, readonly SchoolView[]> {
+export function* compareSchools(wines: readonly OrderWine[], order: readonly string[], pins: readonly Pin[], rests: Rests): Solver<readonly SchoolView[]> {
   const views: SchoolView[] = [];
   for (const [i, school] of schools.entries()) {
-    const solution = yield* scaled(solveOrder(wines, pins, school, rests), i / schools.length, 1 / schools.length);
+    const solution = yield* partOf(solveOrder(wines, pins, school, rests), i / schools.length, 1 / schools.length);
     const best = solution.kind === 'best' ? solution.judgement.order : order;
     views.push({
       school: school.id,

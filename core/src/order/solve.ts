@@ -1,5 +1,6 @@
 import { costTables, judgeOrder, type OrderJudgement, type OrderWine, type Rest, type RestKind } from './judge';
 import { contradiction, pinRule, simplerFirst, type Pin } from './pins';
+import { drained, partOf, type Solver } from '../solver/solver';
 import type { School } from './school';
 
 export interface Rests {
@@ -32,7 +33,7 @@ export const mostWines = 40;
  * @param wines 0–40 wines
  * @yields the share done, 0–1
  */
-export function* solveOrder(wines: readonly OrderWine[], pins: readonly Pin[], school: School, rests: Rests = noRests): Generator<number, OrderSolution> {
+export function* solveOrder(wines: readonly OrderWine[], pins: readonly Pin[], school: School, rests: Rests = noRests): Solver<OrderSolution> {
   const sorted = [...wines].sort((a, b) => (a.id < b.id ? -1 : 1));
   const simpler = simplerFirst(sorted, school);
   const ids = sorted.map((wine) => wine.id);
@@ -43,13 +44,7 @@ export function* solveOrder(wines: readonly OrderWine[], pins: readonly Pin[], s
 }
 
 /** `before`: the wine, across a rest, that this section follows. */
-function* solveExact(
-  sorted: readonly OrderWine[],
-  pins: readonly Pin[],
-  school: School,
-  rests: Rests,
-  before: OrderWine | undefined,
-): Generator<number, OrderJudgement> {
+function* solveExact(sorted: readonly OrderWine[], pins: readonly Pin[], school: School, rests: Rests, before: OrderWine | undefined): Solver<OrderJudgement> {
   const n = sorted.length;
   if (n === 0) return judgeOrder([], [], school);
   const ids = sorted.map((wine) => wine.id);
@@ -132,15 +127,13 @@ function bits(set: number): number {
 }
 
 /** Drains the solver. */
-export function bestOrder(wines: readonly OrderWine[], pins: readonly Pin[], school: School, rests: Rests = noRests): OrderSolution {
-  const solver = solveOrder(wines, pins, school, rests);
-  for (let step = solver.next(); ; step = solver.next()) if (step.done) return step.value;
-}
+export const bestOrder = (wines: readonly OrderWine[], pins: readonly Pin[], school: School, rests: Rests = noRests): OrderSolution =>
+  drained(solveOrder(wines, pins, school, rests));
 
 const sectionSize = 12;
 
 /** Wines ranked by what it costs to pour them late, cut into sections of at most 16 that split no pair or group, each solved exactly. */
-function* solveSections(sorted: readonly OrderWine[], pins: readonly Pin[], school: School, rests: Rests): Generator<number, OrderSolution> {
+function* solveSections(sorted: readonly OrderWine[], pins: readonly Pin[], school: School, rests: Rests): Solver<OrderSolution> {
   const n = sorted.length;
   const { neighbour, earlier } = costTables(sorted, school);
   const late = sorted.map((_, i) =>
@@ -191,12 +184,8 @@ function* solveSections(sorted: readonly OrderWine[], pins: readonly Pin[], scho
       mine,
       simplerFirst(byId, school),
     );
-    const solver = solveExact(byId, fits.length > 0 ? mine.filter((pin) => !fits.includes(pin)) : mine, school, rests, before);
-    let solved: OrderJudgement | undefined;
-    for (let step = solver.next(); solved === undefined; step = solver.next()) {
-      if (step.done) solved = step.value;
-      else yield (s + step.value) / sections.length;
-    }
+    const kept = fits.length > 0 ? mine.filter((pin) => !fits.includes(pin)) : mine;
+    const solved = yield* partOf(solveExact(byId, kept, school, rests, before), s / sections.length, 1 / sections.length);
     if (order.length > 0) taken.push({ after: order.at(-1)!, kind: 'bread' });
     order.push(...solved.order);
     taken.push(...solved.rests);

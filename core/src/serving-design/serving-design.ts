@@ -1,17 +1,8 @@
+import { seededRandom } from '../chance/seeded-random';
+
 /** Who tastes what when, so that no wine profits from its place. Seats and wines are numbered from 0; rows are seats. */
 export type Design = readonly (readonly number[])[];
 
-/** A small repeatable random source: mulberry32. Returns numbers from 0 to 1. */
-export function seededRandom(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = state;
-    t = Math.imul(t ^ (t >>> 15), t | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296;
-  };
-}
 function shuffled<T>(items: readonly T[], random: () => number): T[] {
   const out = [...items];
   for (let i = out.length - 1; i > 0; i--) {
@@ -60,15 +51,16 @@ export interface Blocks {
 
 /**
  * Blocks of `k` of `v` wines for `b` seats, as balanced as the search finds: cyclic designs from difference sets first, then annealed exchange from
- * seeded starts until pair counts differ by at most 1 or `tries` are used.
- * @param tries exchanges a start, about 0.5 µs each; `stop` ends the search early
+ * seeded starts until pair counts differ by at most 1 or the starts are used up.
+ * @param steps pair counts looked at in a start, so that a big panel takes no longer than a small one: about two seconds in all; `stop` ends the search early
  */
-export function blocks(v: number, k: number, b: number, seed = 1, tries = 60_000, stop: () => boolean = () => false): Blocks {
+export function blocks(v: number, k: number, b: number, seed = 1, steps = 900_000, stop: () => boolean = () => false): Blocks {
   const size = Math.min(k, v);
   if (v === 0 || b === 0 || size === 0) return { design: [], pairs: { least: 0, most: 0 }, balanced: true, equal: true };
   const cyclic = cyclicBlocks(v, size, b);
   if (cyclic !== undefined) return judgeBlocks(cyclic, v);
   const random = seededRandom(seed);
+  const tries = Math.min(60_000, Math.round(steps / size));
   let best: Blocks | undefined;
   for (let start = 0; start < 25 && !stop(); start++) {
     const found = judgeBlocks(exchange(v, size, b, random, tries, stop), v);
@@ -131,29 +123,26 @@ function cyclicBlocks(v: number, k: number, b: number): Design | undefined {
 }
 
 function exchange(v: number, k: number, b: number, random: () => number, tries: number, stop: () => boolean): Design {
-  // Wines are dealt round and round, so that each is tasted equally often up to one.
-  const deck: number[] = [];
-  while (deck.length < b * k)
-    deck.push(
-      ...shuffled(
-        Array.from({ length: v }, (_, i) => i),
-        random,
-      ),
-    );
-  const rows: number[][] = Array.from({ length: b }, () => []);
-  for (const row of rows) {
-    while (row.length < k) {
-      const at = deck.findIndex((wine) => !row.includes(wine));
-      if (at < 0) {
-        const missing = Array.from({ length: v }, (_, i) => i).find((wine) => !row.includes(wine))!;
-        row.push(missing);
-      } else row.push(deck.splice(at, 1)[0]!);
-    }
-  }
+  // Each seat is dealt the wines poured least so far, by lot among equals: each wine is tasted equally often up to one.
+  const poured = new Int32Array(v);
+  const rows = Array.from({ length: b }, () => {
+    const row = shuffled(
+      Array.from({ length: v }, (_, wine) => wine),
+      random,
+    )
+      .sort((x, y) => poured[x]! - poured[y]!)
+      .slice(0, k);
+    for (const wine of row) poured[wine]!++;
+    return row;
+  });
   const pair = new Int32Array(v * v);
   for (const row of rows) for (const x of row) for (const y of row) if (x !== y) pair[x * v + y]!++;
   const target = (b * k * (k - 1)) / (v * (v - 1));
   const off = (count: number) => (count - target) ** 2;
+  const count = (a: number, c: number, by: number) => {
+    pair[a * v + c]! += by;
+    pair[c * v + a]! += by;
+  };
   // Simulated annealing on the squared distance of the pair counts from their mean.
   for (let t = 0; t < tries; t++) {
     if ((t & 255) === 0 && stop()) break;
@@ -166,10 +155,6 @@ function exchange(v: number, k: number, b: number, random: () => number, tries: 
     for (const z of rows[r]!) if (z !== x) rise += off(pair[x * v + z]! - 1) - off(pair[x * v + z]!) + off(pair[y * v + z]! + 1) - off(pair[y * v + z]!);
     for (const z of rows[s]!) if (z !== y) rise += off(pair[y * v + z]! - 1) - off(pair[y * v + z]!) + off(pair[x * v + z]! + 1) - off(pair[x * v + z]!);
     if (rise > 0 && random() >= Math.exp(-rise / (1.2 * (1 - t / tries) + 0.02))) continue;
-    const count = (a: number, c: number, by: number) => {
-      pair[a * v + c]! += by;
-      pair[c * v + a]! += by;
-    };
     for (const z of rows[r]!) {
       if (z === x) continue;
       count(x, z, -1);
@@ -212,12 +197,12 @@ const transposed = (a: string, b: string) => [...a].sort().join() === [...b].sor
 /**
  * Three-digit codes for blind glasses: none of 100, 111, 123, 666, 999 and their kind; any two differ in at least two digits and are not each other
  * transposed (common practice in sensory tests).
- * @param count up to 60
+ * @param count up to 80: the most glasses a seat can have, forty wines each poured twice
  */
 export function codes(count: number, seed: number): readonly string[] {
   const random = seededRandom(seed);
   let best: string[] = [];
-  for (let attempt = 0; attempt < 40 && best.length < count; attempt++) {
+  for (let attempt = 0; attempt < 400 && best.length < count; attempt++) {
     const some: string[] = [];
     for (const code of shuffled(Array.from({ length: 900 }, (_, i) => String(100 + i)).filter(readable), random)) {
       if (some.length === count) break;

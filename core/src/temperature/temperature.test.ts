@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { seededRandom } from '../serving-design/serving-design';
+import { normal, seededRandom } from '../chance/seeded-random';
 import { published } from '../testing/published';
 import { fitTau, student95 } from './fit';
 import {
@@ -178,7 +178,6 @@ describe('the venue’s own time constants', () => {
   });
   it('in 1,000 seeded fits with probe noise of 0.3 °C the 95 % interval holds the truth in 93 to 97 in a hundred', () => {
     const random = seededRandom(20_261_126);
-    const normal = () => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
     let held = 0;
     let bounded = 0;
     for (let run = 0; run < 1_000; run++) {
@@ -187,7 +186,7 @@ describe('the venue’s own time constants', () => {
       const n = 4 + Math.floor(random() * 6);
       const readings = Array.from({ length: n }, (_, i) => {
         const minutes = (i * 120) / (n - 1);
-        return { minutes, celsius: temperatureAfter(start, { celsius: 4, tau, minutes }) + 0.3 * normal() };
+        return { minutes, celsius: temperatureAfter(start, { celsius: 4, tau, minutes }) + 0.3 * normal(random) };
       });
       const fit = fitTau(readings, 4)!;
       if (fit.interval !== undefined) bounded++;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { seededRandom } from '../serving-design/serving-design';
+import { seededRandom } from '../chance/seeded-random';
 import { profileKeys, type Loads } from '../wine/profile';
 import { comparePair, fitsDish, pairFact, pairFactIds, propose, resembles, themeIds, themeWording, type Proposal, type ThemeId, type ThemeWine } from './theme';
 

@@ -1,3 +1,4 @@
+import { drained, type Solver } from '../solver/solver';
 import type { AirChoice } from '../air/air';
 import type { Band, Route } from '../temperature/temperature';
 import type { Capacities, Task, Timetable } from './timetable';
@@ -196,7 +197,7 @@ const capacitiesOf = (resources: Resources): Capacities => ({
  * little later, a place or a pair of hands more, the first pour much later.
  * @yields the share done, 0–1
  */
-export function* planEvening(evening: Evening): Generator<number, EveningPlan> {
+export function* planEvening(evening: Evening): Solver<EveningPlan> {
   const routes = new Map<string, Route>();
   for (const wine of evening.wines) {
     const usable = usableRoutes(wine, evening);
@@ -270,10 +271,7 @@ export function* planEvening(evening: Evening): Generator<number, EveningPlan> {
   }
   return { tasks, routes, timetable: table, wayOut };
 }
-export function eveningPlan(evening: Evening): EveningPlan {
-  const solver = planEvening(evening);
-  for (let step = solver.next(); ; step = solver.next()) if (step.done) return step.value;
-}
+export const eveningPlan = (evening: Evening): EveningPlan => drained(planEvening(evening));
 /** The same evening with the first pour later: what is done lies that much further back. */
 export function postponed(evening: Evening, minutes: number): Evening {
   return {

@@ -1,3 +1,5 @@
+import { seededRandom } from '../chance/seeded-random';
+import { drained, type Solver } from '../solver/solver';
 import { Usage } from './usage';
 
 /**
@@ -47,6 +49,8 @@ export const exactTasks = 7;
 
 interface Placed {
   readonly starts: Map<string, number>;
+  /** Tasks that ask for more of a resource than there is: they take no place. */
+  readonly never: ReadonlySet<string>;
   readonly conflicts: Conflict[];
   readonly first: number;
   readonly sum: number;
@@ -64,6 +68,7 @@ function place(list: readonly Task[], fixed: readonly Task[], capacities: Capaci
   const profile = new Usage(capacities);
   const starts = new Map<string, number>();
   const conflicts: Conflict[] = [];
+  const never = new Set<string>();
   let late = 0;
   for (const task of fixed) {
     starts.set(task.id, task.fixedAt!);
@@ -75,6 +80,7 @@ function place(list: readonly Task[], fixed: readonly Task[], capacities: Capaci
     if ('never' in found) {
       conflicts.push({ task: task.id, by: task.minutes, resource: found.never });
       late += 10_000;
+      never.add(task.id);
       starts.set(task.id, wish);
       continue;
     }
@@ -92,7 +98,7 @@ function place(list: readonly Task[], fixed: readonly Task[], capacities: Capaci
     sum += start;
     if (task.dayBefore !== true) first = Math.min(first, start);
   }
-  return { starts, conflicts, first, sum, late };
+  return { starts, never, conflicts, first, sum, late };
 }
 const latestBy = (task: Task, starts: ReadonlyMap<string, number>, successors: ReturnType<typeof successorsOf>) =>
   Math.min(task.latestEnd, ...(successors.get(task.id) ?? []).map((next) => (starts.get(next.task.id) ?? Infinity) - next.gap)) - task.minutes;
@@ -106,7 +112,7 @@ const better = (a: Placed, b: Placed | undefined) =>
  * @param seed of the shuffles
  * @yields the share done, 0–1
  */
-export function* solveTimetable(tasks: readonly Task[], capacities: Capacities, seed = 1): Generator<number, Timetable> {
+export function* solveTimetable(tasks: readonly Task[], capacities: Capacities, seed = 1): Solver<Timetable> {
   const successors = successorsOf(tasks);
   const fixed = tasks.filter((task) => task.fixedAt !== undefined);
   const free = tasks.filter((task) => task.fixedAt === undefined);
@@ -138,11 +144,7 @@ export function* solveTimetable(tasks: readonly Task[], capacities: Capacities, 
       (task) => task.latestEnd,
       (task) => task.earliestStart,
     ];
-    let state = seed >>> 0 || 1;
-    const random = () => {
-      state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
-      return state / 4_294_967_296;
-    };
+    const random = seededRandom(seed);
     const rounds = 24;
     for (let round = 0; round < rounds; round++) {
       const priority = priorities[round % priorities.length]!;
@@ -159,7 +161,7 @@ export function* solveTimetable(tasks: readonly Task[], capacities: Capacities, 
     }
   }
   const result = best ?? place([], fixed, capacities, successors);
-  const starts = settle(result.starts, free, fixed, capacities, successors, result.conflicts);
+  const starts = settle(result, free, fixed, capacities, successors);
   const span = -Math.min(0, ...free.filter((task) => task.dayBefore !== true).map((task) => starts.get(task.id)!));
   return {
     starts: Object.fromEntries(starts),
@@ -170,10 +172,7 @@ export function* solveTimetable(tasks: readonly Task[], capacities: Capacities, 
     conflicts: result.conflicts,
   };
 }
-export function timetable(tasks: readonly Task[], capacities: Capacities, seed = 1): Timetable {
-  const solver = solveTimetable(tasks, capacities, seed);
-  for (let step = solver.next(); ; step = solver.next()) if (step.done) return step.value;
-}
+export const timetable = (tasks: readonly Task[], capacities: Capacities, seed = 1): Timetable => drained(solveTimetable(tasks, capacities, seed));
 /** One list schedule, latest end first: what a person with a pencil would do. `late`: minutes by which tasks in it start too early. */
 export function listSchedule(tasks: readonly Task[], capacities: Capacities): { readonly starts: Starts; readonly late: number } {
   const successors = successorsOf(tasks);
@@ -238,28 +237,19 @@ function spanBound(tasks: readonly Task[], capacities: Capacities, successors: R
 
 /** Moves each task later as far as the others let it, until nothing moves. */
 function settle(
-  placed: ReadonlyMap<string, number>,
+  placed: Placed,
   free: readonly Task[],
   fixed: readonly Task[],
   capacities: Capacities,
   successors: ReturnType<typeof successorsOf>,
-  conflicts: readonly Conflict[],
 ): Map<string, number> {
-  const starts = new Map(placed);
-  const impossible = new Set(
-    conflicts
-      .filter(
-        (conflict) =>
-          conflict.by > 0 && free.some((task) => task.id === conflict.task && (task.uses[conflict.resource] ?? 0) > (capacities[conflict.resource] ?? 0)),
-      )
-      .map((conflict) => conflict.task),
-  );
+  const starts = new Map(placed.starts);
+  const movable = free.filter((task) => !placed.never.has(task.id));
   const profile = new Usage(capacities);
-  for (const task of [...fixed, ...free]) if (!impossible.has(task.id)) profile.add(task, starts.get(task.id)!);
+  for (const task of [...fixed, ...movable]) profile.add(task, starts.get(task.id)!);
   for (let moved = true; moved;) {
     moved = false;
-    for (const task of [...free].sort((a, b) => starts.get(b.id)! + b.minutes - starts.get(a.id)! - a.minutes)) {
-      if (impossible.has(task.id)) continue;
+    for (const task of [...movable].sort((a, b) => starts.get(b.id)! + b.minutes - starts.get(a.id)! - a.minutes)) {
       const now = starts.get(task.id)!;
       profile.take(task, now);
       const found = profile.latest(task, latestBy(task, starts, successors));

@@ -1,5 +1,6 @@
 import type { FlightDocument } from '@rose/core/flight/flight';
 import { bottleCurve, type BottleCurve } from '@rose/core/timetable/bottle-curve';
+import { drained, partOf, type Solver } from '@rose/core/solver/solver';
 import { planEvening, type EveningPlan } from '@rose/core/timetable/evening';
 import { amountsOf, glassesInAll, type Amounts } from './amounts';
 import { asEvening, prepare, stockOf, surroundings, type EveningInput, type PreparedWine, type VenueFacts } from './evening';
@@ -20,16 +21,11 @@ export interface WholeEvening {
  * The whole evening from a flight: amounts, routes, timetable, and each bottle's temperature through it.
  * @yields the share done, 0–1
  */
-export function* planWhole(flight: FlightDocument, wines: readonly EveningInput[], venue: VenueFacts, moment: Moment): Generator<number, WholeEvening> {
+export function* planWhole(flight: FlightDocument, wines: readonly EveningInput[], venue: VenueFacts, moment: Moment): Solver<WholeEvening> {
   const first = amountsOf(flight, wines, venue);
   const bottles = new Map(first.wines.map((amount) => [amount.wine, amount.byPours]));
   const prepared = prepare(flight, wines, venue, bottles);
-  const solver = planEvening(asEvening(flight, prepared, venue, glassesInAll(first), moment.done, moment.now));
-  let plan: EveningPlan | undefined;
-  for (let step = solver.next(); plan === undefined; step = solver.next()) {
-    if (step.done) plan = step.value;
-    else yield step.value * 0.9;
-  }
+  const plan = yield* partOf(planEvening(asEvening(flight, prepared, venue, glassesInAll(first), moment.done, moment.now)), 0, 0.9);
   const iced = prepared.filter((wine) => plan.routes.get(wine.wine.id)?.id === 'ice').reduce((sum, wine) => sum + wine.bottles, 0);
   const stock = stockOf(flight, venue);
   const around = surroundings(stock, venue);
@@ -41,10 +37,8 @@ export function* planWhole(flight: FlightDocument, wines: readonly EveningInput[
   }));
   return { amounts: iced > 0 ? amountsOf(flight, wines, venue, iced) : first, prepared, plan, curves };
 }
-export function wholeEvening(flight: FlightDocument, wines: readonly EveningInput[], venue: VenueFacts, moment: Moment = { done: {} }): WholeEvening {
-  const solver = planWhole(flight, wines, venue, moment);
-  for (let step = solver.next(); ; step = solver.next()) if (step.done) return step.value;
-}
+export const wholeEvening = (flight: FlightDocument, wines: readonly EveningInput[], venue: VenueFacts, moment: Moment = { done: {} }): WholeEvening =>
+  drained(planWhole(flight, wines, venue, moment));
 
 /** Minutes from the first pour of an instant. */
 export const minutesFrom = (firstPour: Date, instant: Date): number => Math.round((instant.getTime() - firstPour.getTime()) / 60_000);

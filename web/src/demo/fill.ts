@@ -19,7 +19,8 @@ import { saveDish } from '../server/pairing/operations';
 import { closeConnections, connections } from '../db/client';
 import { glass, glassIdentity, member, note, participant, tasting, tastingLog, user, venue } from '../db/schema';
 import { demoDishes } from './dishes';
-import { inventedNote, seeded, tasters } from './notes';
+import { seededRandom } from '@rose/core/chance/seeded-random';
+import { inventedNote, tasters } from './notes';
 import { demoWines } from './wines';
 
 /** Fills the Lantern Quay Tasting Room: everything that has a command is made through it. Does nothing where the demo is already. */
@@ -94,7 +95,7 @@ export async function fillDemo(): Promise<void> {
   // The host's own afternoon note on the wine of the next evening.
   const own = v7();
   await run(openNote, { id: own, wineId: id('Black Scree') });
-  await save(saveNote, own, inventedNote(known.get(id('Black Scree'))!, { name: 'Ines', offset: 0, scatter: 3, words: 4 }, seeded(7)), 1);
+  await save(saveNote, own, inventedNote(known.get(id('Black Scree'))!, { name: 'Ines', offset: 0, scatter: 3, words: 4 }, seededRandom(7)), 1);
 }
 
 /** The evening of 12 November: eight invented people, five wines, forty notes, all labels uncovered at the end. */
@@ -112,7 +113,7 @@ async function closedEvening(
   const seats = tasters.map((taster, i) => ({ venueId, id: v7(), tastingId, name: taster.name, seat: i + 1, simulated: true }));
   await db.insert(participant).values(seats);
   const known = new Map((await knownWines(db, venueId, wines)).map((entry) => [entry.id, entry]));
-  const random = seeded(20_261_112);
+  const random = seededRandom(20_261_112);
   const codes = new Set<string>();
   for (const [place, wineId] of wines.entries()) {
     let code = glassCode();

@@ -5,17 +5,6 @@ import { classOfHue, type Observed } from '@rose/core/wine/observables';
 import type { Chip, NoteDocument } from '@rose/core/wine/note';
 import type { KnownWine } from '../server/cellar/profiles';
 
-/** A small seeded generator (mulberry32): the demo is the same every time. */
-export function seeded(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(state ^ (state >>> 15), 1 | state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4_294_967_296;
-  };
-}
-
 /** Invented tasters with habits: an offset on every scale, a scatter, and how freely they name smells. */
 export interface Taster {
   readonly name: string;

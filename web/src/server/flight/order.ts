@@ -7,6 +7,7 @@ import type { Pin } from '@rose/core/order/pins';
 import { schoolOf, schools } from '@rose/core/order/school';
 import { bestOrder, mostRests } from '@rose/core/order/solve';
 import { orderWording } from '@rose/core/order/wording';
+import { drained } from '@rose/core/solver/solver';
 import { propose, themeIds, themeWording } from '@rose/core/theme/theme';
 import { profileLabels } from '@rose/core/wine/profile';
 import { sentence } from '@rose/core/wine/reason';
@@ -109,9 +110,6 @@ export const orderOf = query({
   },
 });
 
-function drain<T>(solver: Generator<number, T>): T {
-  for (let step = solver.next(); ; step = solver.next()) if (step.done) return step.value;
-}
 export const schoolsOf = query({
   name: 'flight.schools',
   method: 'GET',
@@ -131,7 +129,7 @@ export const schoolsOf = query({
   }),
   async run(db, actor, input) {
     const flight = await asked(db, actor.venueId, input.id);
-    const views = drain(compareSchools(flight.wines, flight.order, flight.document.pins, flight.rests));
+    const views = drained(compareSchools(flight.wines, flight.order, flight.document.pins, flight.rests));
     return {
       schools: views.map((view) => ({
         school: view.school,
@@ -167,7 +165,7 @@ export const doubtsOf = query({
   async run(db, actor, input) {
     const flight = await asked(db, actor.venueId, input.id);
     if (flight.wines.length > mostForDoubts) return { tooMany: true, doubts: [] };
-    const found = drain(factsThatMatter(flight.wines, flight.document.pins, schoolOf(flight.document.school), flight.rests));
+    const found = drained(factsThatMatter(flight.wines, flight.document.pins, schoolOf(flight.document.school), flight.rests));
     return {
       tooMany: false,
       doubts: found.map((doubt) => ({

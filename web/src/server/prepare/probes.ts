@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import { z } from 'zod';
-import { seededRandom } from '@rose/core/serving-design/serving-design';
+import { normal, seededRandom } from '@rose/core/chance/seeded-random';
 import { fitTau } from '@rose/core/temperature/fit';
 import { tauOf, temperatureAfter } from '@rose/core/temperature/temperature';
 import { media } from '@rose/knowledge/media/index';
@@ -114,10 +114,9 @@ export const simulateProbe = query({
     const random = seededRandom(input.seed);
     const place = media[input.medium];
     const tau = tauOf(place.tau * (0.8 + 0.4 * random()), input.formatMl);
-    const normal = () => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
     const readings = Array.from({ length: input.count }, (_, i) => {
       const minutes = Math.round((input.minutes * i) / Math.max(1, input.count - 1));
-      const celsius = temperatureAfter(input.startC, { celsius: place.celsius, tau, minutes }) + 0.3 * normal();
+      const celsius = temperatureAfter(input.startC, { celsius: place.celsius, tau, minutes }) + 0.3 * normal(random);
       return { minutes, celsius: Math.round(celsius * 10) / 10 };
     });
     return Promise.resolve({ ambientC: place.celsius, readings });
