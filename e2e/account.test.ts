@@ -1,17 +1,9 @@
-import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
+import { describe, expect, inject, it } from 'vitest';
 import { Client } from 'pg';
-import type { Browser, Page } from 'puppeteer-core';
-import { fill, openBrowser, press, textOf, visit, waitForText } from './browser';
+import { fill, press, textOf, visit, waitForText } from './browser';
+import { journey } from './journey';
 
-const base = inject('base');
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-beforeAll(async () => {
-  ({ browser, close } = await openBrowser());
-  page = await browser.newPage();
-});
-afterAll(() => close());
+const { base, browser, page } = await journey();
 const arrives = (path: string) => page.waitForFunction((wanted) => location.pathname === wanted, { timeout: 15_000, polling: 100 }, path);
 
 describe('an account', () => {

@@ -72,6 +72,14 @@ export async function fill(page: Page, label: string, value: string): Promise<vo
   await input.press('Backspace');
   await input.type(value);
 }
+/** Chooses in the list of the label that starts with this text. */
+export async function select(page: Page, label: string, value: string): Promise<void> {
+  const handle = (await page.waitForSelector(`::-p-xpath(//label[starts-with(normalize-space(.), "${label}")]/following-sibling::select)`, {
+    timeout: 15_000,
+  })) as ElementHandle<HTMLSelectElement>;
+  await handle.evaluate((element) => element.scrollIntoView({ block: 'center' }));
+  await handle.select(value);
+}
 export async function comeIn(page: Page, base: string): Promise<void> {
   await visit(page, `${base}/come-in`);
   await press(page, 'Come in as the demo');

@@ -1,17 +1,8 @@
-import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
-import type { Browser, Page } from 'puppeteer-core';
-import { comeIn, openBrowser, press, textOf, visit, waitForText } from './browser';
+import { describe, expect, it } from 'vitest';
+import { press, textOf, visit, waitForText } from './browser';
+import { demoJourney } from './journey';
 
-const base = inject('base');
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-beforeAll(async () => {
-  ({ browser, close } = await openBrowser());
-  page = await browser.newPage();
-  await comeIn(page, base);
-});
-afterAll(() => close());
+const { base, page } = await demoJourney();
 const choose = async (name: string, value: string) =>
   (await page.waitForSelector(`input[name="${name}"][value="${value}"]`))!.evaluate((element) => (element as HTMLInputElement).click());
 

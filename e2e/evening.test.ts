@@ -1,26 +1,10 @@
 import ICAL from 'ical.js';
-import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
-import type { Browser, Page } from 'puppeteer-core';
-import { comeIn, desktop, fill, openBrowser, phone, press, textOf, visit, waitForText } from './browser';
+import { describe, expect, it } from 'vitest';
+import { desktop, fill, phone, press, select, textOf, visit, waitForText } from './browser';
+import { demoJourney } from './journey';
 
-const base = inject('base');
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-beforeAll(async () => {
-  ({ browser, close } = await openBrowser());
-  page = await browser.newPage();
-  await comeIn(page, base);
-});
-afterAll(() => close());
+const { base, page } = await demoJourney();
 
-const select = async (label: string, value: string) => {
-  const handle = (await page.waitForSelector(`::-p-xpath(//label[starts-with(normalize-space(.), "${label}")]/following-sibling::select)`, {
-    timeout: 15_000,
-  }))!;
-  await handle.evaluate((element) => element.scrollIntoView({ block: 'center' }));
-  await handle.select(value);
-};
 const saved = () => page.waitForFunction(() => /Saved \d\d:\d\d/.test(document.body.innerText), { timeout: 25_000, polling: 100 });
 const order = () => page.$$eval('[role=row] .name', (names) => names.map((name) => name.textContent!.trim().split(/\s{2,}|\u00a0/)[0]!));
 /** Sets a field the browser draws itself. */
@@ -59,12 +43,12 @@ const athens = (minutes: number) => {
 describe('an evening, from its purpose to paper', () => {
   it('takes proposed wines, the best order with a rest, a move by hand with its price, and a kept second order', async () => {
     await newFlight('Far and near');
-    await select('Theme', 'free');
+    await select(page, 'Theme', 'free');
     await press(page, 'Propose wines of the cellar');
     await waitForText(page, 'wines as different as the cellar has');
     await press(page, 'Take these');
     await page.waitForFunction(() => document.querySelectorAll('[role=row]').length === 8, { timeout: 15_000 });
-    await select('Rests at most', '2');
+    await select(page, 'Rests at most', '2');
     await waitForText(page, 'strain; the best is', 30_000);
     await press(page, 'Take the best order');
     await waitForText(page, 'the best there is');
@@ -83,13 +67,13 @@ describe('an evening, from its purpose to paper', () => {
     await saved();
   });
   it('sets goals and sees them met or not, guesses the room, and is asked about a hot serving temperature', async () => {
-    await select('A goal', 'red');
+    await select(page, 'A goal', 'red');
     await fill(page, 'Figure', '7');
     await press(page, 'Set it');
     await waitForText(page, 'at least 7 red: not met');
     const details = (await page.$('[role=row] details summary'))!;
     await details.evaluate((element) => (element as HTMLElement).click());
-    await select('You expect it', 'splits');
+    await select(page, 'You expect it', 'splits');
     await waitForText(page, 'you expect: splits the room');
     await fill(page, 'Serve it at', '62');
     await waitForText(page, 'Did you mean 62 °F?');
@@ -166,10 +150,10 @@ describe('an evening, from its purpose to paper', () => {
   it('a panel has an order and codes for each seat, and a wine poured twice', async () => {
     await newFlight('A panel');
     for (const name of ['Caldera Ledge', 'Slate Wire', 'Terrace Pepper']) await add(name);
-    await select('Kind of evening', 'panel');
+    await select(page, 'Kind of evening', 'panel');
     await fill(page, 'Guests', '8');
     await waitForText(page, 'Panel');
-    await select('Pour one twice', (await page.$$eval('[data-wine]', (rows) => rows.map((row) => row.getAttribute('data-wine')!)))[0]!);
+    await select(page, 'Pour one twice', (await page.$$eval('[data-wine]', (rows) => rows.map((row) => row.getAttribute('data-wine')!)))[0]!);
     await waitForText(page, 'Twice, under two codes: Caldera Ledge');
     await waitForText(page, 'Balanced: with 8 seats');
     const codes = await page.$$eval('[aria-label="Pour list by seat"] b', (cells) => cells.map((cell) => cell.textContent!));

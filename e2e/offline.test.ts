@@ -1,29 +1,25 @@
 import { v7 } from 'uuid';
 import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
 import { Client } from 'pg';
-import type { Browser, Page } from 'puppeteer-core';
-import { comeIn, openBrowser, phone, press, textOf, visit, waitForText } from './browser';
+import type { Page } from 'puppeteer-core';
+import { comeIn, phone, press, textOf, visit, waitForText } from './browser';
+import { journey } from './journey';
 import { lay, type Cable } from './cable';
 
-const base = inject('base');
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
+const { base, browser, ...opened } = await journey();
+let page = opened.page;
 let cable: Cable;
 let through: string;
 let database: Client;
 beforeAll(async () => {
-  ({ browser, close } = await openBrowser());
   cable = await lay(Number(new URL(base).port));
   through = `http://127.0.0.1:${cable.port}`;
   database = new Client({ connectionString: inject('databaseUrl') });
   await database.connect();
-  page = await browser.newPage();
   await page.setViewport(phone);
   await comeIn(page, through);
 });
 afterAll(async () => {
-  await close();
   await cable.close();
   await database.end();
 });

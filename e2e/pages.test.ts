@@ -1,24 +1,16 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
-import type { Browser, Page } from 'puppeteer-core';
-import { comeIn, desktop, openBrowser, phone, press, textOf, visit, waitForText } from './browser';
+import { describe, expect, it } from 'vitest';
+import { comeIn, desktop, phone, press, textOf, visit, waitForText } from './browser';
+import { journey } from './journey';
 
-const base = inject('base');
+const { base, page } = await journey();
 const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
 const requests: string[] = [];
 const complaints: string[] = [];
-beforeAll(async () => {
-  ({ browser, close } = await openBrowser());
-  page = await browser.newPage();
-  page.on('request', (request) => requests.push(request.url()));
-  page.on('console', (message) => message.type() === 'error' && complaints.push(`${page.url()} ${message.text()}`));
-  page.on('pageerror', (error) => complaints.push(`${page.url()} ${(error as Error).message}`));
-});
-afterAll(() => close());
+page.on('request', (request) => requests.push(request.url()));
+page.on('console', (message) => message.type() === 'error' && complaints.push(`${page.url()} ${message.text()}`));
+page.on('pageerror', (error) => complaints.push(`${page.url()} ${(error as Error).message}`));
 
 /** Accessibility faults of the page, by axe. */
 async function faults(): Promise<string[]> {

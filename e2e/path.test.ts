@@ -1,20 +1,11 @@
-import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
-import type { Browser, Page } from 'puppeteer-core';
-import { comeIn, fill, openBrowser, press, textOf, visit, waitForText } from './browser';
+import { describe, expect, it } from 'vitest';
+import { comeIn, fill, press, select, textOf, visit, waitForText } from './browser';
+import { journey } from './journey';
 
-const base = inject('base');
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
+const { base, page } = await journey();
 const complaints: string[] = [];
-
-beforeAll(async () => {
-  ({ browser, close } = await openBrowser());
-  page = await browser.newPage();
-  page.on('pageerror', (error) => complaints.push((error as Error).message));
-  page.on('console', (message) => message.type() === 'error' && complaints.push(message.text()));
-});
-afterAll(() => close());
+page.on('pageerror', (error) => complaints.push((error as Error).message));
+page.on('console', (message) => message.type() === 'error' && complaints.push(message.text()));
 
 const choose = async (name: string, value: string) => {
   const radio = (await page.waitForSelector(`input[type=radio][name="${name}"][value="${value}"]`))!;
@@ -61,7 +52,7 @@ describe('the whole path, from a wine to the notebook', () => {
   });
 
   it('puts it into a flight, and the best order comes with its reasons', async () => {
-    await page.select('::-p-xpath(//label[starts-with(., "Add to a flight")]/following-sibling::select)', 'new');
+    await select(page, 'Add to a flight', 'new');
     await page.waitForFunction(() => location.pathname.startsWith('/flights/'), { timeout: 15_000 });
     await waitForText(page, 'With Night Ferry');
     for (const name of ['Anvil', 'Salt Lamp']) {
@@ -170,7 +161,7 @@ describe('the whole path, from a wine to the notebook', () => {
     }
     await waitForText(page, 'molluscs');
     await waitForText(page, 'together');
-    await page.select('::-p-xpath(//label[starts-with(., "Out of")]/following-sibling::select)', 'cellar');
+    await select(page, 'Out of', 'cellar');
     await waitForText(page, 'weight meets weight');
     await saved();
     await waitForText(page, 'The smallest change');

@@ -1,21 +1,11 @@
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
-import type { Browser, Page } from 'puppeteer-core';
-import { comeIn, fill, openBrowser, press, textOf, visit, waitForText } from './browser';
+import { describe, expect, it } from 'vitest';
+import { fill, press, select, textOf, visit, waitForText } from './browser';
+import { demoJourney } from './journey';
 
-const base = inject('base');
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
-beforeAll(async () => {
-  ({ browser, close } = await openBrowser());
-  page = await browser.newPage();
-  await comeIn(page, base);
-});
-afterAll(() => close());
-const select = (label: string, value: string) => page.select(`::-p-xpath(//label[starts-with(., "${label}")]/following-sibling::select)`, value);
+const { base, browser, page } = await demoJourney();
 const order = () => page.$$eval('[role=row] .name a', (links) => links.map((link) => link.textContent));
 
 describe('the cellar', () => {
@@ -34,7 +24,7 @@ describe('the cellar', () => {
     await waitForText(page, '2 wines added');
     await input.uploadFile(file);
     await waitForText(page, 'Same wine?');
-    await select('What to do with them', 'skip');
+    await select(page, 'What to do with them', 'skip');
     await press(page, 'Import 2 wines');
     await waitForText(page, '0 wines added');
   });
@@ -56,7 +46,7 @@ describe('the cellar', () => {
   });
   it('filters, sorts and counts', async () => {
     await visit(page, `${base}/cellar`);
-    await select('Colour', 'amber');
+    await select(page, 'Colour', 'amber');
     await waitForText(page, '2 wines of what you asked for');
     await page.keyboard.press('/');
     await page.keyboard.type('rkatsitéli');
@@ -90,13 +80,13 @@ describe('the Chart', () => {
     await page.waitForFunction((first) => document.querySelector('[role=row] .name a')?.textContent !== first, { timeout: 8000 }, before[0]);
     await press(page, 'Undo');
     await page.waitForFunction((first) => document.querySelector('[role=row] .name a')?.textContent === first, {}, before[0]);
-    await select('Pin or move Lamplighter', 'first');
+    await select(page, 'Pin or move Lamplighter', 'first');
     await waitForText(page, 'the best is');
     await press(page, 'Take the best order');
     await page.waitForFunction(() => document.querySelector('[role=row] .name a')?.textContent === 'Lamplighter');
-    await select('Pin or move Salt Lamp Brut Nature', 'last');
+    await select(page, 'Pin or move Salt Lamp Brut Nature', 'last');
     await waitForText(page, 'strain');
-    await select('Pin or move Lamplighter', 'last');
+    await select(page, 'Pin or move Lamplighter', 'last');
     await waitForText(page, 'strain');
     await press(page, 'Undo');
   });
@@ -126,7 +116,7 @@ describe('the settings', () => {
     const wines = (await (await fetch(`${base}/api/v1/wines?limit=2`, { headers: { authorization: `Bearer ${token}` } })).json()) as { items: unknown[] };
     expect(wines.items).toHaveLength(2);
     await fill(page, 'Invite by email', 'mira@example.invalid');
-    await select('as', 'helper');
+    await select(page, 'as', 'helper');
     await press(page, 'Invite');
     await waitForText(page, 'An invitation to Lantern Quay');
     const link = await page.$$eval('pre', (letters) => letters.map((letter) => letter.textContent ?? '').find((letter) => letter.includes('/invitation/'))!);

@@ -5,19 +5,18 @@ import { v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { ChildProcess } from 'node:child_process';
 import { Client } from 'pg';
-import type { Browser, Page } from 'puppeteer-core';
 import { freePort, startCluster, type Cluster } from '../web/src/server/testing/throwaway';
 import { end, prepare, serve } from './application';
-import { comeIn, fill, openBrowser, textOf, visit, waitForText } from './browser';
+import { comeIn, fill, textOf, visit, waitForText } from './browser';
+import { journey } from './journey';
 
 let cluster: Cluster;
 let server: ChildProcess;
 let data: string;
 let port: number;
 let base: string;
-let browser: Browser;
-let close: () => Promise<void>;
-let page: Page;
+// A name of the local network over plain http: no secure context, so no service worker, no randomUUID, no locks.
+const { browser, page } = await journey('--host-resolver-rules=MAP rose.local 127.0.0.1');
 beforeAll(async () => {
   cluster = await startCluster();
   data = mkdtempSync(path.join(tmpdir(), 'rose-trouble-'));
@@ -25,13 +24,9 @@ beforeAll(async () => {
   base = `http://rose.local:${port}`;
   await prepare(cluster.url('postgres'), cluster.url('rose'), data, port);
   server = await serve(cluster.url('rose'), data, port);
-  // A name of the local network over plain http: no secure context, so no service worker, no randomUUID, no locks.
-  ({ browser, close } = await openBrowser('--host-resolver-rules=MAP rose.local 127.0.0.1'));
-  page = await browser.newPage();
   await comeIn(page, base);
 });
 afterAll(async () => {
-  await close();
   await end(server);
   cluster.stop();
   rmSync(data, { recursive: true, force: true });

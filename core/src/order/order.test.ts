@@ -207,7 +207,7 @@ describe('the best order', () => {
 });
 
 describe('pins that contradict', () => {
-  it('are named by a set no order keeps, from which any one can be spared, and that is as small as any such set', () => {
+  it('are named by a set that no order keeps, and every smaller set of them can be kept', () => {
     const ids = ['w0', 'w1', 'w2', 'w3', 'w4'];
     const simpler = (a: string, b: string) => a < b;
     const wine = fc.constantFrom(...ids);

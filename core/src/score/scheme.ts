@@ -28,38 +28,42 @@ export interface Scheme {
   readonly classes: readonly { readonly from: number; readonly word: string }[];
 }
 
-const levels = (best: number, ...others: number[]) => [best, ...others];
 const look = (cue: Cue, weight = 1): Look => ({ cue, weight });
+
+/** What both sheets of the international competition standard look at; effervescence stands on the sparkling one only. */
+const competitionLooks: readonly Omit<Criterion, 'marks'>[] = [
+  { id: 'limpidity', label: 'limpidity', section: 'appearance', looks: [look('clarity', 3), look('particles')] },
+  { id: 'aspect', label: 'other aspect', section: 'appearance', looks: [look('hue', 2), look('clarity')] },
+  { id: 'effervescence', label: 'effervescence', section: 'appearance', looks: [look('bead', 2), look('bubbles')] },
+  { id: 'nose-genuine', label: 'genuineness', section: 'aroma', looks: [look('health')] },
+  { id: 'nose-intensity', label: 'positive intensity', section: 'aroma', looks: [look('noseSwirled', 2), look('noseStill')] },
+  { id: 'nose-quality', label: 'quality', section: 'aroma', looks: [look('noseFineness', 3), look('descriptors')] },
+  { id: 'taste-genuine', label: 'genuineness', section: 'palate', looks: [look('palateHealth')] },
+  { id: 'taste-intensity', label: 'positive intensity', section: 'palate', looks: [look('intensity')] },
+  { id: 'persistence', label: 'harmonious persistence', section: 'palate', looks: [look('finish', 3), look('after')] },
+  { id: 'taste-quality', label: 'quality', section: 'palate', looks: [look('balance', 2), look('palateFineness', 2), look('complexity')] },
+  { id: 'overall', label: 'overall judgement', section: 'overall', looks: [look('balance'), look('complexity'), look('finish'), look('typicity')] },
+];
+const competitionSheet = (marks: Readonly<Record<string, readonly number[]>>): readonly Criterion[] =>
+  competitionLooks.flatMap((entry) => (marks[entry.id] === undefined ? [] : [{ ...entry, marks: marks[entry.id]! }]));
 
 /** The 100-point sheet of the international competition standard for still wines. */
 export const competitionStill: Scheme = {
   id: 'competition-still',
   label: '100-point competition sheet, still wine',
   source: 'OIV-CONCOURS 332A-2009, annex (from memory; columns checked to sum to 100, 86, 72, 56 and 40)',
-  criteria: [
-    { id: 'limpidity', label: 'limpidity', section: 'appearance', marks: levels(5, 4, 3, 2, 1), looks: [look('clarity', 3), look('particles')] },
-    { id: 'aspect', label: 'other aspect', section: 'appearance', marks: levels(10, 8, 6, 4, 2), looks: [look('hue', 2), look('clarity')] },
-    { id: 'nose-genuine', label: 'genuineness', section: 'aroma', marks: levels(6, 5, 4, 3, 2), looks: [look('health')] },
-    { id: 'nose-intensity', label: 'positive intensity', section: 'aroma', marks: levels(8, 7, 6, 4, 2), looks: [look('noseSwirled', 2), look('noseStill')] },
-    { id: 'nose-quality', label: 'quality', section: 'aroma', marks: levels(16, 14, 12, 10, 8), looks: [look('noseFineness', 3), look('descriptors')] },
-    { id: 'taste-genuine', label: 'genuineness', section: 'palate', marks: levels(6, 5, 4, 3, 2), looks: [look('palateHealth')] },
-    { id: 'taste-intensity', label: 'positive intensity', section: 'palate', marks: levels(8, 7, 6, 4, 2), looks: [look('intensity')] },
-    { id: 'persistence', label: 'harmonious persistence', section: 'palate', marks: levels(8, 7, 6, 5, 4), looks: [look('finish', 3), look('after')] },
-    {
-      id: 'taste-quality',
-      label: 'quality',
-      section: 'palate',
-      marks: levels(22, 19, 16, 13, 10),
-      looks: [look('balance', 2), look('palateFineness', 2), look('complexity')],
-    },
-    {
-      id: 'overall',
-      label: 'overall judgement',
-      section: 'overall',
-      marks: levels(11, 10, 9, 8, 7),
-      looks: [look('balance'), look('complexity'), look('finish'), look('typicity')],
-    },
-  ],
+  criteria: competitionSheet({
+    limpidity: [5, 4, 3, 2, 1],
+    aspect: [10, 8, 6, 4, 2],
+    'nose-genuine': [6, 5, 4, 3, 2],
+    'nose-intensity': [8, 7, 6, 4, 2],
+    'nose-quality': [16, 14, 12, 10, 8],
+    'taste-genuine': [6, 5, 4, 3, 2],
+    'taste-intensity': [8, 7, 6, 4, 2],
+    persistence: [8, 7, 6, 5, 4],
+    'taste-quality': [22, 19, 16, 13, 10],
+    overall: [11, 10, 9, 8, 7],
+  }),
   classes: [],
 };
 
@@ -68,31 +72,19 @@ export const competitionSparkling: Scheme = {
   id: 'competition-sparkling',
   label: '100-point competition sheet, sparkling wine',
   source: 'OIV-CONCOURS 332A-2009, annex (from memory; columns checked to sum to 100, 85, 70, 55 and 40)',
-  criteria: [
-    { id: 'limpidity', label: 'limpidity', section: 'appearance', marks: levels(5, 4, 3, 2, 1), looks: [look('clarity', 3), look('particles')] },
-    { id: 'aspect', label: 'other aspect', section: 'appearance', marks: levels(10, 8, 6, 4, 2), looks: [look('hue', 2), look('clarity')] },
-    { id: 'effervescence', label: 'effervescence', section: 'appearance', marks: levels(10, 8, 6, 4, 2), looks: [look('bead', 2), look('bubbles')] },
-    { id: 'nose-genuine', label: 'genuineness', section: 'aroma', marks: levels(7, 6, 5, 4, 3), looks: [look('health')] },
-    { id: 'nose-intensity', label: 'positive intensity', section: 'aroma', marks: levels(7, 6, 5, 4, 3), looks: [look('noseSwirled', 2), look('noseStill')] },
-    { id: 'nose-quality', label: 'quality', section: 'aroma', marks: levels(14, 12, 10, 8, 6), looks: [look('noseFineness', 3), look('descriptors')] },
-    { id: 'taste-genuine', label: 'genuineness', section: 'palate', marks: levels(7, 6, 5, 4, 3), looks: [look('palateHealth')] },
-    { id: 'taste-intensity', label: 'positive intensity', section: 'palate', marks: levels(7, 6, 5, 4, 3), looks: [look('intensity')] },
-    { id: 'persistence', label: 'harmonious persistence', section: 'palate', marks: levels(7, 6, 5, 4, 3), looks: [look('finish', 3), look('after')] },
-    {
-      id: 'taste-quality',
-      label: 'quality',
-      section: 'palate',
-      marks: levels(14, 12, 10, 8, 6),
-      looks: [look('balance', 2), look('palateFineness', 2), look('complexity')],
-    },
-    {
-      id: 'overall',
-      label: 'overall judgement',
-      section: 'overall',
-      marks: levels(12, 11, 10, 9, 8),
-      looks: [look('balance'), look('complexity'), look('finish'), look('typicity')],
-    },
-  ],
+  criteria: competitionSheet({
+    limpidity: [5, 4, 3, 2, 1],
+    aspect: [10, 8, 6, 4, 2],
+    effervescence: [10, 8, 6, 4, 2],
+    'nose-genuine': [7, 6, 5, 4, 3],
+    'nose-intensity': [7, 6, 5, 4, 3],
+    'nose-quality': [14, 12, 10, 8, 6],
+    'taste-genuine': [7, 6, 5, 4, 3],
+    'taste-intensity': [7, 6, 5, 4, 3],
+    persistence: [7, 6, 5, 4, 3],
+    'taste-quality': [14, 12, 10, 8, 6],
+    overall: [12, 11, 10, 9, 8],
+  }),
   classes: [],
 };
 
@@ -102,22 +94,22 @@ export const universityCard: Scheme = {
   label: '20-point university card, the older one',
   source: 'Amerine & Roessler, Wines: Their Sensory Evaluation; Amerine & Joslyn (from memory; maxima checked to sum to 20)',
   criteria: [
-    { id: 'appearance', label: 'appearance', section: 'appearance', marks: levels(2, 1, 0), looks: [look('clarity', 2), look('particles')] },
-    { id: 'colour', label: 'colour', section: 'appearance', marks: levels(2, 1, 0), looks: [look('hue')] },
+    { id: 'appearance', label: 'appearance', section: 'appearance', marks: [2, 1, 0], looks: [look('clarity', 2), look('particles')] },
+    { id: 'colour', label: 'colour', section: 'appearance', marks: [2, 1, 0], looks: [look('hue')] },
     {
       id: 'aroma',
       label: 'aroma and bouquet',
       section: 'aroma',
-      marks: levels(4, 3, 2, 1, 0),
+      marks: [4, 3, 2, 1, 0],
       looks: [look('noseFineness', 2), look('noseSwirled'), look('descriptors')],
     },
-    { id: 'volatile', label: 'volatile acidity', section: 'aroma', marks: levels(2, 1, 0), looks: [look('health')] },
-    { id: 'acidity', label: 'total acidity', section: 'palate', marks: levels(2, 1, 0), looks: [look('acidity')] },
-    { id: 'sugar', label: 'sweetness', section: 'palate', marks: levels(1, 0), looks: [look('balance')] },
-    { id: 'body', label: 'body', section: 'palate', marks: levels(1, 0), looks: [look('body')] },
-    { id: 'flavour', label: 'flavour', section: 'palate', marks: levels(2, 1, 0), looks: [look('palateFineness', 2), look('intensity')] },
-    { id: 'bitterness', label: 'bitterness and astringency', section: 'palate', marks: levels(2, 1, 0), looks: [look('bitterness', 2), look('tanninGrain')] },
-    { id: 'general', label: 'general quality', section: 'overall', marks: levels(2, 1, 0), looks: [look('balance'), look('complexity'), look('finish')] },
+    { id: 'volatile', label: 'volatile acidity', section: 'aroma', marks: [2, 1, 0], looks: [look('health')] },
+    { id: 'acidity', label: 'total acidity', section: 'palate', marks: [2, 1, 0], looks: [look('acidity')] },
+    { id: 'sugar', label: 'sweetness', section: 'palate', marks: [1, 0], looks: [look('balance')] },
+    { id: 'body', label: 'body', section: 'palate', marks: [1, 0], looks: [look('body')] },
+    { id: 'flavour', label: 'flavour', section: 'palate', marks: [2, 1, 0], looks: [look('palateFineness', 2), look('intensity')] },
+    { id: 'bitterness', label: 'bitterness and astringency', section: 'palate', marks: [2, 1, 0], looks: [look('bitterness', 2), look('tanninGrain')] },
+    { id: 'general', label: 'general quality', section: 'overall', marks: [2, 1, 0], looks: [look('balance'), look('complexity'), look('finish')] },
   ],
   classes: [
     { from: 17, word: 'outstanding, no marked defect' },

@@ -7,7 +7,7 @@ import { schoolOf } from '@rose/core/order/school';
 import { bestOrder } from '@rose/core/order/solve';
 import { accounts } from '../server/accounts';
 import { demoEmail, demoPassword } from '../server/account/commands';
-import { usualSettings } from '../server/account/settings';
+import { usualChoices } from '../server/account/settings';
 import { saveWine } from '../server/cellar/commands';
 import { asOrderWine, knownWines } from '../server/cellar/profiles';
 import type { Member, Operation } from '../server/command';
@@ -33,7 +33,7 @@ export async function fillDemo(): Promise<void> {
   await db.insert(venue).values({
     id: venueId,
     name: 'Lantern Quay',
-    settings: { ...usualSettings, country: 'GR', stock: { ...usualSettings.stock, fridgePlaces: 8, bucketPlaces: 4 } },
+    settings: { ...usualChoices, country: 'GR', stock: { ...usualChoices.stock, fridgePlaces: 8, bucketPlaces: 4 } },
   });
   await db.insert(member).values({ venueId, userId: made.user.id, role: 'owner' });
   const actor: Member = { kind: 'member', userId: made.user.id, name: 'Ines', email: demoEmail, venueId, role: 'owner', via: 'session' };

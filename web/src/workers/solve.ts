@@ -1,6 +1,9 @@
 import type { SolverInput, SolverOutput, Solvers } from './solve.worker';
 
-/** Runs a solver in a worker. Aborting ends the worker: a long solve is never waited for. */
+/** Seconds of silence after which a worker is taken for dead: a solver tells its progress many times a second. */
+const silence = 20;
+
+/** Runs a solver in a worker. Aborting ends the worker: a long solve is never waited for. A worker that breaks or dies is a sentence, not a wait. */
 export function solve<K extends keyof Solvers>(
   solver: K,
   input: SolverInput<K>,
@@ -8,22 +11,27 @@ export function solve<K extends keyof Solvers>(
 ): Promise<SolverOutput<K>> {
   return new Promise((resolve, reject) => {
     const worker = new Worker(new URL('./solve.worker.ts', import.meta.url), { type: 'module' });
-    const stop = () => {
-      worker.terminate();
-      reject(new DOMException('stopped', 'AbortError'));
-    };
-    options.signal?.addEventListener('abort', stop, { once: true });
-    worker.onmessage = ({ data }: MessageEvent<{ progress?: number; output?: SolverOutput<K> }>) => {
-      if (data.progress !== undefined) options.onProgress?.(data.progress);
-      if (!('output' in data)) return;
+    const end = (say: () => void) => {
+      clearInterval(watch);
       options.signal?.removeEventListener('abort', stop);
       worker.terminate();
-      resolve(data.output as SolverOutput<K>);
+      say();
     };
-    worker.onerror = () => {
-      worker.terminate();
-      reject(new Error('The computation stopped.'));
+    const stop = () => end(() => reject(new DOMException('stopped', 'AbortError')));
+    const broken = () => end(() => reject(new Error('The computation broke off without an answer.')));
+    // Counted in ticks: a laptop that slept has not been silent.
+    let ticks = 0;
+    const watch = setInterval(() => {
+      ticks++;
+      if (ticks >= silence) broken();
+    }, 1_000);
+    options.signal?.addEventListener('abort', stop, { once: true });
+    worker.onmessage = ({ data }: MessageEvent<{ progress?: number; output?: SolverOutput<K> }>) => {
+      ticks = 0;
+      if (data.progress !== undefined) options.onProgress?.(data.progress);
+      if ('output' in data) end(() => resolve(data.output as SolverOutput<K>));
     };
+    worker.onerror = broken;
     worker.postMessage({ id: 0, solver, input });
   });
 }

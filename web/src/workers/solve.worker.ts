@@ -24,9 +24,9 @@ const solvers = {
   doubts: (input: OrderQuestion): Solver<readonly Uncertainty[]> => factsThatMatter(input.wines, input.pins, schoolOf(input.school), input.rests),
   evening: (input: { flight: FlightDocument; wines: readonly EveningInput[]; venue: VenueFacts; moment: Moment }): Solver<WholeEvening> =>
     planWhole(input.flight, input.wines, input.venue, input.moment),
-  *swap(input: { parts: readonly DishPart[]; wines: readonly PairingWine[] }): Solver<Swap | undefined> {
+  *swap(input: { parts: readonly DishPart[]; wines: readonly PairingWine[] }): Solver<Swap | null> {
     yield 0;
-    return smallestSwap(input.parts, input.wines);
+    return smallestSwap(input.parts, input.wines) ?? null;
   },
 };
 export type Solvers = typeof solvers;

@@ -4,8 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { v7 } from 'uuid';
-import { bearings } from '@rose/core/wine/observables';
-import { facts, factIds, factInWords, factOf, origins, type FactId, type FactValue, type WineDocument } from '@rose/core/wine/facts';
+import { facts, factIds, factInWords, factOf, origins, type FactId, type FactValue } from '@rose/core/wine/facts';
 import { formatName } from '@rose/core/quantity/quantity';
 import { emptyFlight, type FlightDocument } from '@rose/core/flight/flight';
 import { api } from '@/ui/api';
@@ -14,9 +13,10 @@ import { Deleted } from '@/ui/deleted';
 import { SelectField, Trouble } from '@/ui/field';
 import { Frame } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
-import { Rose } from '@/ui/rose';
+import { InLaw } from './in-law';
+import { InTheGlass } from './in-the-glass';
+import type { WineView } from './wine-view';
 import type { NotebookItem } from '@/server/notebook/queries';
-import type { ClaimView } from '@/server/cellar/view';
 
 const Grid = styled.div`
   display: grid;
@@ -90,71 +90,12 @@ const Facts = styled.div`
     color: var(--amber);
   }
 `;
-const Law = styled.ul`
-  list-style: none;
-  margin: 12px 0 0;
-  padding: 0;
-  border-top: 1px solid var(--line);
-  li {
-    padding: 9px 0 10px;
-    border-bottom: 1px solid var(--line);
-    font-size: 14px;
-    line-height: 1.4;
-  }
-  .line {
-    display: flex;
-    justify-content: space-between;
-    gap: 12px;
-    font-size: 15px;
-    font-weight: 650;
-  }
-  .verdict {
-    font-size: 13.5px;
-    white-space: nowrap;
-  }
-  .meets {
-    color: var(--sea);
-  }
-  .fails {
-    color: var(--madder);
-  }
-  .unknown {
-    color: var(--amber);
-  }
-  .source {
-    color: var(--soft);
-  }
-`;
 const Actions = styled.div`
   display: flex;
   flex-wrap: wrap;
   gap: 10px;
   margin: 14px 0;
 `;
-const verdictWord = { meets: 'meets', fails: 'fails', unknown: 'cannot tell' } as const;
-
-export interface WineView {
-  readonly id: string;
-  readonly revision: number;
-  readonly document: WineDocument;
-  readonly styleName: string;
-  readonly style: { id: string; name: string; why: string };
-  readonly law: readonly ClaimView[];
-  readonly profile: Readonly<Record<string, { value: number; from: 'tasted' | 'facts' | 'style'; why: string }>>;
-  readonly expected: Readonly<Record<string, number>>;
-  readonly stops: readonly string[];
-  readonly missing: readonly { id: string; label: string }[];
-  readonly notes: number;
-  readonly age: number | null;
-  readonly finish: { readonly median: number | null; readonly notes: number; readonly brokenOff: number; readonly word: string } | null;
-  readonly window: {
-    readonly from: readonly [number, number];
-    readonly until: readonly [number, number];
-    readonly doubt: string;
-    readonly because: readonly { readonly percent: number; readonly text: string }[];
-  } | null;
-}
-
 export function WinePage({
   venue,
   mayEdit,
@@ -320,84 +261,8 @@ export function WinePage({
             </Actions>
           )}
         </section>
-        <section aria-label="In law">
-          <h2>In law</h2>
-          <p className="soft">as the texts stood in 2024; the current text decides</p>
-          <Law>
-            {wine.law.map((claim) => (
-              <li key={claim.id}>
-                <div className="line">
-                  <span>{claim.title}</span>
-                  <span className={`verdict ${claim.verdict}`}>{verdictWord[claim.verdict]}</span>
-                </div>
-                {claim.because.length > 0 && `${claim.because.join('; ').replace(/^./, (c) => c.toUpperCase())}. `}
-                <span className="source">{claim.source}</span>
-              </li>
-            ))}
-          </Law>
-        </section>
-        <section aria-label="In the glass">
-          <div style={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline', flexWrap: 'wrap' }}>
-            <h2>In the glass</h2>
-            <span className="soft">{wine.notes > 0 ? 'filled: as tasted · line: expected' : 'expected'}</span>
-          </div>
-          <Rose
-            size={380}
-            labels
-            title={`Structure of ${document.name}`}
-            petals={bearings.map((key) => ({ key, label: key, value: wine.profile[key]!.value, ...(wine.notes > 0 ? { outline: wine.expected[key]! } : {}) }))}
-          />
-          <Law>
-            <li>
-              <strong>Expect</strong> what a {wine.style.name} gives ({wine.style.why}).
-            </li>
-            <li>
-              <strong>Known from</strong>{' '}
-              {(['tasted', 'facts', 'style'] as const).map((from) => {
-                const keys = Object.entries(wine.profile).filter(([, known]) => known.from === from);
-                return keys.length === 0 ? null : (
-                  <span key={from}>
-                    {from === 'tasted' ? 'tasting' : from === 'facts' ? 'facts' : 'the style'}:{' '}
-                    {keys.map(([key, known]) => (from === 'facts' ? `${key} (${known.why})` : key)).join(', ')}.{' '}
-                  </span>
-                );
-              })}
-            </li>
-            {wine.finish !== null && (
-              <li>
-                <strong>Finish</strong>{' '}
-                {wine.finish.median === null
-                  ? 'not known yet: every watch was broken off'
-                  : `about ${wine.finish.median} s, ${wine.finish.word} on the slow ruler`}
-                ; {wine.finish.notes} {wine.finish.notes === 1 ? 'timed note' : 'timed notes'}
-                {wine.finish.brokenOff > 0 ? `, ${wine.finish.brokenOff} broken off and counted as at least that long` : ''}.
-              </li>
-            )}
-            {wine.window !== null && (
-              <li>
-                <strong>Drink</strong> from about {wine.window.from.join('–')} until about {wine.window.until.join('–')}; {wine.window.doubt}.{' '}
-                <span className="source">
-                  {wine.window.because.map((reason) => reason.text).join('; ')}
-                  {wine.window.because.length > 0 ? '. ' : ''}A span, not a promise: storage decides.
-                </span>
-              </li>
-            )}
-            {notes.map((note) => (
-              <li key={note.id}>
-                <Link href={`/notes/${note.id}`}>
-                  {note.taster}, {note.tastedAt.slice(0, 10)}
-                </Link>
-                {note.quality === null ? '' : `, ${note.quality} of 100`}
-                <br />
-                <span className="source">
-                  {note.text.slice(0, 160)}
-                  {note.text.length > 160 ? '…' : ''}
-                </span>
-              </li>
-            ))}
-            {notes.length === 0 && <li className="source">No notes yet. Assess a glass, and the rose fills with what you found.</li>}
-          </Law>
-        </section>
+        <InLaw claims={wine.law} />
+        <InTheGlass wine={wine} notes={notes} />
       </Grid>
     </Frame>
   );

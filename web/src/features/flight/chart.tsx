@@ -1,19 +1,17 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { withoutWine } from '@rose/core/flight/flight';
 import { bestMove } from '@rose/core/order/advice';
-import { judgeOrder, restKinds, strainWord, type OrderWine } from '@rose/core/order/judge';
-import type { Pin } from '@rose/core/order/pins';
+import { judgeOrder, restKinds, strainWord } from '@rose/core/order/judge';
 import { schoolOf } from '@rose/core/order/school';
-import { mostWines, type OrderSolution, type Rests } from '@rose/core/order/solve';
+import { mostWines } from '@rose/core/order/solve';
 import { amountsOf } from '@rose/knowledge/evening/amounts';
-import { Trouble } from '@/ui/field';
 import { CourseLine } from '@/ui/course-line';
 import { FlightPage } from '@/ui/flight/flight-head';
 import { useFlight, type LoadedFlight } from '@/ui/flight/use-flight';
-import { solve } from '@/workers/solve';
+import { useSolver } from '@/workers/use-solver';
 import { BuyWine } from './buy-wine';
 import { FlightAmounts } from './flight-amounts';
 import { FlightElsewhere } from './flight-elsewhere';
@@ -43,10 +41,6 @@ export function Chart({ loaded, dishes }: { loaded: LoadedFlight; dishes: readon
   const opened = useFlight(loaded);
   const { open, flight, wines, order, nameOf, change, changeWine } = opened;
   const { mayEdit, venue } = loaded;
-  const [solution, setSolution] = useState<OrderSolution | null>(null);
-  const [progress, setProgress] = useState<number | null>(null);
-  const [solving, setSolving] = useState<AbortController | null>(null);
-  const [trouble, setTrouble] = useState('');
   const [before, setBefore] = useState<number | null>(null);
   const isNew = useRef(loaded.revision === 0 || loaded.document.wines.length === 0);
 
@@ -69,26 +63,17 @@ export function Chart({ loaded, dishes }: { loaded: LoadedFlight; dishes: readon
     [flight, wines, venue],
   );
   // The best order does not depend on the present one: it is solved again only when wines, pins, rests or the school change.
-  const question = JSON.stringify([
-    [...orderWines].sort((a, b) => (a.id < b.id ? -1 : 1)),
-    flight.pins,
-    flight.school,
-    { most: flight.mostRests, cheese: flight.cheese },
-  ]);
-  useEffect(() => {
-    const [some, pins, chosen, rests] = JSON.parse(question) as [OrderWine[], Pin[], string, Rests];
-    setSolution(null);
-    if (some.length < 2) return;
-    const controller = new AbortController();
-    setSolving(controller);
-    solve('order', { wines: some, pins, school: chosen, rests }, { signal: controller.signal, onProgress: setProgress })
-      .then(setSolution, (error: Error) => error.name !== 'AbortError' && setTrouble(error.message))
-      .finally(() => {
-        setProgress(null);
-        setSolving(null);
-      });
-    return () => controller.abort();
-  }, [question]);
+  const solving = useSolver(
+    'order',
+    orderWines.length < 2
+      ? null
+      : {
+          wines: [...orderWines].sort((a, b) => (a.id < b.id ? -1 : 1)),
+          pins: flight.pins,
+          school: flight.school,
+          rests: { most: flight.mostRests, cheese: flight.cheese },
+        },
+  );
 
   const reorder = (next: readonly string[]) => {
     setBefore(now.strain);
@@ -96,7 +81,6 @@ export function Chart({ loaded, dishes }: { loaded: LoadedFlight; dishes: readon
   };
   return (
     <FlightPage loaded={loaded} opened={opened} keys={{ 'alt ←': 'move a wine earlier', 'alt →': 'move a wine later' }}>
-      {trouble !== '' && <Trouble role="alert">{trouble}</Trouble>}
       {mayEdit && (
         <Purpose
           flight={flight}
@@ -161,11 +145,9 @@ export function Chart({ loaded, dishes }: { loaded: LoadedFlight; dishes: readon
           other={other}
           before={before}
           move={move}
-          solution={solution}
-          progress={solving === null ? null : progress}
+          solving={solving}
           mayEdit={mayEdit}
           nameOf={nameOf}
-          onStop={() => solving?.abort()}
           change={(next) => {
             setBefore(null);
             change(next);

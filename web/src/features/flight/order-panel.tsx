@@ -1,5 +1,5 @@
 'use client';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import type { Move, SchoolView, Uncertainty } from '@rose/core/order/advice';
@@ -14,6 +14,7 @@ import { signed } from '@rose/core/wine/text';
 import { Button, Key } from '@/ui/button';
 import { SelectField } from '@/ui/field';
 import { solve } from '@/workers/solve';
+import type { Solving } from '@/workers/use-solver';
 import { pinSentence } from './pin-words';
 
 const OrderCard = styled.aside`
@@ -98,12 +99,9 @@ interface Props {
   readonly other: OrderJudgement | null;
   readonly before: number | null;
   readonly move: Move | undefined;
-  readonly solution: OrderSolution | null;
-  /** Share of the search done, while it runs. */
-  readonly progress: number | null;
+  readonly solving: Solving<OrderSolution>;
   readonly mayEdit: boolean;
   readonly nameOf: (wine: string) => string;
-  readonly onStop: () => void;
   readonly change: (next: Partial<FlightDocument>) => void;
 }
 
@@ -115,7 +113,8 @@ export function moveInWords(move: Move, nameOf: (wine: string) => string): strin
 }
 
 /** How the present order does beside the best one, step by step with its reasons; what one move would do; what the schools say; which missing facts it turns on. */
-export function OrderPanel({ flight, order, wines, now, other, before, move, solution, progress, mayEdit, nameOf, onStop, change }: Props) {
+export function OrderPanel({ flight, order, wines, now, other, before, move, solving, mayEdit, nameOf, change }: Props) {
+  const { output: solution, progress, trouble } = solving;
   const school = schoolOf(flight.school);
   const best = solution?.kind === 'best' ? solution.judgement : null;
   const broken = brokenPins(order, flight.pins);
@@ -174,10 +173,18 @@ export function OrderPanel({ flight, order, wines, now, other, before, move, sol
           {progress !== null && (
             <div role="status">
               Trying every order, {Math.round(progress * 100)} %{' '}
-              <Button size="small" onPress={() => onStop()}>
+              <Button size="small" onPress={solving.stop}>
                 Stop
               </Button>
             </div>
+          )}
+          {trouble !== '' && (
+            <p className="small" role="alert">
+              {trouble} The best order is not known.{' '}
+              <Button size="small" onPress={solving.retry}>
+                Try again
+              </Button>
+            </p>
           )}
           {sections !== undefined && (
             <p className="soft small">
@@ -281,6 +288,12 @@ function Deeper({ flight, order, wines, nameOf, mayEdit, change }: Pick<Props, '
   const [running, setRunning] = useState<{ what: string; share: number; stop: AbortController } | null>(null);
   const [trouble, setTrouble] = useState('');
   const question = { wines, pins: flight.pins, school: flight.school, rests: { most: flight.mostRests, cheese: flight.cheese } };
+  // An answer to another question is no answer.
+  const asked = JSON.stringify([question, order]);
+  useEffect(() => {
+    setViews(null);
+    setDoubts(null);
+  }, [asked]);
   const run = (what: string, ask: (options: { signal: AbortSignal; onProgress: (share: number) => void }) => Promise<void>) => {
     const stop = new AbortController();
     setRunning({ what, share: 0, stop });
@@ -350,7 +363,7 @@ function Deeper({ flight, order, wines, nameOf, mayEdit, change }: Pick<Props, '
               <strong style={{ color: 'var(--ink)' }}>
                 {profileLabels[doubt.key]} of {nameOf(doubt.wine)}
               </strong>
-              , assumed from {doubt.why}. At {Math.round(doubt.low.value)}: {doubt.low.order.map((wine) => nameOf(wine)).join(' · ')}. At{' '}
+              , assumed from {doubt.why}. At {Math.round(doubt.low.value)} of 100: {doubt.low.order.map((wine) => nameOf(wine)).join(' · ')}. At{' '}
               {Math.round(doubt.high.value)}: {doubt.high.order.map((wine) => nameOf(wine)).join(' · ')}. A taste beforehand would decide.
             </li>
           ))}

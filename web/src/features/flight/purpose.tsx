@@ -2,9 +2,10 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { blindKinds, eveningKinds, revealKinds, settings, type FlightDocument } from '@rose/core/flight/flight';
-import { themes, type ThemeId } from '@rose/core/theme/theme';
+import { themes } from '@rose/core/theme/theme';
 import { routines } from '@rose/knowledge/routines/index';
 import { glassShapes } from '@rose/knowledge/glasses/index';
+import { showVolume } from '@rose/core/wine/measure';
 import type { VenueFacts } from '@rose/knowledge/evening/evening';
 import { api } from '@/ui/api';
 import { useAct } from '@/ui/act';
@@ -88,6 +89,21 @@ export function Purpose({
     act.run(async () => {
       setFound(await api('POST', '/flight-proposals', { body: { theme: flight.theme, most: flight.theme === 'pair' ? 2 : 8, dish: flight.dish } }));
     });
+  const choice = (
+    field: 'theme' | 'evening' | 'setting' | 'blind' | 'reveal' | 'routine' | 'glass',
+    label: string,
+    options: Readonly<Record<string, string>>,
+  ) => <SelectField label={label} value={flight[field]} onChange={(value) => change({ [field]: value })} options={options} />;
+  const number = (field: 'guests' | 'returns' | 'lossPercent' | 'certainty', label: string, unit: string, low: number, high: number, digits: number) => (
+    <NumberField
+      label={label}
+      unit={unit}
+      low={low}
+      high={high}
+      value={flight[field]}
+      onChange={(value) => value !== undefined && change({ [field]: Number(value.toFixed(digits)) }, field)}
+    />
+  );
   return (
     <Box open={isNew || undefined}>
       <summary>
@@ -106,45 +122,13 @@ export function Purpose({
           value={flight.starts}
           onChange={(starts) => change({ starts: starts.slice(0, 16) }, 'starts')}
         />
-        <NumberField
-          label="Guests"
-          unit="people"
-          low={0}
-          high={500}
-          value={flight.guests}
-          onChange={(guests) => guests !== undefined && change({ guests: Math.round(guests) }, 'guests')}
-        />
-        <SelectField label="Theme" value={flight.theme} onChange={(theme) => change({ theme: theme as ThemeId })} options={labels(themes)} />
-        <SelectField
-          label="Kind of evening"
-          value={flight.evening}
-          onChange={(value) => change({ evening: value as FlightDocument['evening'] })}
-          options={labels(eveningKinds)}
-        />
-        <SelectField
-          label="Setting"
-          value={flight.setting}
-          onChange={(value) => change({ setting: value as FlightDocument['setting'] })}
-          options={labels(settings)}
-        />
-        <SelectField
-          label="Labels"
-          value={flight.blind}
-          onChange={(value) => change({ blind: value as FlightDocument['blind'] })}
-          options={labels(blindKinds)}
-        />
-        <SelectField
-          label="Uncovered"
-          value={flight.reveal}
-          onChange={(value) => change({ reveal: value as FlightDocument['reveal'] })}
-          options={labels(revealKinds)}
-        />
-        <SelectField
-          label="Routine"
-          value={flight.routine}
-          onChange={(routine) => change({ routine })}
-          options={Object.fromEntries(routines.map((entry) => [entry.id, entry.name]))}
-        />
+        {number('guests', 'Guests', 'people', 0, 500, 0)}
+        {choice('theme', 'Theme', labels(themes))}
+        {choice('evening', 'Kind of evening', labels(eveningKinds))}
+        {choice('setting', 'Setting', settings)}
+        {choice('blind', 'Labels', blindKinds)}
+        {choice('reveal', 'Uncovered', labels(revealKinds))}
+        {choice('routine', 'Routine', Object.fromEntries(routines.map((entry) => [entry.id, entry.name])))}
         <VolumeField
           label="Pour"
           unit={venue.volume}
@@ -153,14 +137,7 @@ export function Purpose({
           value={flight.pourMl}
           onChange={(pourMl) => pourMl !== undefined && change({ pourMl: Math.round(pourMl * 10) / 10 }, 'pourMl')}
         />
-        <NumberField
-          label="Returns to a glass"
-          unit="sips"
-          low={0}
-          high={10}
-          value={flight.returns}
-          onChange={(returns) => returns !== undefined && change({ returns: Math.round(returns) }, 'returns')}
-        />
+        {number('returns', 'Returns to a glass', 'sips', 0, 10, 0)}
         <NumberField
           label="Budget a head"
           unit={venue.currency}
@@ -169,28 +146,9 @@ export function Purpose({
           value={flight.budgetMinor === null ? undefined : flight.budgetMinor / 100}
           onChange={(value) => change({ budgetMinor: value === undefined ? null : Math.round(value * 100) }, 'budget')}
         />
-        <SelectField
-          label="Glass"
-          value={flight.glass}
-          onChange={(glass) => change({ glass })}
-          options={Object.fromEntries(glassShapes.map((shape) => [shape.id, `${shape.name}, ${shape.volumeMl} mL`]))}
-        />
-        <NumberField
-          label="Lost to drips"
-          unit="%"
-          low={0}
-          high={50}
-          value={flight.lossPercent}
-          onChange={(value) => value !== undefined && change({ lossPercent: value }, 'loss')}
-        />
-        <NumberField
-          label="Sure of enough sound bottles"
-          unit="%"
-          low={50}
-          high={99.9}
-          value={flight.certainty}
-          onChange={(value) => value !== undefined && change({ certainty: value }, 'certainty')}
-        />
+        {choice('glass', 'Glass', Object.fromEntries(glassShapes.map((shape) => [shape.id, `${shape.name}, ${showVolume(shape.volumeMl, venue.volume)}`])))}
+        {number('lossPercent', 'Lost to drips', '%', 0, 50, 1)}
+        {number('certainty', 'Sure of enough sound bottles', '%', 50, 99.9, 1)}
         <SelectField
           label="Host’s check pour"
           value={flight.hostPour ? 'yes' : 'no'}

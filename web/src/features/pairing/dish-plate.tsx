@@ -4,27 +4,29 @@ import { wineWeight, type PairingWine } from '@rose/core/pairing/fit';
 import type { Swap } from '@rose/knowledge/pairing';
 import { Button } from '@/ui/button';
 import { Rose } from '@/ui/rose';
+import type { Solving } from '@/workers/use-solver';
 import { nameOf } from './part-names';
 
 const round = Math.round;
 
-/** The plate with a wine laid over it, and the smallest change that changes the best. `swap` is undefined while it is searched, null when there is none. */
+/** The plate with a wine laid over it, and the smallest change that changes the best: null when there is none. */
 export function DishPlate({
   dish,
   over,
   active,
-  swap,
+  searching,
   best,
   onTry,
 }: {
   dish: Dish;
   over: PairingWine | undefined;
-  /** A dish with parts: there is something to swap. */
+  /** A dish with parts and wines to choose among: there is something to swap. */
   active: boolean;
-  swap: Swap | null | undefined;
+  searching: Solving<Swap | null>;
   best: string;
   onTry: ((swap: Swap) => void) | undefined;
 }) {
+  const swap = searching.output;
   return (
     <section aria-label="The plate">
       <p className="soft" style={{ textAlign: 'center' }}>
@@ -52,14 +54,21 @@ export function DishPlate({
         <>
           <h3 style={{ marginTop: 18 }}>The smallest change that changes the best</h3>
           <p>
-            {swap === undefined ? (
+            {searching.trouble !== '' ? (
+              <span role="alert">
+                {searching.trouble}{' '}
+                <Button size="small" onPress={searching.retry}>
+                  Try again
+                </Button>
+              </span>
+            ) : swap === undefined ? (
               'Trying every swap.'
             ) : swap === null ? (
               'No single swap unseats the best wine.'
             ) : (
               <>
-                <strong>{nameOf(swap.out)}</strong> for <strong>{nameOf(swap.into)}</strong>, and <strong>{best}</strong> is best, with {round(swap.best.fit)}.
-                The plate moves by {swap.distance.toFixed(1)}.
+                <strong>{nameOf(swap.out)}</strong> for <strong>{nameOf(swap.into)}</strong>, and <strong>{best}</strong> is best, fitting{' '}
+                {round(swap.best.fit)} of 100. The plate moves by {swap.distance.toFixed(1)} points.
               </>
             )}
           </p>

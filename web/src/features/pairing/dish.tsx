@@ -7,7 +7,7 @@ import { dishShape } from '@rose/core/document/merge';
 import type { DishDocument } from '@rose/core/pairing/document';
 import type { PairingWine } from '@rose/core/pairing/fit';
 import { list } from '@rose/core/wine/text';
-import { advise, allergens, styleWines, type Allergen, type Swap } from '@rose/knowledge/pairing';
+import { advise, allergens, styleWines, type Allergen } from '@rose/knowledge/pairing';
 import { api } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { Deleted } from '@/ui/deleted';
@@ -15,7 +15,7 @@ import { Clashes, SaveState } from '@/ui/document/save-state';
 import { useDocument } from '@/ui/document/use-document';
 import { SelectField, TextField } from '@/ui/field';
 import { Frame } from '@/ui/frame';
-import { solve } from '@/workers/solve';
+import { useSolver } from '@/workers/use-solver';
 import { AddPart } from './add-part';
 import { DishFits } from './dish-fits';
 import { DishParts } from './dish-parts';
@@ -87,7 +87,6 @@ export function DishPage({
   const [among, setAmong] = useState('styles');
   const [wines, setWines] = useState<readonly PairingWine[]>(styleWines);
   const [chosen, setChosen] = useState<string | null>(null);
-  const [swap, setSwap] = useState<Swap | null | undefined>(undefined);
   const [trouble, setTrouble] = useState('');
   const [deleted, setDeleted] = useState(false);
   useEffect(() => {
@@ -108,23 +107,7 @@ export function DishPage({
   const shown = advice.ranked.find((fit) => fit.wine === chosen) ?? advice.ranked[0];
   const over = shown === undefined ? undefined : byId.get(shown.wine);
   // The smallest swap is searched in a worker once the hand is still.
-  useEffect(() => {
-    setSwap(undefined);
-    if (parts.length === 0 || wines.length < 2) return;
-    const controller = new AbortController();
-    const timer = setTimeout(
-      () =>
-        solve('swap', { parts, wines }, { signal: controller.signal }).then(
-          (found) => setSwap(found ?? null),
-          () => undefined,
-        ),
-      400,
-    );
-    return () => {
-      clearTimeout(timer);
-      controller.abort();
-    };
-  }, [parts, wines]);
+  const searching = useSolver('swap', parts.length === 0 || wines.length < 2 ? null : { parts, wines }, { wait: 400 });
   const change = (next: (d: DishDocument) => DishDocument, field = '') => mayEdit && open.change(next, field);
   const add = (part: string) => change((d) => ({ ...d, parts: [...d.parts, { id: v4(), part }] }));
   const put = (rowId: string, part: string) => change((d) => ({ ...d, parts: d.parts.map((row) => (row.id === rowId ? { id: rowId, part } : row)) }));
@@ -178,9 +161,9 @@ export function DishPage({
         <DishPlate
           dish={advice.dish}
           over={parts.length === 0 ? undefined : over}
-          active={parts.length > 0}
-          swap={swap}
-          best={swap === undefined || swap === null ? '' : (byId.get(swap.best.wine)?.name ?? '')}
+          active={parts.length > 0 && wines.length >= 2}
+          searching={searching}
+          best={byId.get(searching.output?.best.wine ?? '')?.name ?? ''}
           onTry={
             mayEdit
               ? (made) => {

@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import styled from 'styled-components';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import { api, download } from '@/ui/api';
@@ -73,19 +73,18 @@ export function Prints({
   const [link, setLink] = useState('');
   const [said, setSaid] = useState('');
   const act = useAct();
-  const refresh = async () => {
+  const refresh = useCallback(async () => {
     const [list, state] = await Promise.all([
       api<{ prints: PrintView[] }>('GET', `/flights/${id}/prints`),
       api<CalendarState>('GET', `/flights/${id}/calendars`),
     ]);
     setPrints(list.prints);
     setCalendar(state);
-  };
+  }, [id]);
+  // Read again whenever something was saved.
   useEffect(() => {
     if (revision > 0) void refresh().catch(() => undefined);
-    // Read again whenever something was saved.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [id, revision]);
+  }, [refresh, revision]);
   const after = (run: () => Promise<void>) =>
     act.run(async () => {
       if (!saved) await flush();

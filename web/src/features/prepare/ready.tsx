@@ -79,7 +79,7 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
     [flight, firstPour, again],
   );
   const inputs = useMemo(() => wines.map((wine) => wine.evening), [wines]);
-  const { whole, progress, trouble, retry } = useEvening(flight, inputs, venue, moment);
+  const { output: whole = null, progress, trouble, retry } = useEvening(flight, inputs, venue, moment);
   const now = present === undefined || firstPour === null ? undefined : minutesFrom(firstPour, present);
   const clock = (minute: number) =>
     firstPour === null
@@ -142,7 +142,7 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
       {firstPour === null && <p className="soft">No date yet: times are counted from the first pour. Set it in Chart.</p>}
       {trouble !== '' && (
         <Trouble role="alert">
-          {trouble}{' '}
+          {trouble} {whole !== null && 'What you see is the plan before. '}
           <Button size="small" onPress={retry}>
             Plan again
           </Button>
@@ -150,7 +150,7 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
       )}
       <Lay>
         <div>
-          {whole === null ? (
+          {whole === null && trouble !== '' ? null : whole === null ? (
             <p role="status">Planning the afternoon{progress === null ? '' : `, ${Math.round(progress * 100)} %`}.</p>
           ) : (
             <TemperatureLines

@@ -214,7 +214,8 @@ export function Settings({ who, people, tokens, letters }: { who: Who; people: P
                 <Button
                   disabled={act.busy}
                   onPress={() => {
-                    const { name, ...settings } = venue;
+                    // Probe readings have acts of their own.
+                    const { name, probes: _own, ...settings } = venue;
                     void after(() => api('PUT', '/venue', { body: { name, settings } }));
                   }}
                 >

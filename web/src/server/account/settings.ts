@@ -1,9 +1,12 @@
+import { eq } from 'drizzle-orm';
 import { z } from 'zod';
 import { stock } from '@rose/core/flight/flight-schema';
 import { schools } from '@rose/core/order/school';
 import { fitTau } from '@rose/core/temperature/fit';
 import { media, type MediumId } from '@rose/knowledge/media/index';
 import { usualPrices, usualStock, type VenueFacts } from '@rose/knowledge/evening/evening';
+import type { Tx } from '../../db/client';
+import { venue } from '../../db/schema';
 import type { VenueSettings } from '../../db/venue';
 
 const money = z.number().int().min(0).max(10_000_000);
@@ -34,7 +37,9 @@ export const venueSettings = z.strictObject({
   prices: z.strictObject({ bread: money, cheese: money, water: money, ice: money }),
   probes: z.array(probeRun).max(50),
 });
-export const usualSettings: VenueSettings = {
+/** What is chosen once; probe readings are kept and forgotten by acts of their own. */
+export const venueChoices = venueSettings.omit({ probes: true });
+export const usualChoices: Omit<VenueSettings, 'probes'> = {
   country: 'EU',
   currency: 'EUR',
   timeZone: 'Europe/Athens',
@@ -43,10 +48,16 @@ export const usualSettings: VenueSettings = {
   volume: 'mL',
   stock: usualStock,
   prices: usualPrices,
-  probes: [],
 };
+export const usualSettings: VenueSettings = { ...usualChoices, probes: [] };
 /** Settings as stored, completed with what is usual: a venue made before a setting existed has none of it. */
 export const completed = (stored: Partial<VenueSettings>): VenueSettings => ({ ...usualSettings, ...stored });
+
+/** The settings of a venue, locked until the transaction ends: whoever changes a part of them reads the rest first. */
+export async function lockedSettings(tx: Tx, venueId: string): Promise<VenueSettings> {
+  const [row] = await tx.select({ settings: venue.settings }).from(venue).where(eq(venue.id, venueId)).for('update');
+  return completed(row!.settings);
+}
 
 /** The time constants the venue's own probe readings give, each brought to a 750 mL bottle; the latest readings of a medium count. */
 export function ownTaus(probes: VenueSettings['probes']): Partial<Record<MediumId, number>> {

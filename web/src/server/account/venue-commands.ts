@@ -8,22 +8,26 @@ import { Problem, notFound } from '../problem';
 import { newCode } from '../secret-code';
 import { origin } from '../setting';
 import { done, email, ok, venueName } from './fields';
-import { venueSettings } from './settings';
+import { lockedSettings, venueChoices } from './settings';
 import { postLetter } from './post';
 
 export const saveVenue = command({
   name: 'venue.save',
   method: 'PUT',
   path: '/venue',
-  summary: 'Names the venue and sets its country, currency, time zone, school, measures, what it has and its probe readings',
+  summary: 'Names the venue and sets its country, currency, time zone, school, measures and what it has',
   allow: owner,
   input: z.strictObject({
     name: venueName,
-    settings: venueSettings,
+    settings: venueChoices,
   }),
   output: done,
   async run(tx, actor, input) {
-    await tx.update(venue).set({ name: input.name, settings: input.settings }).where(eq(venue.id, actor.venueId));
+    const { probes } = await lockedSettings(tx, actor.venueId);
+    await tx
+      .update(venue)
+      .set({ name: input.name, settings: { ...input.settings, probes } })
+      .where(eq(venue.id, actor.venueId));
     return ok;
   },
 });

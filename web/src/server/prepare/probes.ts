@@ -5,15 +5,10 @@ import { fitTau } from '@rose/core/temperature/fit';
 import { tauOf, temperatureAfter } from '@rose/core/temperature/temperature';
 import { media } from '@rose/knowledge/media/index';
 import { venue } from '../../db/schema';
-import type { Tx } from '../../db/client';
-import { completed, ownTaus, probeRun } from '../account/settings';
+import { completed, lockedSettings, ownTaus, probeRun } from '../account/settings';
 import { command, everyRole, hosts, query } from '../command';
 import { notFound } from '../problem';
 
-async function locked(tx: Tx, venueId: string) {
-  const [row] = await tx.select({ settings: venue.settings }).from(venue).where(eq(venue.id, venueId)).for('update');
-  return completed(row!.settings);
-}
 const done = z.object({ ok: z.literal(true) });
 export const addProbe = command({
   name: 'probe.add',
@@ -24,7 +19,7 @@ export const addProbe = command({
   input: probeRun,
   output: done,
   async run(tx, actor, input) {
-    const settings = await locked(tx, actor.venueId);
+    const settings = await lockedSettings(tx, actor.venueId);
     const probes = [...settings.probes.filter((run) => run.id !== input.id), input].slice(-50);
     await tx
       .update(venue)
@@ -42,7 +37,7 @@ export const removeProbe = command({
   input: z.strictObject({ id: z.uuid() }),
   output: done,
   async run(tx, actor, input) {
-    const settings = await locked(tx, actor.venueId);
+    const settings = await lockedSettings(tx, actor.venueId);
     if (!settings.probes.some((run) => run.id === input.id)) throw notFound('probe');
     await tx
       .update(venue)

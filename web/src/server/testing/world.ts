@@ -9,7 +9,7 @@ import { saveWine } from '../cellar/commands';
 import { saveFlight } from '../flight/operations';
 import { openNote, saveNote } from '../note/operations';
 import { saveDish } from '../pairing/operations';
-import { usualSettings } from '../account/settings';
+import { usualChoices } from '../account/settings';
 import { invite, makeToken } from '../account/venue-commands';
 import type { Member } from '../command';
 import { firstWrite, newMember, run } from './venue';
@@ -193,7 +193,7 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
     'dish.get': one(world.dishId),
     'pairing.wines': { among: `flight:${world.flightId}` },
     'pairing.advise': { parts: [{ part: 'octopus', grams: 100 }], among: `flight:${world.flightId}` },
-    'venue.save': { name: 'x', settings: { ...usualSettings, country: 'GR' } },
+    'venue.save': { name: 'x', settings: { ...usualChoices, country: 'GR' } },
     'venue.create': { name: 'x' },
     'venue.enter': one(world.owner.venueId),
     'member.invite': { email: 'a@example.invalid', role: 'host' },

@@ -1,0 +1,27 @@
+'use client';
+import type { ClaimView } from '@/server/cellar/view';
+import { Entries } from './entries';
+
+const verdictWord = { meets: 'meets', fails: 'fails', unknown: 'cannot tell' } as const;
+
+/** What the texts say of the wine, claim by claim, with the paragraph. */
+export function InLaw({ claims }: { claims: readonly ClaimView[] }) {
+  return (
+    <section aria-label="In law">
+      <h2>In law</h2>
+      <p className="soft">as the texts stood in 2024; the current text decides</p>
+      <Entries>
+        {claims.map((claim) => (
+          <li key={claim.id}>
+            <div className="line">
+              <span>{claim.title}</span>
+              <span className={`verdict ${claim.verdict}`}>{verdictWord[claim.verdict]}</span>
+            </div>
+            {claim.because.length > 0 && `${claim.because.join('; ').replace(/^./, (c) => c.toUpperCase())}. `}
+            <span className="source">{claim.source}</span>
+          </li>
+        ))}
+      </Entries>
+    </section>
+  );
+}

@@ -1,0 +1,73 @@
+'use client';
+import Link from 'next/link';
+import { bearings } from '@rose/core/wine/observables';
+import { Rose } from '@/ui/rose';
+import type { NotebookItem } from '@/server/notebook/queries';
+import { Entries } from './entries';
+import type { WineView } from './wine-view';
+
+/** The wine's structure: expected, and as tasted; its finish, its span and its notes. */
+export function InTheGlass({ wine, notes }: { wine: WineView; notes: readonly NotebookItem[] }) {
+  return (
+    <section aria-label="In the glass">
+      <div style={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline', flexWrap: 'wrap' }}>
+        <h2>In the glass</h2>
+        <span className="soft">{wine.notes > 0 ? 'filled: as tasted · line: expected' : 'expected'}</span>
+      </div>
+      <Rose
+        size={380}
+        labels
+        title={`Structure of ${wine.document.name}`}
+        petals={bearings.map((key) => ({ key, label: key, value: wine.profile[key]!.value, ...(wine.notes > 0 ? { outline: wine.expected[key]! } : {}) }))}
+      />
+      <Entries>
+        <li>
+          <strong>Expect</strong> what a {wine.style.name} gives ({wine.style.why}).
+        </li>
+        <li>
+          <strong>Known from</strong>{' '}
+          {(['tasted', 'facts', 'style'] as const).map((from) => {
+            const keys = Object.entries(wine.profile).filter(([, known]) => known.from === from);
+            return keys.length === 0 ? null : (
+              <span key={from}>
+                {from === 'tasted' ? 'tasting' : from === 'facts' ? 'facts' : 'the style'}:{' '}
+                {keys.map(([key, known]) => (from === 'facts' ? `${key} (${known.why})` : key)).join(', ')}.{' '}
+              </span>
+            );
+          })}
+        </li>
+        {wine.finish !== null && (
+          <li>
+            <strong>Finish</strong>{' '}
+            {wine.finish.median === null ? 'not known yet: every watch was broken off' : `about ${wine.finish.median} s, ${wine.finish.word} on the slow ruler`}
+            ; {wine.finish.notes} {wine.finish.notes === 1 ? 'timed note' : 'timed notes'}
+            {wine.finish.brokenOff > 0 ? `, ${wine.finish.brokenOff} broken off and counted as at least that long` : ''}.
+          </li>
+        )}
+        {wine.window !== null && (
+          <li>
+            <strong>Drink</strong> from about {wine.window.from.join('–')} until about {wine.window.until.join('–')}; {wine.window.doubt}.{' '}
+            <span className="source">
+              {wine.window.because.map((reason) => reason.text).join('; ')}
+              {wine.window.because.length > 0 ? '. ' : ''}A span, not a promise: storage decides.
+            </span>
+          </li>
+        )}
+        {notes.map((note) => (
+          <li key={note.id}>
+            <Link href={`/notes/${note.id}`}>
+              {note.taster}, {note.tastedAt.slice(0, 10)}
+            </Link>
+            {note.quality === null ? '' : `, ${note.quality} of 100`}
+            <br />
+            <span className="source">
+              {note.text.slice(0, 160)}
+              {note.text.length > 160 ? '…' : ''}
+            </span>
+          </li>
+        ))}
+        {notes.length === 0 && <li className="source">No notes yet. Assess a glass, and the rose fills with what you found.</li>}
+      </Entries>
+    </section>
+  );
+}
