@@ -157,3 +157,6 @@ export const faultWording: Wording<FaultReasonId> = {
   alarm: ({ really }) => String(really),
   alone: ({ cue }) => `${cue}: alone it proves nothing`,
 };
+
+/** A chance in words. */
+export const chanceWord = (chance: number): string => (chance >= 0.8 ? 'very likely' : chance >= 0.5 ? 'likely' : chance >= 0.15 ? 'possible' : 'less likely');

@@ -46,6 +46,15 @@ export const showTemperature = (celsius: number, unit: TemperatureUnit): string 
 /** In the venue's unit with the other beside it. */
 export const bothTemperatures = (celsius: number, unit: TemperatureUnit): string =>
   `${showTemperature(celsius, unit)} (${showTemperature(celsius, unit === 'F' ? 'C' : 'F')})`;
+/** A difference of temperatures in the venue's unit: 2.5 °C are 4.5 °F. */
+export const showDifference = (celsius: number, unit: TemperatureUnit): string =>
+  unit === 'F' ? `${oneDigit((celsius * 9) / 5)} °F` : `${oneDigit(celsius)} °C`;
+/** A span of temperatures in the venue's unit: "8–10 °C". */
+export const showBand = (band: { readonly low: number; readonly high: number }, unit: TemperatureUnit): string =>
+  unit === 'F' ? `${Math.round(toFahrenheit(band.low))}–${Math.round(toFahrenheit(band.high))} °F` : `${oneDigit(band.low)}–${oneDigit(band.high)} °C`;
+/** In the venue's unit with the other beside it. */
+export const bothBands = (band: { readonly low: number; readonly high: number }, unit: TemperatureUnit): string =>
+  `${showBand(band, unit)} (${showBand(band, unit === 'F' ? 'C' : 'F')})`;
 export const showVolume = (ml: number, unit: VolumeUnit): string => (unit === 'oz' ? `${oneDigit(ml / millilitresPerOunce)} oz` : `${Math.round(ml)} mL`);
 export const bothVolumes = (ml: number, unit: VolumeUnit): string => `${showVolume(ml, unit)} (${showVolume(ml, unit === 'oz' ? 'mL' : 'oz')})`;
 

@@ -14,3 +14,7 @@ export function chipOrigins(chips: readonly Chip[]): { readonly grape: number; r
   const of = (origin: string) => chips.filter((chip) => chip.term !== undefined && descriptor(chip.term)?.origin === origin).length;
   return { grape: of('grape'), age: of('ageing') };
 }
+
+/** Smells that say reduction (common practice): they call for air. */
+const reduction = new Set(['struck-match', 'rubber', 'onion', 'bad-egg', 'cooked-cabbage']);
+export const smellsReduced = (chips: readonly Chip[]): boolean => chips.some((chip) => chip.term !== undefined && reduction.has(chip.term));

@@ -3,6 +3,7 @@ import { airChoices } from '@rose/core/air/air';
 import { allergenLabels } from '@rose/core/flight/strip';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import { factOf } from '@rose/core/wine/facts';
+import { showBand, showVolume } from '@rose/core/wine/measure';
 import { glassShape } from '../glasses/index';
 import { openingDefers, type Closure } from '../closures/index';
 import type { Amounts } from './amounts';
@@ -24,7 +25,7 @@ const names = (wines: readonly PreparedWine[]) => wines.map((wine) => wine.wine.
 const plural = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
 
 /** The room, before anybody comes. */
-export function roomChecks(flight: FlightDocument, amounts: Amounts): readonly Line[] {
+export function roomChecks(flight: FlightDocument, amounts: Amounts, venue: VenueFacts): readonly Line[] {
   const shapes = amounts.glasses.map((plan) => plan.name);
   const lines: Line[] = [
     {
@@ -34,7 +35,7 @@ export function roomChecks(flight: FlightDocument, amounts: Amounts): readonly L
     },
     { id: 'white', text: 'A white, unpatterned sheet or the white page under each glass', because: 'colour is judged against white' },
     { id: 'smells', text: 'No flowers, candles, perfume, cooking or fresh polish', because: 'everything then smells alike' },
-    { id: 'air', text: 'Room at 20 to 22 °C, aired an hour before', because: 'ISO 8589' },
+    { id: 'air', text: `Room at ${showBand({ low: 20, high: 22 }, venue.temperature)}, aired an hour before`, because: 'ISO 8589' },
     {
       id: 'shapes',
       text:
@@ -159,7 +160,7 @@ export function shoppingList(prepared: readonly PreparedWine[], amounts: Amounts
       amount: amount.short,
       unit: 'bottles',
       costMinor: amount.priceMinor === undefined ? undefined : amount.priceMinor * amount.short,
-      because: `${amount.pours} pours of ${Math.round(amount.pourMl)} mL need ${amount.byPours}, ${plural(amount.spares.spares, 'spare')} (${wine?.closure.name ?? 'closure not known'}), ${amount.held} held`,
+      because: `${amount.pours} pours of ${showVolume(amount.pourMl, venue.volume)} need ${amount.byPours}, ${plural(amount.spares.spares, 'spare')} (${wine?.closure.name ?? 'closure not known'}), ${amount.held} held`,
     });
   }
   const food = (id: 'bread' | 'cheese' | 'water' | 'ice', text: string, amount: number, unit: ShoppingLine['unit'], because: string) => {

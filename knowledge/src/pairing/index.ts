@@ -130,3 +130,23 @@ export function alternatives(part: string): readonly string[] {
   if (found !== undefined) return ingredients.filter((entry) => entry.kind === found.kind && entry.id !== part).map((entry) => entry.id);
   return cookingById.has(part) ? cooking.filter((entry) => entry.id !== part).map((entry) => entry.id) : [];
 }
+
+/** Two dishes out of a list and a cheese for a wine, best first; a dish that does not fit (below 50) is left out. */
+export function foodOf(
+  wine: PairingWine,
+  dishes: readonly { readonly name: string; readonly parts: readonly DishPart[] }[],
+): { readonly dishes: readonly string[]; readonly cheese: string } {
+  const ranked = (list: readonly { readonly name: string; readonly parts: readonly DishPart[] }[]) =>
+    list
+      .filter((entry) => entry.parts.length > 0)
+      .map((entry) => ({ name: entry.name, fit: fitOf(dishOf(entry.parts), wine).fit }))
+      .sort((a, b) => b.fit - a.fit || (a.name < b.name ? -1 : 1));
+  const cheeses = ingredients.filter((entry) => entry.kind === 'base' && entry.id.endsWith('-cheese'));
+  return {
+    dishes: ranked(dishes)
+      .filter((entry) => entry.fit >= 50)
+      .slice(0, 2)
+      .map((entry) => entry.name),
+    cheese: ranked(cheeses.map((entry) => ({ name: entry.name, parts: [{ part: entry.id }] })))[0]?.name ?? '',
+  };
+}

@@ -8,7 +8,7 @@ export interface TemperatureLine {
   readonly name: string;
   readonly says: string;
   readonly points: readonly { readonly at: number; readonly celsius: number }[];
-  readonly band: { readonly low: number; readonly high: number };
+  readonly band: { readonly name: string; readonly low: number; readonly high: number };
   readonly pourAt: number;
   readonly atPour: number;
   readonly off: number;
@@ -133,7 +133,10 @@ export function TemperatureLines({
         viewBox={`0 0 ${width} ${height}`}
         role="img"
         aria-label={lines
-          .map((entry) => `${entry.name}: ${show(entry.atPour)} at its pour ${clock(entry.pourAt)}, band ${show(entry.band.low)} to ${show(entry.band.high)}`)
+          .map(
+            (entry) =>
+              `${entry.name}: ${show(entry.atPour)} at its pour ${clock(entry.pourAt)}, band of ${entry.band.name} ${show(entry.band.low)} to ${show(entry.band.high)}`,
+          )
           .join('; ')}
       >
         {ticks.map((minute) => (
@@ -167,7 +170,7 @@ export function TemperatureLines({
               </text>
               <rect className="band" x={left} width={width - left} y={y(entry.band.high)} height={Math.max(2, y(entry.band.low) - y(entry.band.high))} />
               <text className="band-word" x={width} y={y(entry.band.high) - 4}>
-                {show(entry.band.low)}–{show(entry.band.high)}
+                {entry.band.name}, {show(entry.band.low)}–{show(entry.band.high)}
               </text>
               <path className="curve" d={path(entry.points.filter((point) => point.at >= from && point.at <= to)) ?? ''} />
               {entry.marks

@@ -2,7 +2,7 @@
 import styled from 'styled-components';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import { absorbedWhenSpat } from '@rose/core/alcohol/alcohol';
-import { bothVolumes } from '@rose/core/wine/measure';
+import { bothVolumes, showVolume } from '@rose/core/wine/measure';
 import type { Amounts } from '@rose/knowledge/evening/amounts';
 import type { VenueFacts } from '@rose/knowledge/evening/evening';
 import { moneyInWords } from '@/ui/flight/when';
@@ -152,9 +152,9 @@ export function FlightAmounts({ flight, amounts, venue }: { flight: FlightDocume
               <tr key={row.wine}>
                 <td>{row.name}</td>
                 <td>
-                  {row.pours} × {Math.round(row.pourMl)} mL
+                  {row.pours} × {showVolume(row.pourMl, venue.volume)}
                 </td>
-                <td>{row.neededMl.toFixed(0)} mL</td>
+                <td>{showVolume(row.neededMl, venue.volume)}</td>
                 <td>{row.byVolume}</td>
                 <td>
                   {row.byPours} × {row.formatMl} mL

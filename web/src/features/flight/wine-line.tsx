@@ -15,6 +15,7 @@ import type { FlightWineView } from '@/server/flight/read';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/field';
 import { Glass } from '@/ui/glass';
+import { showVolume } from '@rose/core/wine/measure';
 import { TemperatureField, VolumeField } from '@/ui/measure-field';
 import { petalsOf } from '@/ui/petals';
 import { Rose } from '@/ui/rose';
@@ -266,7 +267,7 @@ export function WineLine({
                   <summary>
                     {[
                       entry?.predict === undefined ? '' : `you expect: ${predictions[entry.predict]}`,
-                      entry?.pourMl === undefined ? '' : `${Math.round(entry.pourMl)} mL`,
+                      entry?.pourMl === undefined ? '' : showVolume(entry.pourMl, venue.volume),
                       assumed.length === 0 ? 'nothing assumed' : `${assumed.length} of 10 values assumed`,
                     ]
                       .filter((part) => part !== '')

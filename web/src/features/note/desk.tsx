@@ -16,6 +16,7 @@ import { petalsOfNote } from '@/ui/petals';
 import { Rose } from '@/ui/rose';
 import { Watch, useWatch } from '@/ui/watch';
 import { Bar, Lay, Tabs } from './desk-look';
+import { CircumstancesNote, Ideas } from './drawers';
 import { Fields } from './fields';
 import type { SetObservation } from './observation';
 
@@ -23,8 +24,6 @@ const Aroma = dynamic(() => import('./aroma').then((module) => module.Aroma), { 
 const Flavours = dynamic(() => import('./aroma').then((module) => module.Flavours), { loading: () => <Wait /> });
 const Triage = dynamic(() => import('./triage').then((module) => module.Triage), { ssr: false, loading: () => <Wait /> });
 const Consistency = dynamic(() => import('./consistency').then((module) => module.Consistency), { ssr: false });
-const Ideas = dynamic(() => import('./ideas').then((module) => module.Ideas), { ssr: false });
-const CircumstancesForm = dynamic(() => import('./ideas').then((module) => module.CircumstancesForm), { ssr: false });
 const Finish = dynamic(() => import('./finish').then((module) => module.Finish), { loading: () => <Wait /> });
 const Written = dynamic(() => import('./written').then((module) => module.Written), { ssr: false, loading: () => <Wait /> });
 const Compass = dynamic(() => import('@/ui/compass').then((module) => module.Compass), { ssr: false });
@@ -44,12 +43,6 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
   const doc = open.document;
   const [quarter, setQuarter] = useState<Quarter>('appearance');
   const [wide, setWide] = useState(false);
-  // What is not needed for the first change comes when the page is at rest.
-  const [extras, setExtras] = useState(false);
-  useEffect(() => {
-    const timer = setTimeout(() => setExtras(true), 1500);
-    return () => clearTimeout(timer);
-  }, []);
   // A reload lands where you were; the written note is fetched at once only where there is room for it.
   useEffect(() => {
     const kept = sessionStorage.getItem(`quarter/${note.id}`);
@@ -209,14 +202,14 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
               {quarter === 'palate' && <Flavours doc={doc} change={(change) => note.mayEdit && open.change(change)} />}
               {quarter === 'finish' && <Finish watch={watch} doc={doc} set={set} />}
             </Panel>
-            {note.mayEdit && extras && (
+            {note.mayEdit && (
               <>
                 <Ideas
                   doc={doc}
                   at={quarter === 'appearance' && doc.observed.hue === undefined && (doc.ideas ?? []).length === 0 ? 'before' : quarter}
                   change={open.change}
                 />
-                {quarter === 'appearance' && <CircumstancesForm doc={doc} change={open.change} />}
+                {quarter === 'appearance' && <CircumstancesNote doc={doc} change={open.change} />}
               </>
             )}
             {quarter === 'verdict' && !wide && (

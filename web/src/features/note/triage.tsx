@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { faultWording, type FaultAct } from '@rose/core/fault/fault';
+import { chanceWord, faultWording, type FaultAct } from '@rose/core/fault/fault';
 import type { NoteDocument } from '@rose/core/wine/note';
 import type { WineFacts } from '@rose/core/wine/facts';
 import { sentence } from '@rose/core/wine/reason';
@@ -47,7 +47,6 @@ const Box = styled.section`
     font-size: 14px;
   }
 `;
-const chanceWord = (chance: number) => (chance >= 0.8 ? 'very likely' : chance >= 0.5 ? 'likely' : chance >= 0.15 ? 'possible' : 'less likely');
 
 /** What may be wrong with a doubtful glass: one question at a time, what it looks like and what it may really be, what to do now with its timer. */
 export function Triage({

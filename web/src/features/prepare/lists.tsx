@@ -61,7 +61,7 @@ export function Lists({
   const cost = shopping.reduce((sum, line) => sum + (line.costMinor ?? 0), 0);
   const unpriced = shopping.filter((line) => line.costMinor === undefined).length;
   const lists: [string, string, readonly Line[]][] = [
-    ['room', 'The room', roomChecks(flight, whole.amounts)],
+    ['room', 'The room', roomChecks(flight, whole.amounts, venue)],
     ['blind', 'Keeping it blind', blindnessChecks(flight, whole.prepared)],
     ['pack', 'To take along', packingList(flight, whole.prepared, whole.amounts)],
     [

@@ -6,6 +6,7 @@ import { openingCard } from '@rose/knowledge/evening/lists';
 import type { WholeEvening } from '@rose/knowledge/evening/whole';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/field';
+import { clockIn } from '@/ui/flight/when';
 
 const Card = styled.button`
   display: block;
@@ -47,6 +48,7 @@ export function Opening({
   flight,
   show,
   clock,
+  timeZone,
   mayEdit,
   onOpened,
 }: {
@@ -54,6 +56,7 @@ export function Opening({
   flight: FlightDocument;
   show: (celsius: number) => string;
   clock: (minute: number) => string;
+  timeZone: string;
   mayEdit: boolean;
   onOpened: (wine: string) => void;
 }) {
@@ -103,7 +106,7 @@ export function Opening({
             </Button>
           )
         ) : (
-          <span className="soft">Opened at {new Date(opened).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}.</span>
+          <span className="soft">Opened at {clockIn(opened, timeZone)}.</span>
         )}
       </p>
     </section>

@@ -6,6 +6,7 @@ import { api, download } from '@/ui/api';
 import { useAct } from '@/ui/act';
 import { Button } from '@/ui/button';
 import { SelectField, Trouble } from '@/ui/field';
+import { dayAndClockIn } from '@/ui/flight/when';
 
 const List = styled.ul`
   list-style: none;
@@ -54,6 +55,7 @@ interface CalendarState {
 /** The prints with what has changed since each was made, and the calendar with its secret link. */
 export function Prints({
   id,
+  timeZone,
   flight,
   revision,
   saved,
@@ -61,6 +63,7 @@ export function Prints({
   mayEdit,
 }: {
   id: string;
+  timeZone: string;
   flight: FlightDocument;
   revision: number;
   saved: boolean;
@@ -112,7 +115,7 @@ export function Prints({
                     : 'not printed yet'
                   : print.made.outOfDate
                     ? `out of date: printed from plan ${print.made.plan}; since then ${print.made.changed.join(', ') || 'something'} changed`
-                    : `up to date, plan ${print.made.plan}, printed ${print.made.at.slice(0, 10)}`}
+                    : `up to date, plan ${print.made.plan}, printed ${dayAndClockIn(print.made.at, timeZone)}`}
               </small>
             </span>
             {mayEdit && (
@@ -132,7 +135,7 @@ export function Prints({
       <p className="soft" style={{ marginTop: 0 }}>
         {calendar === null || calendar.sentAt === null
           ? 'Not sent yet. Every task becomes an entry with an alarm five minutes before.'
-          : `${calendar.events} entries, sent ${calendar.sentAt.slice(0, 16).replace('T', ' ')} UTC. Send it again after a change: entries keep their ids, dropped ones are cancelled.`}
+          : `${calendar.events} entries, sent ${dayAndClockIn(calendar.sentAt, timeZone)}. Send it again after a change: entries keep their ids, dropped ones are cancelled.`}
       </p>
       {mayEdit && (
         <div style={{ display: 'flex', flexWrap: 'wrap', gap: 10 }}>

@@ -2,12 +2,13 @@
 import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { warmsBy } from '@rose/core/temperature/temperature';
-import { showTemperature } from '@rose/core/wine/measure';
+import { showDifference, showTemperature, showVolume } from '@rose/core/wine/measure';
 import { plannedTasks, taskId, type WayOut } from '@rose/core/timetable/evening';
 import { doneIn, instantOf, minutesFrom, type Moment } from '@rose/knowledge/evening/whole';
 import { minutesAWine, stockOf } from '@rose/knowledge/evening/evening';
 import { Button } from '@/ui/button';
 import { Trouble } from '@/ui/field';
+import { clockIn } from '@/ui/flight/when';
 import { FlightPage } from '@/ui/flight/flight-head';
 import { useFlight, type LoadedFlight } from '@/ui/flight/use-flight';
 import { useKey } from '@/ui/frame';
@@ -164,7 +165,7 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
                   name: wine.wine.name,
                   says:
                     curve.off !== 0
-                      ? `${Math.abs(Math.round(curve.off * 10) / 10)} °C too ${curve.off > 0 ? 'warm' : 'cold'} at ${clock(wine.pourAt)}`
+                      ? `${showDifference(Math.abs(curve.off), venue.temperature)} too ${curve.off > 0 ? 'warm' : 'cold'} at ${clock(wine.pourAt)}`
                       : start === undefined
                         ? 'as it stands'
                         : route?.id === 'fridge-cold'
@@ -189,9 +190,10 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
           )}
           {whole !== null && (
             <p className="soft" style={{ fontSize: 14, margin: '8px 0 0' }}>
-              The green band is where the bottle should be when it is poured. A glass of {Math.round(flight.pourMl)} mL at 10 °C gains about{' '}
-              {warmsBy(10, stock.roomC, flight.pourMl, minutesAWine(flight)).toFixed(1)} °C in the {minutesAWine(flight)} minutes it is talked about, in a room
-              of {show(stock.roomC)}: the aim lies below the middle of the band by half of that.
+              The green band is where the bottle should be when it is poured. A glass of {showVolume(flight.pourMl, venue.volume)} at {show(10)} gains about{' '}
+              {showDifference(warmsBy(10, stock.roomC, flight.pourMl, minutesAWine(flight)), venue.temperature)} in the {minutesAWine(flight)} minutes it is
+              talked about, in a room of {show(stock.roomC)}: the aim lies below the middle of the band by half of that. Bands:{' '}
+              {[...new Set(whole.prepared.map((wine) => wine.band.source))].join('; ')}.
             </p>
           )}
           <Sections aria-label="More of the afternoon">
@@ -210,6 +212,7 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
               flight={flight}
               show={show}
               clock={clock}
+              timeZone={timeZone}
               mayEdit={mayEdit}
               onOpened={(wine) => open.change((d) => ({ ...d, opened: { ...d.opened, [wine]: new Date().toISOString() } }))}
             />
@@ -227,7 +230,15 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
             />
           )}
           {section === 'prints' && (
-            <Prints id={loaded.id} flight={flight} revision={open.revision} saved={open.state === 'saved'} flush={open.flush} mayEdit={mayEdit} />
+            <Prints
+              id={loaded.id}
+              timeZone={timeZone}
+              flight={flight}
+              revision={open.revision}
+              saved={open.state === 'saved'}
+              flush={open.flush}
+              mayEdit={mayEdit}
+            />
           )}
           {section === 'stock' && (
             <StockForm stock={stock} own={flight.stock !== null} venue={venue} mayEdit={mayEdit} onChange={(next) => change({ stock: next }, 'stock')} />
@@ -282,7 +293,7 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
           )}
           {again !== null && (
             <Say role="status">
-              <strong>Planned anew from {new Date(again).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone })}.</strong>
+              <strong>Planned anew from {clockIn(again, timeZone)}.</strong>
               <Button size="small" tone="quiet" onPress={() => setAgain(null)}>
                 Back to the whole plan
               </Button>
@@ -309,7 +320,7 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
             .map((curve) => (
               <Say key={curve.wine}>
                 <strong>
-                  {nameOf(curve.wine)} will pour {Math.abs(Math.round(curve.off * 10) / 10)} °C too {curve.off > 0 ? 'warm' : 'cold'}.
+                  {nameOf(curve.wine)} will pour {showDifference(Math.abs(curve.off), venue.temperature)} too {curve.off > 0 ? 'warm' : 'cold'}.
                 </strong>
                 {curve.remedy === undefined
                   ? curve.off > 0

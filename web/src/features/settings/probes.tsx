@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react';
 import { v7 } from 'uuid';
 import { fitTau } from '@rose/core/temperature/fit';
-import { bothTemperatures, readTemperature, showTemperature, type TemperatureUnit } from '@rose/core/wine/measure';
+import { bothTemperatures, readTemperature, showDifference, showTemperature, type TemperatureUnit } from '@rose/core/wine/measure';
 import { media, type MediumId } from '@rose/knowledge/media/index';
 import { useAct } from '@/ui/act';
 import { api } from '@/ui/api';
@@ -80,7 +80,7 @@ export function Probes({ unit, mayEdit }: { unit: TemperatureUnit; mayEdit: bool
                 ? 'one reading says nothing'
                 : run.fit.low === null || run.fit.high === null
                   ? `τ about ${run.fit.tau.toFixed(0)} min; ${run.fit.says}: not used`
-                  : `τ ${run.fit.tau.toFixed(0)} min, 95 % between ${run.fit.low.toFixed(0)} and ${run.fit.high.toFixed(0)}; readings scatter by ${run.fit.scatter.toFixed(1)} °C`}
+                  : `τ ${run.fit.tau.toFixed(0)} min, 95 % between ${run.fit.low.toFixed(0)} and ${run.fit.high.toFixed(0)}; readings scatter by ${showDifference(run.fit.scatter, unit)}`}
             </span>
           </span>
           <span />

@@ -21,7 +21,7 @@ export async function readEvening(db: Reader, venueId: string, id: string) {
   const wines = await winesOf(db, venueId, view.document, venue.facts.currency);
   return { view, flight: view.document, venue, wines, evening: wines.map((entry) => entry.evening) };
 }
-/** A flight without a date is planned round a first pour at seven this evening, and its times are shown relative to it. */
+/** The instant of the first pour; a flight without a date has none, and its times are shown relative to the pour. */
 export const firstPourOf = (starts: string, timeZone: string): Date | undefined => (starts === '' ? undefined : instantIn(starts, timeZone));
 
 export const quantitiesOf = query({
@@ -210,7 +210,7 @@ export const listsOf = query({
     const whole = wholeEvening(flight, evening, venue.facts);
     const lines = (list: readonly z.infer<typeof line>[]) => list.map((entry) => ({ ...entry }));
     return {
-      room: lines(roomChecks(flight, whole.amounts)),
+      room: lines(roomChecks(flight, whole.amounts, venue.facts)),
       blindness: lines(blindnessChecks(flight, whole.prepared)),
       packing: lines(packingList(flight, whole.prepared, whole.amounts)),
       shopping: shoppingList(whole.prepared, whole.amounts, venue.facts).map((entry) => ({ ...entry, costMinor: entry.costMinor ?? null })),

@@ -129,7 +129,7 @@ export const copyFlight = command({
   },
 });
 
-/** What a new date would change: local clock times that stay, and flights that then want the same bottles. */
+/** Wines that other coming flights want too. */
 export const shared = query({
   name: 'flight.shared',
   method: 'GET',

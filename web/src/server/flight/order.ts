@@ -214,7 +214,7 @@ export const proposeWines = query({
         const fit = taste === undefined ? undefined : fitOf(taste, asPairingWine(entry));
         return themeWine(
           { id: entry.id, ...entry.document, profile: entry.profile },
-          fit === undefined ? undefined : { fit: fit.fit, clashes: fit.reasons.some((reason) => reason.push <= -14) },
+          fit === undefined ? undefined : { fit: fit.fit, clashes: fit.clash !== undefined },
         );
       })
       .filter((wine) => !input.held || wine.held > 0);

@@ -2,6 +2,7 @@ import { eq } from 'drizzle-orm';
 import { pouringOrder, type FlightDocument } from '@rose/core/flight/flight';
 import type { OrderWine } from '@rose/core/order/judge';
 import { boughtView } from '@rose/knowledge/evening/bought';
+import { smellsReduced } from '@rose/knowledge/descriptors/reading';
 import type { EveningInput, VenueFacts } from '@rose/knowledge/evening/evening';
 import type { Reader } from '../../db/client';
 import type { VenueSettings } from '../../db/venue';
@@ -17,8 +18,6 @@ export interface FlightWineView {
   readonly evening: EveningInput;
 }
 
-/** Smells that say reduction. */
-const reduction = new Set(['struck-match', 'rubber', 'onion', 'bad-egg', 'cooked-cabbage']);
 export const asEveningInput = (known: KnownWine): EveningInput => ({
   id: known.id,
   name: known.document.name,
@@ -28,7 +27,7 @@ export const asEveningInput = (known: KnownWine): EveningInput => ({
   lots: known.document.lots,
   buy: false,
   faultFound: known.faultFound,
-  reduced: known.chips.some((chip) => chip.term !== undefined && reduction.has(chip.term)),
+  reduced: smellsReduced(known.chips),
 });
 export const cellarView = (known: KnownWine): FlightWineView => ({ summary: summarise(known), order: asOrderWine(known), evening: asEveningInput(known) });
 

@@ -23,6 +23,8 @@ export async function drawPrint(kind: PrintKind, facts: PrintFacts, paperId: Pap
     paper.line(margin, height - 13, right, height - 13);
     paper.text(`Rose Compass · plan ${foot.plan} · printed ${foot.on.toISOString().slice(0, 10)}`, margin, height - 8.5, { size: 8, colour: soft });
     paper.text(foot.id, right, height - 8.5, { size: 8, colour: soft, align: 'right' });
+    const allergens = String(facts['allergens'] ?? '');
+    if (allergens !== '' && (kind === 'sheet' || kind === 'cues')) paper.text(allergens, margin, height - 16, { size: 8 });
   };
   const pages = <T>(items: readonly T[], size: number, draw: (item: T, place: number, at: number) => void, head = header) => {
     for (let i = 0; i < Math.max(1, items.length); i += size) {
@@ -39,7 +41,7 @@ export async function drawPrint(kind: PrintKind, facts: PrintFacts, paperId: Pap
       const palate = list<{ label: string; notches: string[] }>('scales');
       for (const [s, seat] of facts.seats.entries()) {
         if (s > 0) paper.newPage();
-        const label = seat.seat === '' ? 'Tasting sheet · seat ______' : `Tasting sheet · seat ${seat.seat}`;
+        const label = `${list<string>('routine').join(' · ')} · seat ${seat.seat === '' ? '______' : seat.seat}`;
         pages(
           seat.glasses,
           2,
@@ -80,8 +82,6 @@ export async function drawPrint(kind: PrintKind, facts: PrintFacts, paperId: Pap
           () => header(label),
         );
       }
-      const allergens = String(facts['allergens'] ?? '');
-      if (allergens !== '') paper.text(allergens, margin, height - 16, { size: 8 });
       break;
     }
     case 'mat': {
@@ -136,16 +136,21 @@ export async function drawPrint(kind: PrintKind, facts: PrintFacts, paperId: Pap
     }
     case 'cues': {
       const cues = list<{ label: string; at: string; name: string; about: string; pour: string; temperature: string; glass: string; then: string }>('cues');
-      pages(cues, 8, (cue, place) => {
-        const y = 41 + place * 27.5;
-        paper.text(cue.at, margin, y + 2, { face: 'bold', size: 15 });
-        paper.text(cue.label, margin + 24, y + 2, { face: 'serif', size: 20, colour: madder });
-        paper.text(cue.name, margin + 38, y, { face: 'serif', size: 14 });
-        paper.text(cue.about, margin + 38, y + 5.5, { size: 9, colour: soft });
-        paper.text([cue.pour, cue.temperature, cue.glass].filter((text) => text !== '').join(' · '), margin + 38, y + 11, { size: 10 });
-        if (cue.then !== '') paper.text(`then ${cue.then}`, margin + 38, y + 16.5, { size: 10, face: 'bold' });
-        paper.line(margin, y + 20, right, y + 20);
-      });
+      pages(
+        cues,
+        8,
+        (cue, place) => {
+          const y = 41 + place * 27.5;
+          paper.text(cue.at, margin, y + 2, { face: 'bold', size: 15 });
+          paper.text(cue.label, margin + 24, y + 2, { face: 'serif', size: 20, colour: madder });
+          paper.text(cue.name, margin + 38, y, { face: 'serif', size: 14 });
+          paper.text(cue.about, margin + 38, y + 5.5, { size: 9, colour: soft });
+          paper.text([cue.pour, cue.temperature, cue.glass].filter((text) => text !== '').join(' · '), margin + 38, y + 11, { size: 10 });
+          if (cue.then !== '') paper.text(`then ${cue.then}`, margin + 38, y + 16.5, { size: 10, face: 'bold' });
+          paper.line(margin, y + 20, right, y + 20);
+        },
+        () => header(`Pourer’s cue sheet · ${String(facts['mode'])}`),
+      );
       if (facts.seats.length > 0) {
         paper.newPage();
         const aRow = Math.max(...facts.seats.map((seat) => seat.glasses.length));
@@ -181,7 +186,7 @@ export async function drawPrint(kind: PrintKind, facts: PrintFacts, paperId: Pap
         });
         paper.line(margin, y + 2.2, right, y + 2.2);
       });
-      paper.text(String(facts['caution']), margin, height - 16, { size: 8, colour: soft });
+      paper.text(`${String(facts['stock'])}. ${String(facts['caution'])}`, margin, height - 16, { size: 8, colour: soft });
       break;
     }
     case 'handout': {

@@ -4,9 +4,9 @@ import { blindKinds, pouringOrder, type FlightDocument } from '@rose/core/flight
 import { restKinds } from '@rose/core/order/judge';
 import { observables, observableIds } from '@rose/core/wine/observables';
 import { factInWords, factOf, type FactId, type FactValue } from '@rose/core/wine/facts';
-import { bothTemperatures, bothVolumes } from '@rose/core/wine/measure';
-import { fitOf, type PairingWine } from '@rose/core/pairing/fit';
-import { dishOf, ingredients, type DishPart } from '@rose/knowledge/pairing/index';
+import { bothBands, bothTemperatures, bothVolumes } from '@rose/core/wine/measure';
+import type { PairingWine } from '@rose/core/pairing/fit';
+import { foodOf, type DishPart } from '@rose/knowledge/pairing/index';
 import { allergenSentence } from '@rose/knowledge/evening/lists';
 import { glassShape } from '@rose/knowledge/glasses/index';
 import { routineNamed } from '@rose/knowledge/routines/index';
@@ -100,19 +100,24 @@ export function printFacts(kind: PrintKind, source: PrintSource): PrintFacts {
       timeZone: source.timeZone,
     });
   };
+  const foodFor = (id: string) => {
+    const wine = source.pairing.find((entry) => entry.id === id);
+    return wine === undefined ? { dishes: [], cheese: '' } : foodOf(wine, source.dishes);
+  };
   const evening = { starts: clock(0), ends: clock(whole.amounts.minutes), minutes: whole.amounts.minutes };
   switch (kind) {
     case 'sheet':
-      return { ...head, seats: seatsOf(flight, nameOf), scales, routine: routineNamed(flight.routine).steps.map((step) => step.name), allergens, blind };
+      return { ...head, seats: seatsOf(flight, nameOf), scales, routine: routineNamed(flight.routine).steps.map((step) => step.name), allergens };
     case 'mat':
       return { ...head, seats: seatsOf(flight, nameOf), glass: { name: shape.name, footMm: shape.footMm } };
     case 'bags':
+      // Of a blind flight every place has as many labels as any: how many bottles a wine needs would tell which it is.
       return {
         ...head,
         seats: [],
         labels: wines
           .flatMap((wine, i) =>
-            Array.from({ length: blind && flight.evening === 'panel' ? 1 : wine.bottles }, (_, n) => ({
+            Array.from({ length: blind ? Math.max(...wines.map((other) => other.bottles)) : wine.bottles }, (_, n) => ({
               label: placeLetter(i),
               bottle: n + 1,
               name: blind ? '' : wine.wine.name,
@@ -132,7 +137,7 @@ export function printFacts(kind: PrintKind, source: PrintSource): PrintFacts {
           name: doubleBlind ? `bag ${placeLetter(i)}` : wine.wine.name,
           about: doubleBlind ? '' : about(wine),
           pour: bothVolumes(wine.pourMl, venue.volume),
-          temperature: doubleBlind ? '' : `${bothTemperatures(wine.aim, venue.temperature)}, ${wine.band.low}–${wine.band.high} °C`,
+          temperature: doubleBlind ? '' : `${bothTemperatures(wine.aim, venue.temperature)}, band ${bothBands(wine.band, venue.temperature)}`,
           glass: glassShape(wine.entry.glass ?? flight.glass).name,
           then: ((rest) => (rest === undefined ? '' : `${restKinds[rest.kind].label}, ${restKinds[rest.kind].minutes} min`))(
             flight.rests.find((rest) => rest.after === wine.wine.id),
@@ -145,7 +150,10 @@ export function printFacts(kind: PrintKind, source: PrintSource): PrintFacts {
       return {
         ...head,
         seats: [],
-        stock: stockOf(flight, venue),
+        stock: ((stock) =>
+          `${stock.fridgePlaces} fridge places, ${stock.bucketPlaces} in the bucket, ${stock.freezerPlaces} in the freezer, ${stock.hands} ${stock.hands === 1 ? 'pair' : 'pairs'} of hands`)(
+          stockOf(flight, venue),
+        ),
         tasks: timetable.tasks.map((task) => ({
           at: clock(task.minute),
           day: task.minute < -20 * 60 ? 'the day before' : '',
@@ -153,7 +161,6 @@ export function printFacts(kind: PrintKind, source: PrintSource): PrintFacts {
           minutes: task.minutes,
           critical: task.critical,
         })),
-        shopping: [],
         caution: 'Knives, screws and warm sparkling bottles hurt. Local law and house rules come first.',
       };
     case 'handout':
@@ -175,8 +182,8 @@ export function printFacts(kind: PrintKind, source: PrintSource): PrintFacts {
               label: placeLetter(i),
               name: wine.wine.name,
               about: about(wine),
-              temperature: `${wine.band.low}–${wine.band.high} °C`,
-              ...foodFor(wine.wine.id, source),
+              temperature: bothBands(wine.band, venue.temperature),
+              ...foodFor(wine.wine.id),
             })),
       };
     case 'invitation':
@@ -200,22 +207,6 @@ export function printFacts(kind: PrintKind, source: PrintSource): PrintFacts {
           'Eat before you come and plan a way home without driving. Who is pregnant, takes medicine or is under age does not drink. You may always spit.',
       };
   }
-}
-
-/** Two dishes of the venue and a cheese for a wine, best first. */
-function foodFor(id: string, source: PrintSource): { readonly dishes: readonly string[]; readonly cheese: string } {
-  const wine = source.pairing.find((entry) => entry.id === id);
-  if (wine === undefined) return { dishes: [], cheese: '' };
-  const ranked = source.dishes
-    .filter((dish) => dish.parts.length > 0)
-    .map((dish) => ({ name: dish.name, fit: fitOf(dishOf(dish.parts), wine).fit }))
-    .filter((dish) => dish.fit >= 50)
-    .sort((a, b) => b.fit - a.fit || (a.name < b.name ? -1 : 1));
-  const cheeses = ingredients
-    .filter((entry) => entry.id.endsWith('-cheese') && entry.kind === 'base')
-    .map((entry) => ({ name: entry.name, fit: fitOf(dishOf([{ part: entry.id }]), wine).fit }))
-    .sort((a, b) => b.fit - a.fit || (a.name < b.name ? -1 : 1));
-  return { dishes: ranked.slice(0, 2).map((dish) => dish.name), cheese: cheeses[0]?.name ?? '' };
 }
 
 const stable = (value: unknown): string =>
@@ -242,7 +233,6 @@ export const partWords: Readonly<Record<string, string>> = {
   scales: 'the scales',
   routine: 'the routine',
   allergens: 'the allergens',
-  blind: 'open or blind',
   glass: 'the glass',
   labels: 'the bottles',
   mode: 'open or blind',

@@ -6,3 +6,10 @@ export function whenInWords(starts: string): string {
 }
 export const moneyInWords = (minor: number, currency: string): string =>
   new Intl.NumberFormat('en-GB', { style: 'currency', currency, minimumFractionDigits: minor % 100 === 0 ? 0 : 2 }).format(minor / 100);
+
+/** An instant on the venue's clock: "18:45". */
+export const clockIn = (instant: string, timeZone: string): string =>
+  new Date(instant).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone });
+/** An instant on the venue's calendar and clock: "26 November 2026, 18:45". */
+export const dayAndClockIn = (instant: string, timeZone: string): string =>
+  `${new Date(instant).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone })}, ${clockIn(instant, timeZone)}`;

@@ -1,0 +1,106 @@
+'use client';
+import dynamic from 'next/dynamic';
+import { useState, type ReactNode } from 'react';
+import styled from 'styled-components';
+import { conditions, priceIdeas, vessels, type Idea, type NoteDocument } from '@rose/core/wine/note';
+import type { ChangeNote } from './observation';
+
+const IdeaForm = dynamic(() => import('./ideas').then((module) => module.IdeaForm), { ssr: false });
+const CircumstancesForm = dynamic(() => import('./ideas').then((module) => module.CircumstancesForm), { ssr: false });
+
+const Box = styled.details`
+  margin: 14px 0 0;
+  border-top: 1px solid var(--line);
+  > summary {
+    cursor: pointer;
+    min-height: 44px;
+    padding: 10px 0;
+    color: var(--soft);
+    font-size: 14px;
+  }
+  > summary strong {
+    color: var(--ink);
+    font-weight: 600;
+  }
+  .fields {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+    gap: 10px;
+  }
+  .sure {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+    align-items: center;
+    margin: 10px 0;
+  }
+  label.tick {
+    display: flex;
+    gap: 8px;
+    align-items: center;
+    min-height: 44px;
+    font-size: 15px;
+  }
+  label.tick input {
+    width: 20px;
+    height: 20px;
+  }
+`;
+/** A part of the note most glasses do not need: its line is there at once, its form comes when it is opened. */
+function Drawer({ title, says, children }: { title: string; says: string; children: ReactNode }) {
+  const [opened, setOpened] = useState(false);
+  return (
+    <Box onToggle={(event) => event.currentTarget.open && setOpened(true)}>
+      <summary>
+        <strong>{title}</strong> {says}
+      </summary>
+      {opened && children}
+    </Box>
+  );
+}
+export const where: Record<Idea['at'], string> = {
+  before: 'before the first look',
+  appearance: 'after the look',
+  aroma: 'after the nose',
+  palate: 'after the palate',
+  finish: 'after the finish',
+  verdict: 'at the end',
+};
+export const ideaInWords = (idea: Idea) =>
+  [
+    idea.grape,
+    idea.place,
+    idea.age === undefined ? undefined : `${idea.age} years old`,
+    idea.vessel === undefined ? undefined : vessels[idea.vessel],
+    idea.price === undefined ? undefined : priceIdeas[idea.price],
+  ]
+    .filter((part) => part !== undefined && part !== '')
+    .join(', ') || 'no idea';
+
+/** An idea of what is in the glass, left with one tap of certainty, before the first look and after each quarter; each stays as it was given. */
+export function Ideas({ doc, at, change }: { doc: NoteDocument; at: Idea['at']; change: ChangeNote }) {
+  const last = doc.ideas?.at(-1);
+  return (
+    <Drawer
+      title="An idea?"
+      says={last === undefined ? `Leave one ${where[at]}; nothing is wrong yet.` : `${ideaInWords(last)}, ${last.certainty} % sure ${where[last.at]}`}
+    >
+      <IdeaForm doc={doc} at={at} change={change} />
+    </Drawer>
+  );
+}
+
+/** What could bend the reading: how warm the glass is, how long the bottle has been open, and the taster's own state. */
+export function CircumstancesNote({ doc, change }: { doc: NoteDocument; change: ChangeNote }) {
+  const now = doc.circumstances ?? {};
+  const noted = [
+    now.glassC === undefined ? '' : `${now.glassC} °C in the glass`,
+    now.openMinutes === undefined ? '' : `open for ${now.openMinutes} min`,
+    ...(Object.keys(conditions) as (keyof typeof conditions)[]).map((key) => (now[key] === true ? conditions[key] : '')),
+  ].filter((part) => part !== '');
+  return (
+    <Drawer title="Circumstances" says={noted.length === 0 ? 'warmth of the glass, time since opening, coffee, a cold …' : noted.join(', ')}>
+      <CircumstancesForm doc={doc} change={change} />
+    </Drawer>
+  );
+}
