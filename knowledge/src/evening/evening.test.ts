@@ -273,7 +273,7 @@ describe('the lists of an evening', () => {
   const lists = (document: FlightDocument, wines: EveningInput[]) => {
     const { amounts, prepared } = plan(document, wines);
     return [
-      roomChecks(document, amounts),
+      roomChecks(document, amounts, venue),
       blindnessChecks(document, prepared),
       packingList(document, prepared, amounts),
       shoppingList(prepared, amounts, venue),
@@ -302,7 +302,7 @@ describe('the lists of an evening', () => {
       const document = flight({ blind: 'double', rests: [{ after: wines[0]!.id, kind: 'cheese' }] }, wines);
       const { amounts, prepared } = plan(document, wines);
       for (const list of [
-        roomChecks(document, amounts),
+        roomChecks(document, amounts, venue),
         blindnessChecks(document, prepared),
         packingList(document, prepared, amounts),
         shoppingList(prepared, amounts, venue),
