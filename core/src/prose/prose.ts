@@ -70,9 +70,15 @@ function appearance(o: Observed): Draft | undefined {
   if (o.particles !== undefined && o.particles !== 'none') more.push(observables.particles.options[o.particles]);
   if (o.particles === 'none') more.push('nothing floating in it');
   if (o.tears !== undefined) more.push(o.tears === 'none' ? 'no tears' : `${observables.tears.options[o.tears]} tears`);
+  if (o.foam !== undefined) more.push({ gone: 'foam that goes at once', ring: 'a thin ring of foam', crown: 'a lasting crown of foam' }[o.foam]);
+  if (o.staining !== undefined) more.push({ clean: 'no colour left on the glass', tint: 'a tint left on the glass', stains: 'colour that stains the glass' }[o.staining]);
   if (more.length > 0) text += `${text === '' ? '' : '; '}${list(more)}`;
   if (text === '') return undefined;
-  return { id: 'appearance', text: `${capital(text)}.`, from: pick(o, ['clarity', 'colour', 'hue', 'depth', 'rim', 'rimHue', 'bead', 'particles', 'tears']) };
+  return {
+    id: 'appearance',
+    text: `${capital(text)}.`,
+    from: pick(o, ['clarity', 'colour', 'hue', 'depth', 'rim', 'rimHue', 'bead', 'particles', 'tears', 'foam', 'staining']),
+  };
 }
 function rimPhrase(reading: Reading): string {
   if (typeof reading !== 'number') return `a rim of uncertain width and`;
@@ -178,9 +184,20 @@ function palate(o: Observed): Draft | undefined {
             : `bitterness ${bitter}`,
     );
   }
+  const hints = [savour('savour', o.savoury, 'savoury'), savour('salt', o.saline, 'saline')].filter((part) => part !== undefined);
+  withs.push(...hints);
   let text = lead.join(', ');
   if (withs.length > 0) text += `${text === '' ? 'It has' : ', with'} ${list(withs)}`;
   const sentences = text === '' ? [] : [`${capital(text)}.`];
+  if (o.texture !== undefined) sentences.push(`It feels ${observables.texture.options[o.texture]}.`);
+  if (o.bitterWelcome !== undefined)
+    sentences.push(
+      {
+        welcome: 'The bitter note is welcome.',
+        neither: 'The bitter note neither helps nor hurts.',
+        unwelcome: 'The bitter note is unwelcome.',
+      }[o.bitterWelcome],
+    );
   if (o.intensity !== undefined) sentences.push(`The flavour is ${word('intensity', o.intensity)}.`);
   if (o.palateHealth !== undefined)
     sentences.push(
@@ -210,8 +227,20 @@ function palate(o: Observed): Draft | undefined {
       'intensity',
       'palateHealth',
       'palateFineness',
+      'bitterWelcome',
+      'savoury',
+      'saline',
+      'texture',
     ]),
   };
+}
+/** "a hint of salt", "marked savour", "salt between plain and marked". */
+function savour(name: string, reading: Reading | undefined, id: 'savoury' | 'saline'): string | undefined {
+  if (reading === undefined) return undefined;
+  const said = word(id, reading);
+  if (said === 'none') return `no ${name}`;
+  if (said === 'a hint') return `a hint of ${name}`;
+  return said.startsWith('between') ? `${name} ${said}` : said === 'brothy' || said === 'briny' ? `a ${said} ${name}` : `${said} ${name}`;
 }
 function bodyWord(reading: Reading): string {
   const said = word('body', reading);
@@ -246,9 +275,10 @@ function finish(o: Observed): Draft | undefined {
     sentences.push(
       `The pleasure lasts ${o.finish.atLeast ? 'at least ' : ''}${secondsWord(o.finish.seconds)}: a ${finishWord(o.finish.seconds)} finish${o.finish.atLeast ? ' or better' : ''}.`,
     );
+  if (o.finishAgain !== undefined) sentences.push(`A second sip gives ${o.finishAgain.atLeast ? 'at least ' : ''}${secondsWord(o.finishAgain.seconds)}.`);
   if (o.after !== undefined) sentences.push(`Acid, bitterness or heat stays for ${o.after.atLeast ? 'at least ' : ''}${secondsWord(o.after.seconds)}.`);
   if (sentences.length === 0) return undefined;
-  return { id: 'finish', text: sentences.join(' '), from: pick(o, ['finish', 'after']) };
+  return { id: 'finish', text: sentences.join(' '), from: pick(o, ['finish', 'finishAgain', 'after']) };
 }
 const secondsWord = (s: number) => (Math.round(s) === 1 ? 'one second' : `${Math.round(s)} seconds`);
 

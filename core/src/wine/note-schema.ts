@@ -22,6 +22,7 @@ function valueSchema(observable: Observable): z.ZodType {
 
 const observed = z.strictObject(Object.fromEntries(observableIds.map((id) => [id, valueSchema(observables[id]).optional()])));
 
+const sureness = z.number().int().min(-100).max(100).optional();
 const line = (max: number) => z.string().max(max);
 
 /** The stored note. Derived from the registry of observables, so a new observation needs no change here. */
@@ -38,6 +39,7 @@ export const noteDocument = z.strictObject({
           layer: z.enum(['first', 'swirled', 'later', 'mouth']),
           strength: z.union([z.literal(1), z.literal(2), z.literal(3)]),
           fate: z.enum(['stayed', 'grew', 'faded', 'gone']).optional(),
+          left: z.number().min(0).max(3600).optional(),
         })
         .refine((chip) => chip.term !== undefined || (chip.words ?? '').trim() !== '', 'name the smell'),
     )
@@ -56,6 +58,7 @@ export const noteDocument = z.strictObject({
         vessel: z.enum(Object.keys(vessels) as [keyof typeof vessels]).optional(),
         price: z.enum(Object.keys(priceIdeas) as [keyof typeof priceIdeas]).optional(),
         certainty: z.number().int().min(0).max(100),
+        helped: z.boolean().optional(),
       }),
     )
     .max(20)
@@ -72,5 +75,14 @@ export const noteDocument = z.strictObject({
     .optional(),
   triage: z.record(line(64), z.boolean()).optional(),
   kept: z.record(line(64), z.boolean()).optional(),
+  deduced: z.boolean().optional(),
+  wouldPay: z.strictObject({ amount: z.number().min(0).max(1_000_000).optional(), shown: z.literal(true) }).optional(),
+  pairs: z
+    .record(
+      line(64),
+      z.strictObject({ dearer: sureness, older: sureness, oak: sureness, sameGrape: sureness, locked: z.boolean().optional() }),
+    )
+    .optional(),
+  done: z.boolean().optional(),
   remark: line(10_000),
 }) as unknown as z.ZodType<NoteDocument>;

@@ -19,6 +19,8 @@ export interface Chip {
   readonly layer: Layer;
   readonly strength: Strength;
   readonly fate?: Fate | undefined;
+  /** Seconds after the swallow at which it had gone. */
+  readonly left?: number | undefined;
 }
 
 /** A sentence of the written note that the taster rewrote, with the observation it was written from. */
@@ -38,8 +40,10 @@ export interface Idea {
   readonly age?: number | undefined;
   readonly vessel?: keyof typeof vessels | undefined;
   readonly price?: keyof typeof priceIdeas | undefined;
-  /** Per cent. */
+  /** Per cent; 0 for "no idea". */
   readonly certainty: number;
+  /** Left after the deduction of this glass was shown. */
+  readonly helped?: boolean | undefined;
 }
 export const vessels = { neutral: 'steel or other neutral', used: 'used wood', new: 'new wood', clay: 'clay' } as const;
 export const priceIdeas = { cheaper: 'cheaper than most', middle: 'in the middle', dearer: 'dearer than most' } as const;
@@ -64,6 +68,21 @@ export const conditions = {
   eaten: 'I have eaten',
 } as const;
 
+/** One call on two glasses: −100 sure of the one on the left (or "no"), 100 sure of the one on the right (or "yes"), 0 cannot tell. */
+export interface PairCall {
+  readonly dearer?: number | undefined;
+  readonly older?: number | undefined;
+  readonly oak?: number | undefined;
+  readonly sameGrape?: number | undefined;
+  readonly locked?: boolean | undefined;
+}
+export const pairQuestions = {
+  dearer: { asks: 'the dearer one', low: 'left', high: 'right' },
+  older: { asks: 'the older one', low: 'left', high: 'right' },
+  oak: { asks: 'more oak in', low: 'left', high: 'right' },
+  sameGrape: { asks: 'the same grape', low: 'no', high: 'yes' },
+} as const satisfies Record<Exclude<keyof PairCall, 'locked'>, { asks: string; low: string; high: string }>;
+
 /** A note as it is stored: read and written whole under one revision, merged field by field. */
 export interface NoteDocument {
   readonly schema: 1;
@@ -81,6 +100,14 @@ export interface NoteDocument {
   readonly circumstances?: Circumstances | undefined;
   /** Contradictions the taster looked at and keeps, by rule. */
   readonly kept?: Readonly<Record<string, boolean>> | undefined;
+  /** The deduction was asked for: what is called after it counts as helped. */
+  readonly deduced?: boolean | undefined;
+  /** What the taster would pay for a bottle before the price was seen, in the venue's currency; the price shows once this is answered or passed over. */
+  readonly wouldPay?: { readonly amount?: number | undefined; readonly shown: true } | undefined;
+  /** Calls on this glass, as the left one, beside another, by the other note's id. */
+  readonly pairs?: Readonly<Record<string, PairCall>> | undefined;
+  /** The taster put the glass down: nothing more is to come. */
+  readonly done?: boolean | undefined;
   /** Anything the taster wants to keep beside the record. */
   readonly remark: string;
 }

@@ -21,6 +21,8 @@ interface Shared {
   /** Asked only for these colour classes, once a class is recorded. */
   readonly colours?: readonly ColourClass[];
   readonly bearing?: Bearing;
+  /** Asked only of who wants to record more. */
+  readonly extra?: true;
 }
 export interface ScaleObservable extends Shared {
   readonly kind: 'scale';
@@ -87,6 +89,21 @@ export const observables = {
     hint: 'alcohol and sugar, never quality',
     options: { none: 'none', quick: 'thin and quick', slow: 'thick and slow' },
   }),
+  foam: choice({
+    quarter: 'appearance',
+    label: 'Foam',
+    hint: 'a clean glass keeps it longer than a greasy one',
+    extra: true,
+    options: { gone: 'gone at once', ring: 'a thin ring', crown: 'a lasting crown' },
+  }),
+  staining: choice({
+    quarter: 'appearance',
+    label: 'On the glass',
+    hint: 'tilt it back: does colour stay?',
+    colours: ['red', 'rose'],
+    extra: true,
+    options: { clean: 'runs off clean', tint: 'leaves a tint', stains: 'stains the glass' },
+  }),
 
   noseStill: scale({ quarter: 'aroma', label: 'Before the swirl', hint: 'still glass, short sniffs', notches: ['shy', 'quiet', 'open', 'loud', 'soaring'] }),
   noseSwirled: scale({ quarter: 'aroma', label: 'After the swirl', notches: ['shy', 'quiet', 'open', 'loud', 'soaring'] }),
@@ -126,6 +143,22 @@ export const observables = {
     notches: ['shy', 'quiet', 'open', 'loud', 'soaring'],
   }),
   bitterness: scale({ quarter: 'palate', label: 'Bitterness', hint: 'at the back, after', notches: ['none', 'a trace', 'noticeable', 'strong', 'harsh'] }),
+  bitterWelcome: choice({
+    quarter: 'palate',
+    label: 'Is the bitterness welcome?',
+    hint: 'as in coffee, or as in an aspirin',
+    extra: true,
+    options: { welcome: 'welcome', neither: 'neither', unwelcome: 'unwelcome' },
+  }),
+  savoury: scale({ quarter: 'palate', label: 'Savour', hint: 'broth, soy, ripe cheese', extra: true, notches: ['none', 'a hint', 'plain', 'marked', 'brothy'] }),
+  saline: scale({ quarter: 'palate', label: 'Salt', hint: 'as after a sea bathe', extra: true, notches: ['none', 'a hint', 'plain', 'marked', 'briny'] }),
+  texture: choice({
+    quarter: 'palate',
+    label: 'Feel in the mouth',
+    hint: 'rub it between tongue and palate',
+    extra: true,
+    options: { lean: 'lean', smooth: 'smooth', oily: 'oily', creamy: 'creamy', grainy: 'grainy' },
+  }),
   palateHealth: choice({
     quarter: 'palate',
     label: 'Clean in the mouth?',
@@ -134,6 +167,7 @@ export const observables = {
   palateFineness: scale({ quarter: 'palate', label: 'Fineness in the mouth', notches: ['rough', 'plain', 'tidy', 'fine', 'superb'] }),
 
   finish: stopwatch({ quarter: 'finish', label: 'Pleasant flavour lasts', bearing: 'length', hint: 'from the swallow until it has gone' }),
+  finishAgain: stopwatch({ quarter: 'finish', label: 'Pleasant flavour, a second sip', hint: 'how far two sips agree', extra: true }),
   after: stopwatch({ quarter: 'finish', label: 'Acid, bitterness or heat lasts', hint: 'what stays when the pleasure has gone' }),
 
   balance: scale({

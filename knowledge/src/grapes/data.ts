@@ -39,5 +39,5 @@ export const grapes: readonly Grape[] = [
   grape('trebbiano', 'Trebbiano Toscano', 'white', 'plain-light', 'Ugni Blanc', 'Trebbiano'), grape('verdejo', 'Verdejo', 'white', 'green-aromatic'), grape('verdelho', 'Verdelho', 'white', 'madeira-dry'), grape('verdicchio', 'Verdicchio', 'white', 'herbal-coast', 'Turbiana', 'Trebbiano di Soave'),
   grape('vermentino', 'Vermentino', 'white', 'herbal-coast', 'Rolle', 'Pigato', 'Favorita'), grape('viognier', 'Viognier', 'white', 'soft-aromatic'), grape('vitovska', 'Vitovska', 'white', 'light-amber'), grape('xarello', 'Xarel·lo', 'white', 'soft-neutral', 'Xarel-lo', 'Pansa Blanca'),
   grape('macabeo', 'Macabeo', 'white', 'soft-neutral', 'Viura', 'Maccabeu'), grape('parellada', 'Parellada', 'white', 'plain-light'), grape('xinomavro', 'Xinomavro', 'black', 'xinomavro'), grape('zweigelt', 'Zweigelt', 'black', 'juicy-red', 'Rotburger'),
-  grape('ribolla', 'Ribolla Gialla', 'white', 'light-amber', 'Rebula'), grape('vidal', 'Vidal', 'white', 'late-harvest'), grape('concord', 'Concord', 'black', 'thin-red'),
+  grape('ribolla', 'Ribolla Gialla', 'white', 'light-amber', 'Rebula'), grape('vidal', 'Vidal', 'white', 'late-harvest'), grape('concord', 'Concord', 'black', 'thin-red'), grape('lambrusco', 'Lambrusco', 'black', 'sparkling-red'),
 ];

@@ -1,0 +1,260 @@
+import { classOfHue, hueLadders, midpoint, observables, type ObservableId, type Observed, type Reading } from '../wine/observables';
+import { anchors } from '../wine/profile';
+import { clamp, throughAnchors } from '../wine/units';
+import { stray, type Archetype, type ArchetypeScale } from './archetype';
+
+/** How much one observation may move a deduction, bits. Strong, moderate, weak (common practice of the trade, weighed by us). */
+export const ceilings = { S: 4, M: 2, W: 0.5 } as const;
+export type Strength = keyof typeof ceilings;
+
+/** The most an answer may move any target, bits. */
+export const ceilingOf = (cue: Cue, answer: string): number => ceilings[cue.weaker?.[answer] ?? cue.strength];
+
+/** What was seen, smelt and tasted, as far as a deduction reads it. A family that was not looked for is absent. */
+export interface Evidence {
+  readonly observed: Observed;
+  /** By family: smelt, or looked for and not there. */
+  readonly smells: Readonly<Record<string, boolean>>;
+  /** Whether three smells or more were named, all of fruit, flower or leaf; undefined below three. */
+  readonly onlyPrimary?: boolean | undefined;
+}
+
+/** One thing a deduction reads: what can be answered, how likely each answer is for a kind of wine, and how much it may count. */
+export interface Cue {
+  readonly id: string;
+  readonly label: string;
+  readonly strength: Strength;
+  /** Answers that count for less than the cue's others. */
+  readonly weaker?: Readonly<Record<string, Strength>>;
+  /** Every answer that can be given, for weighing what to look at next. */
+  readonly answers: readonly string[];
+  /** The answer the evidence gives; undefined when it was not looked at. A span gives one answer at each end. */
+  readonly read: (evidence: Evidence, end: End) => string | undefined;
+  /** Chance of the answer for a wine of the kind, 0–1; over all answers it sums to 1. */
+  readonly chance: (archetype: Archetype, answer: string) => number;
+}
+/** Which end of a span is read. */
+export type End = 'low' | 'middle' | 'high';
+
+/** Spread of a bearing within a kind and from one reading to the next, on 0–100; what a taster shares over all bearings is left to the tempering. */
+const spread = 10;
+
+/** Share of a normal distribution between two points. Abramowitz & Stegun 7.1.26, error below 1.5e-7. */
+function normalShare(mean: number, sd: number, from: number, to: number): number {
+  return cumulative((to - mean) / sd) - cumulative((from - mean) / sd);
+}
+function cumulative(z: number): number {
+  if (z === Infinity) return 1;
+  if (z === -Infinity) return 0;
+  const t = 1 / (1 + 0.3275911 * (Math.abs(z) / Math.SQRT2));
+  const erf = 1 - ((((1.061405429 * t - 1.453152027) * t + 1.421413741) * t - 0.284496736) * t + 0.254829592) * t * Math.exp(-(z * z) / 2);
+  return z >= 0 ? (1 + erf) / 2 : (1 - erf) / 2;
+}
+
+const steps = ['0', '1', '2', '3', '4', '5', '6', '7', '8', '9'] as const;
+const stepOf = (value: number) => String(Math.min(9, Math.floor(clamp(value, 0, 100) / 10)));
+const endOf = (reading: Reading, end: End) => (typeof reading === 'number' ? reading : end === 'middle' ? midpoint(reading) : reading[end === 'low' ? 0 : 1]);
+
+/** A bearing read in ten steps; the outer steps take all that lies beyond. */
+const scaleCue = (id: string, strength: Strength, label: string, read: Cue['read'], mean: (archetype: Archetype) => number, sd = spread): Cue => ({
+  id,
+  label,
+  strength,
+  answers: steps,
+  read,
+  chance: (archetype, answer) => {
+    const step = Number(answer);
+    return normalShare(mean(archetype), sd, step === 0 ? -Infinity : step * 10, step === 9 ? Infinity : step * 10 + 10);
+  },
+});
+const bearing = (id: ObservableId & Exclude<ArchetypeScale, 'length'>, strength: Strength): Cue =>
+  scaleCue(
+    id,
+    strength,
+    observables[id].label.toLowerCase(),
+    ({ observed }, end) => (observed[id] === undefined ? undefined : stepOf(endOf(observed[id], end))),
+    (archetype) => archetype.scales[id],
+  );
+
+const rungsOf = (hue: string): readonly string[] => Object.keys(hueLadders[classOfHue(hue) ?? 'white']);
+/** How likely each rung of the ladder is, falling with the distance from the usual one. */
+function rungChance(usual: string, hue: string, sd: number): number {
+  const rungs = rungsOf(usual);
+  const weight = (rung: string) => Math.exp(-((rungs.indexOf(rung) - rungs.indexOf(usual)) ** 2) / (2 * sd * sd));
+  const whole = rungs.reduce((sum, rung) => sum + weight(rung), 0);
+  // A hue of another class is a slip of the finger or a wine between two classes.
+  return rungs.includes(hue) ? (0.98 * weight(hue)) / whole : 0.02 / (everyHue.length - rungs.length);
+}
+const everyHue = Object.values(hueLadders).flatMap((ladder) => Object.keys(ladder));
+/** The hue at the rim: a rung on in an old wine. */
+const rimOf = (archetype: Archetype) => {
+  const rungs = rungsOf(archetype.hue);
+  return rungs[Math.min(rungs.length - 1, rungs.indexOf(archetype.hue) + (archetype.age === 'old' ? 1 : 0))]!;
+};
+
+/** Slow tears come of alcohol and sugar, and of nothing else. */
+const slowTears = (archetype: Archetype) => clamp(0.1 + 0.75 * (Math.max(archetype.scales.alcohol - 35, archetype.scales.sweetness - 45, 0) / 50), 0.1, 0.85);
+const yesNo = ['yes', 'no'] as const;
+const steady = new Set(['fine', 'medium', 'coarse']);
+/** Fine bubbles come with time on the lees, loosely: the surface of the glass matters more. */
+const fineness = { lees: { fine: 0.5, medium: 0.36, coarse: 0.14 }, other: { fine: 0.34, medium: 0.36, coarse: 0.3 } } as const;
+/** Feel in the mouth: cream from lees and new wood, oil from body without acid. */
+function textureChances(archetype: Archetype): Readonly<Record<string, number>> {
+  const { body, acidity, tannin } = archetype.scales;
+  const weights = {
+    lean: 0.1 + Math.max(0, 60 - body) / 60,
+    smooth: 0.5,
+    oily: 0.1 + Math.max(0, body - acidity) / 50,
+    creamy: 0.08 + (archetype.making.includes('lees') || archetype.making.includes('malolactic') ? 0.7 : 0) + (archetype.vessel === 'new' ? 0.5 : 0),
+    grainy: 0.05 + tannin / 90,
+  };
+  const whole = Object.values(weights).reduce((sum, weight) => sum + weight, 0);
+  return Object.fromEntries(Object.entries(weights).map(([answer, weight]) => [answer, weight / whole]));
+}
+const grains = ['silk', 'dust', 'chalk', 'coarse'] as const;
+
+/** Whether a smell of the family is there. */
+const smellCue = (family: string, label: string, strength: Strength): Cue => ({
+  id: `smell-${family}`,
+  label: `a smell of ${label}`,
+  strength,
+  answers: yesNo,
+  read: ({ smells }) => (smells[family] === undefined ? undefined : smells[family] ? 'yes' : 'no'),
+  chance: (archetype, answer) => {
+    const there = clamp(archetype.smells[family] ?? stray, 0.02, 0.95);
+    return answer === 'yes' ? there : 1 - there;
+  },
+});
+
+/** Whether nothing but fruit, flower and leaf was found: the smells of making and of age are all missing. */
+const onlyPrimaryCue = (later: readonly string[]): Cue => ({
+  id: 'only-primary',
+  label: 'fruit and flower only',
+  strength: 'S',
+  answers: yesNo,
+  read: ({ onlyPrimary }) => (onlyPrimary === undefined ? undefined : onlyPrimary ? 'yes' : 'no'),
+  chance: (archetype, answer) => {
+    const none = clamp(
+      later.reduce((product, family) => product * (1 - 0.8 * (archetype.smells[family] ?? stray)), 1),
+      0.03,
+      0.97,
+    );
+    return answer === 'yes' ? none : 1 - none;
+  },
+});
+
+/**
+ * Every cue a deduction reads, in the order of the quarters.
+ * @param families smell families with their label and strength
+ * @param later families that come of making or of age
+ */
+export function cuesFor(
+  families: readonly { readonly id: string; readonly label: string; readonly strength: Strength }[],
+  later: readonly string[],
+): readonly Cue[] {
+  return [
+    {
+      id: 'hue',
+      label: 'hue at the core',
+      // The ladder of reds tells age plainly; that of the others has more fathers: oak, skins, ripeness.
+      strength: 'S',
+      weaker: Object.fromEntries(everyHue.filter((hue) => classOfHue(hue) !== 'red').map((hue) => [hue, 'M'])),
+      answers: everyHue,
+      read: ({ observed }) => observed.hue,
+      chance: (archetype, answer) => rungChance(archetype.hue, answer, 0.95),
+    },
+    {
+      id: 'rimHue',
+      label: 'hue at the rim',
+      strength: 'M',
+      answers: everyHue,
+      read: ({ observed }) => observed.rimHue,
+      chance: (archetype, answer) => rungChance(rimOf(archetype), answer, 1.1),
+    },
+    scaleCue(
+      'depth',
+      'M',
+      'depth of colour',
+      ({ observed }, end) => (observed.depth === undefined ? undefined : stepOf(endOf(observed.depth, end))),
+      (a) => a.depth,
+      12,
+    ),
+    scaleCue(
+      'rim',
+      'W',
+      'width of the rim',
+      ({ observed }, end) => (observed.rim === undefined ? undefined : stepOf(endOf(observed.rim, end))),
+      (a) => clamp(78 - a.depth * 0.6 + (a.climate === 'cool' ? 6 : 0), 5, 85),
+      24,
+    ),
+    {
+      id: 'tears',
+      label: 'tears',
+      strength: 'M',
+      weaker: { none: 'W', quick: 'W' },
+      answers: ['none', 'quick', 'slow'],
+      read: ({ observed }) => observed.tears,
+      chance: (archetype, answer) =>
+        answer === 'slow' ? slowTears(archetype) : answer === 'quick' ? 0.75 * (1 - slowTears(archetype)) : 0.25 * (1 - slowTears(archetype)),
+    },
+    {
+      id: 'bead',
+      label: 'bubbles seen',
+      strength: 'S',
+      answers: yesNo,
+      // A few bubbles on the glass after the pour are no answer.
+      read: ({ observed }) => (observed.bead === undefined || observed.bead === 'wall' ? undefined : steady.has(observed.bead) ? 'yes' : 'no'),
+      chance: (archetype, answer) => ((answer === 'yes') === archetype.scales.bubbles >= 25 ? 0.97 : 0.03),
+    },
+    {
+      id: 'beadFineness',
+      label: 'how fine the bubbles are',
+      strength: 'W',
+      answers: [...steady],
+      read: ({ observed }) => (observed.bead !== undefined && steady.has(observed.bead) ? observed.bead : undefined),
+      chance: (archetype, answer) => fineness[archetype.making.includes('lees') ? 'lees' : 'other'][answer as 'fine'],
+    },
+    scaleCue(
+      'noseSwirled',
+      'M',
+      'loudness of the nose',
+      ({ observed }, end) => (observed.noseSwirled === undefined ? undefined : stepOf(endOf(observed.noseSwirled, end))),
+      (a) => a.scales.intensity,
+      18,
+    ),
+    ...families.map((family) => smellCue(family.id, family.label, family.strength)),
+    onlyPrimaryCue(later),
+    bearing('sweetness', 'S'),
+    bearing('acidity', 'S'),
+    bearing('tannin', 'S'),
+    {
+      id: 'tanninGrain',
+      label: 'grain of the tannin',
+      strength: 'M',
+      answers: grains,
+      read: ({ observed }) => observed.tanninGrain,
+      chance: (archetype, answer) => (archetype.grain === undefined ? 0.25 : answer === archetype.grain ? 0.55 : 0.15),
+    },
+    bearing('alcohol', 'M'),
+    bearing('body', 'M'),
+    {
+      id: 'texture',
+      label: 'feel in the mouth',
+      strength: 'M',
+      answers: Object.keys(observables.texture.options),
+      read: ({ observed }) => observed.texture,
+      chance: (archetype, answer) => textureChances(archetype)[answer]!,
+    },
+    bearing('bubbles', 'S'),
+    bearing('intensity', 'W'),
+    scaleCue(
+      'finish',
+      'M',
+      'length of the finish',
+      ({ observed }) =>
+        observed.finish === undefined || observed.finish.atLeast === true ? undefined : stepOf(throughAnchors(anchors.finish, observed.finish.seconds)),
+      (a) => a.scales.length,
+      12,
+    ),
+  ];
+}
