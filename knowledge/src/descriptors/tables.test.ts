@@ -6,6 +6,7 @@ import { fold } from '@rose/core/wine/text';
 import type { WineFacts } from '@rose/core/wine/facts';
 import { grapes } from '../grapes/data';
 import { generalStyles, rungOf, styleOf } from '../styles/index';
+import { explained } from './explained';
 import { chipName, completions, descriptors, echoesOf, families } from './index';
 
 const facts = (values: Record<string, unknown>): WineFacts =>
@@ -13,8 +14,10 @@ const facts = (values: Record<string, unknown>): WineFacts =>
 const grape = (name: string) => [{ grape: name, share: { kind: 'exact', percent: 100 } }];
 
 describe('descriptors', () => {
-  it('are at least 120, without a doubled id, name or synonym', () => {
-    expect(descriptors.length).toBeGreaterThanOrEqual(120);
+  it('are at least 220, each explained, without a doubled id, name or synonym', () => {
+    expect(descriptors.length).toBeGreaterThanOrEqual(220);
+    for (const { id } of descriptors) expect(explained[id], id).toMatch(/^[A-Z].*\.$/s);
+    expect(Object.keys(explained)).toHaveLength(descriptors.length);
     const names = descriptors.flatMap((entry) => [entry.name, ...entry.synonyms].map(fold));
     const doubled = names.filter((name, i) => names.indexOf(name) !== i);
     expect(doubled).toEqual([]);
