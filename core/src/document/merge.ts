@@ -27,6 +27,7 @@ export const noteShape: Shape = {
     ideas: { byId: { record: 'atom' } },
     circumstances: { record: 'atom' },
     kept: { record: 'atom' },
+    pairs: { record: { record: 'atom' } },
     chips: { byId: { record: 'atom' } },
   },
 };

@@ -31,6 +31,19 @@ export const rulers: readonly Ruler[] = [
   },
 ];
 
+/** How far two sips of one glass agree: the difference in seconds and as a share of their mean; undefined unless both were timed to the end. */
+export function sipsAgree(
+  first: { readonly seconds: number; readonly atLeast?: boolean | undefined } | undefined,
+  second: { readonly seconds: number; readonly atLeast?: boolean | undefined } | undefined,
+): { readonly difference: number; readonly share: number; readonly agree: boolean } | undefined {
+  if (first === undefined || second === undefined || first.atLeast === true || second.atLeast === true) return undefined;
+  const difference = Math.abs(first.seconds - second.seconds);
+  const mean = (first.seconds + second.seconds) / 2;
+  const share = mean === 0 ? 0 : difference / mean;
+  // Two seconds are the hand on the watch; beyond that a quarter of the time (our own choice).
+  return { difference, share, agree: difference <= 2 || share <= 0.25 };
+}
+
 export interface FinishReading {
   readonly seconds: number;
   readonly words: readonly { readonly ruler: string; readonly word: string; readonly source: string }[];

@@ -71,7 +71,8 @@ function appearance(o: Observed): Draft | undefined {
   if (o.particles === 'none') more.push('nothing floating in it');
   if (o.tears !== undefined) more.push(o.tears === 'none' ? 'no tears' : `${observables.tears.options[o.tears]} tears`);
   if (o.foam !== undefined) more.push({ gone: 'foam that goes at once', ring: 'a thin ring of foam', crown: 'a lasting crown of foam' }[o.foam]);
-  if (o.staining !== undefined) more.push({ clean: 'no colour left on the glass', tint: 'a tint left on the glass', stains: 'colour that stains the glass' }[o.staining]);
+  if (o.staining !== undefined)
+    more.push({ clean: 'no colour left on the glass', tint: 'a tint left on the glass', stains: 'colour that stains the glass' }[o.staining]);
   if (more.length > 0) text += `${text === '' ? '' : '; '}${list(more)}`;
   if (text === '') return undefined;
   return {
@@ -305,13 +306,14 @@ function judgement(o: Observed): Draft | undefined {
   if (o.quality !== undefined) sentences.push(`My mark is ${o.quality} of 100.`);
   if (o.liking !== undefined) sentences.push(`For my own taste: ${word('liking', o.liking)}.`);
   if (o.value !== undefined) sentences.push(`For the price it is ${word('value', o.value)}.`);
+  if (o.buy !== undefined) sentences.push({ no: 'I would not buy it.', perhaps: 'I might buy it.', yes: 'I would buy it.' }[o.buy]);
   if (o.another !== undefined)
     sentences.push({ no: 'I would not want another glass.', perhaps: 'Perhaps another glass.', yes: 'I would gladly have another glass.' }[o.another]);
   if (sentences.length === 0) return undefined;
   return {
     id: 'judgement',
     text: sentences.join(' '),
-    from: pick(o, ['balance', 'complexity', 'typicity', 'readiness', 'quality', 'liking', 'value', 'another']),
+    from: pick(o, ['balance', 'complexity', 'typicity', 'readiness', 'quality', 'liking', 'value', 'buy', 'another']),
   };
 }
 const articled = (said: string) => (said === 'model' ? 'a model' : said);

@@ -78,10 +78,7 @@ export const noteDocument = z.strictObject({
   deduced: z.boolean().optional(),
   wouldPay: z.strictObject({ amount: z.number().min(0).max(1_000_000).optional(), shown: z.literal(true) }).optional(),
   pairs: z
-    .record(
-      line(64),
-      z.strictObject({ dearer: sureness, older: sureness, oak: sureness, sameGrape: sureness, locked: z.boolean().optional() }),
-    )
+    .record(line(64), z.strictObject({ dearer: sureness, older: sureness, oak: sureness, sameGrape: sureness, locked: z.boolean().optional() }))
     .optional(),
   done: z.boolean().optional(),
   remark: line(10_000),

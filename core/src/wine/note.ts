@@ -49,6 +49,10 @@ export const vessels = { neutral: 'steel or other neutral', used: 'used wood', n
 export const priceIdeas = { cheaper: 'cheaper than most', middle: 'in the middle', dearer: 'dearer than most' } as const;
 export const certainties = [10, 25, 50, 75, 90] as const;
 
+/** Moments at which one taster meets one glass again. */
+export const moments = { first: 'the first pour', air: 'after air', food: 'after food', next: 'the next day' } as const;
+export type Moment = keyof typeof moments;
+
 /** What could bend a reading: the glass and the taster. Absent means not noted. */
 export interface Circumstances {
   /** °C of the wine in the glass. */

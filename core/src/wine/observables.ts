@@ -150,7 +150,13 @@ export const observables = {
     extra: true,
     options: { welcome: 'welcome', neither: 'neither', unwelcome: 'unwelcome' },
   }),
-  savoury: scale({ quarter: 'palate', label: 'Savour', hint: 'broth, soy, ripe cheese', extra: true, notches: ['none', 'a hint', 'plain', 'marked', 'brothy'] }),
+  savoury: scale({
+    quarter: 'palate',
+    label: 'Savour',
+    hint: 'broth, soy, ripe cheese',
+    extra: true,
+    notches: ['none', 'a hint', 'plain', 'marked', 'brothy'],
+  }),
   saline: scale({ quarter: 'palate', label: 'Salt', hint: 'as after a sea bathe', extra: true, notches: ['none', 'a hint', 'plain', 'marked', 'briny'] }),
   texture: choice({
     quarter: 'palate',
@@ -191,6 +197,7 @@ export const observables = {
     label: 'Readiness',
     options: { young: 'too young', rising: 'still rising', ready: 'at its best', fading: 'fading', past: 'past it' },
   }),
+  buy: choice({ quarter: 'verdict', label: 'Buy it?', options: { no: 'no', perhaps: 'perhaps', yes: 'yes' } }),
   another: choice({ quarter: 'verdict', label: 'Another glass?', options: { no: 'no', perhaps: 'perhaps', yes: 'yes' } }),
 } as const satisfies Record<string, Observable>;
 
@@ -217,11 +224,37 @@ export type ValueOf<Id extends ObservableId> = ValueIn<(typeof observables)[Id]>
 /** What was recorded. An absent id means "not looked at", never "none". */
 export type Observed = { readonly [Id in ObservableId]?: ValueOf<Id> | undefined };
 
+/** Whether an observation is asked of what was seen so far; before a colour is recorded, all are. */
+export function colourApplies(id: ObservableId, observed: Observed): boolean {
+  const { colours }: Shared = observables[id];
+  return colours === undefined || observed.colour === undefined || colours.includes(observed.colour);
+}
 export const idsOf = (quarter: Quarter) => observableIds.filter((id) => observables[id].quarter === quarter);
 
 /** Midpoint of a reading. */
 export function midpoint(reading: Reading): number {
   return typeof reading === 'number' ? reading : (reading[0] + reading[1]) / 2;
+}
+
+/** A reading less sure by `by` at each end, or surer when it is negative: a point becomes a span, and a span whose ends meet a point. */
+export function widened(reading: Reading, by: number): Reading {
+  const [low, high] = typeof reading === 'number' ? [reading, reading] : reading;
+  const [from, to] = [Math.max(0, low - by), Math.min(100, high + by)];
+  return from < to ? [from, to] : Math.round((low + high) / 2);
+}
+/** A reading moved along its scale; a span keeps its width and stops where an end meets an end of the scale. */
+export function moved(reading: Reading, by: number): Reading {
+  if (typeof reading === 'number') return Math.round(Math.min(100, Math.max(0, reading + by)));
+  const step = Math.round(Math.min(100 - reading[1], Math.max(-reading[0], by)));
+  return [reading[0] + step, reading[1] + step];
+}
+/** A reading as typed: "60", or "40-60" for a span, in either order; undefined when it is neither. */
+export function typedReading(text: string): Reading | undefined {
+  const found = /^\s*(\d{1,3})(?:\s*[-–]\s*(\d{1,3}))?\s*$/.exec(text);
+  if (found === null) return undefined;
+  const ends = [Number(found[1]), Number(found[2] ?? found[1])].sort((a, b) => a - b) as [number, number];
+  if (ends[1] > 100) return undefined;
+  return ends[0] === ends[1] ? ends[0] : ends;
 }
 
 /** The word nearest to a value on a scale of five notches; halfway belongs to the higher word. */

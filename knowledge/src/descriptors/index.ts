@@ -1,9 +1,9 @@
 import { fold } from '@rose/core/wine/text';
 import type { Chip } from '@rose/core/wine/note';
 import type { Echo } from '@rose/core/pairing/dish';
-import { descriptors, families, type Descriptor, type FamilyId } from './data';
+import { descriptorOrigins, descriptors, families, type Descriptor, type FamilyId } from './data';
 
-export { descriptors, families, type Descriptor, type FamilyId };
+export { descriptorOrigins, descriptors, families, type Descriptor, type FamilyId };
 
 /** A whole family as a smell: what a prompt deck records for somebody who has no finer word yet. */
 export const familyTerm = (family: FamilyId) => `family-${family}`;

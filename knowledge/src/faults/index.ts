@@ -45,6 +45,12 @@ const byTerm: Readonly<Record<string, string>> = {
   'geranium-leaf': 'geranium',
   'cooked-cabbage': 'cabbage-wool',
   'stale-nuts': 'stale-nuts',
+  'wet-dog': 'cabbage-wool',
+  'burnt-hair': 'cabbage-wool',
+  'rancid-butter': 'funk',
+  sauerkraut: 'funk',
+  ladybird: 'peanut-green',
+  'smoke-taint': 'ash',
 };
 /** The cues that a note already tells, so that nobody is asked twice. */
 export function cuesInNote(note: Pick<NoteDocument, 'observed' | 'chips'>): Seen {

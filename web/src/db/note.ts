@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import { customType, foreignKey, index, integer, pgTable, primaryKey, text, unique, uuid } from 'drizzle-orm/pg-core';
+import { boolean, customType, foreignKey, index, integer, pgTable, primaryKey, text, unique, uuid } from 'drizzle-orm/pg-core';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { json } from './json';
 import { at, documentColumns } from './venue';
@@ -20,6 +20,8 @@ export const note = pgTable(
     lockedTick: integer('locked_tick'),
     quality: integer('quality'),
     liking: integer('liking'),
+    /** The venue's hosts may read it. Notes of an evening are, those of a glass alone are not unless their taster says so. */
+    shared: boolean('shared').notNull().default(false),
     document: json<NoteDocument>('document').notNull(),
     blindDocument: json<NoteDocument>('blind_document'),
     /** Folded words of the note, and of the wine once it is revealed. */

@@ -10,6 +10,9 @@ import * as flightOperations from './flight/operations';
 import * as flightOrder from './flight/order';
 import * as flightPrints from './flight/prints';
 import * as prepareProbes from './prepare/probes';
+import * as noteFiles from './note/files';
+import * as noteGlasses from './note/glasses';
+import * as noteJudgements from './note/judgements';
 import * as noteOperations from './note/operations';
 import * as notebookQueries from './notebook/queries';
 import * as pairingOperations from './pairing/operations';
@@ -32,6 +35,9 @@ export const operations: readonly Operation[] = [
   flightPrints,
   prepareProbes,
   noteOperations,
+  noteGlasses,
+  noteJudgements,
+  noteFiles,
   notebookQueries,
   pairingOperations,
   { health },

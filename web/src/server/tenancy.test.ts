@@ -2,7 +2,7 @@ import { sql } from 'drizzle-orm';
 import { v4, v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { connections } from '../db/client';
-import { openNote } from './note/operations';
+import { openNote } from './note/glasses';
 import { operations } from './registry';
 import { Problem } from './problem';
 import { exampleInputs, newWorld, type World } from './testing/world';
@@ -80,7 +80,7 @@ describe('a stranger with the ids of another venue', () => {
   });
 });
 describe('inside a venue', () => {
-  it('a helper reads their own notes only, and a host reads all', async () => {
+  it('a helper reads their own notes only, and a host those that are shared', async () => {
     const helper = await newMember('helper', world.owner.venueId);
     const byName = (name: string) => operations.find((operation) => operation.name === name)!;
     await expect(run(byName('note.get'), helper, { id: world.noteId })).rejects.toMatchObject({ status: 403 });
@@ -89,6 +89,11 @@ describe('inside a venue', () => {
     await run(openNote, helper, { id, wineId: world.wineId });
     expect(await run(byName('note.list'), helper, {})).toMatchObject({ count: 1 });
     const host = await newMember('host', world.owner.venueId);
+    await expect(run(byName('note.get'), host, { id })).rejects.toMatchObject({ status: 403 });
+    expect(await run(byName('note.list'), host, {})).toMatchObject({ items: [], count: 0 });
+    await expect(run(byName('note.share'), host, { id, shared: true })).rejects.toMatchObject({ status: 403 });
+    await run(byName('note.share'), helper, { id, shared: true });
+    expect(await run(byName('note.list'), host, {})).toMatchObject({ count: 1 });
     expect((await run(byName('note.get'), host, { id })) as { mayEdit: boolean }).toMatchObject({ mayEdit: false });
     await expect(run(byName('note.save'), host, { ...exampleInputs(world)['note.save'], id, writeId: v4(), baseRevision: 1 })).rejects.toMatchObject({
       status: 403,

@@ -1,4 +1,5 @@
 'use client';
+import type { ReactNode } from 'react';
 import styled from 'styled-components';
 
 const Group = styled.fieldset`
@@ -84,6 +85,7 @@ export function Choice({
   name,
   label,
   hint,
+  aside,
   options,
   value,
   onChange,
@@ -93,6 +95,8 @@ export function Choice({
   name: string;
   label: string;
   hint?: string | undefined;
+  /** Stands below the hint. */
+  aside?: ReactNode;
   options: Readonly<Record<string, string>>;
   value: string | undefined;
   onChange: (value: string | undefined) => void;
@@ -106,6 +110,7 @@ export function Choice({
           <span className="name">
             {label}
             {hint !== undefined && <span className="hint">{hint}</span>}
+            {aside}
           </span>
         )}
       </legend>

@@ -15,4 +15,13 @@ export function bearingValue(note: NoteDocument, key: (typeof bearings)[number])
 
 /** The petals of a note; with a second note as outline. */
 export const petalsOfNote = (note: NoteDocument, other?: NoteDocument): Petal[] =>
-  bearings.map((key) => ({ key, label: key, value: bearingValue(note, key), ...(other === undefined ? {} : { outline: bearingValue(other, key) }) }));
+  bearings.map((key) => {
+    const reading = key === 'length' ? undefined : (note.observed[key] as Reading | undefined);
+    return {
+      key,
+      label: key,
+      value: bearingValue(note, key),
+      ...(typeof reading === 'object' ? { upTo: reading[1] } : {}),
+      ...(other === undefined ? {} : { outline: bearingValue(other, key) }),
+    };
+  });

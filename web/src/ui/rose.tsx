@@ -8,6 +8,8 @@ export interface Petal {
   readonly label: string;
   readonly value: number | null;
   readonly outline?: number | null;
+  /** The upper end of a reading that is a span: a pale wedge beyond the value. */
+  readonly upTo?: number;
 }
 
 const Drawing = styled.svg`
@@ -20,6 +22,10 @@ const Drawing = styled.svg`
   }
   .light {
     fill: var(--rose-light, var(--madder-soft));
+  }
+  .unsure {
+    fill: var(--rose-light, var(--madder-soft));
+    opacity: 0.4;
   }
   .ring {
     fill: none;
@@ -77,8 +83,8 @@ function kite(at: number, count: number, value: number, radius: number): { dark:
 export function roseInWords(petals: readonly Petal[]): string {
   return petals
     .map(
-      ({ label, value, outline }) =>
-        `${label} ${value === null ? 'not assessed' : Math.round(value)}${outline === undefined || outline === null ? '' : ` (compared with ${Math.round(outline)})`}`,
+      ({ label, value, outline, upTo }) =>
+        `${label} ${value === null ? 'not assessed' : Math.round(value)}${upTo === undefined ? '' : `, up to ${Math.round(upTo)}`}${outline === undefined || outline === null ? '' : ` (compared with ${Math.round(outline)})`}`,
     )
     .join(', ');
 }
@@ -123,6 +129,7 @@ export function Rose({
         const shape = kite(i, count, petal.value, radius);
         return (
           <g key={petal.key}>
+            {petal.upTo !== undefined && <path className="unsure" d={kite(i, count, petal.upTo, radius).whole} />}
             <path className="light" d={shape.light} />
             <path className="dark" d={shape.dark} />
           </g>

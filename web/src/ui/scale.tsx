@@ -1,7 +1,7 @@
 'use client';
-import { useState, type KeyboardEvent } from 'react';
+import { useState, type KeyboardEvent, type ReactNode } from 'react';
 import styled from 'styled-components';
-import { midpoint, notchWord, type Reading, type ScaleObservable } from '@rose/core/wine/observables';
+import { midpoint, moved, notchWord, typedReading, widened, type Reading, type ScaleObservable } from '@rose/core/wine/observables';
 
 const Row = styled.div`
   display: grid;
@@ -167,6 +167,7 @@ export function Scale({
   value,
   other,
   otherLabel,
+  aside,
   onChange,
 }: {
   id: string;
@@ -174,6 +175,8 @@ export function Scale({
   value: Reading | undefined;
   other?: number | undefined;
   otherLabel?: string;
+  /** Stands below the hint. */
+  aside?: ReactNode;
   onChange: (value: Reading | undefined) => void;
 }) {
   const at = value === undefined ? undefined : midpoint(value);
@@ -181,9 +184,10 @@ export function Scale({
   const word = at === undefined ? 'not set' : notchWord(spec.notches, at);
   const onKey = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key === 'Delete' || event.key === 'Backspace') onChange(undefined);
+    else if (event.altKey && value !== undefined && /^Arrow(Up|Down)$/.test(event.key)) onChange(widened(value, event.key === 'ArrowUp' ? 5 : -5));
     else if (/^Arrow(Left|Right|Up|Down)$/.test(event.key)) {
       const step = (event.shiftKey ? 1 : 5) * (event.key === 'ArrowLeft' || event.key === 'ArrowDown' ? -1 : 1);
-      onChange(Math.min(100, Math.max(0, Math.round((at ?? 50 - Math.sign(step) * 5) + step))));
+      onChange(value === undefined ? moved(50 - Math.sign(step) * 5, step) : moved(value, step));
     } else return;
     event.preventDefault();
   };
@@ -193,6 +197,7 @@ export function Scale({
       <label htmlFor={`${id}-range`}>
         <span className="name">{spec.label}</span>
         {spec.hint !== undefined && <div className="hint">{spec.hint}</div>}
+        {aside}
       </label>
       <Line className="line" data-unset={at === undefined}>
         <input
@@ -202,8 +207,10 @@ export function Scale({
           max={100}
           step={1}
           value={at ?? 50}
-          aria-valuetext={at === undefined ? 'not set' : `${Math.round(at)}, ${word}`}
-          onChange={(event) => onChange(Number(event.target.value))}
+          aria-valuetext={at === undefined ? 'not set' : typeof value === 'number' ? `${Math.round(at)}, ${word}` : `between ${value![0]} and ${value![1]}`}
+          onChange={(event) =>
+            onChange(value === undefined || at === undefined ? Number(event.target.value) : moved(value, Number(event.target.value) - Math.round(at)))
+          }
           onPointerUp={(event) => at === undefined && onChange(Number(event.currentTarget.value))}
           onKeyDown={onKey}
         />
@@ -238,19 +245,40 @@ export function Scale({
       </Line>
       <Figure>
         <input
-          aria-label={`${spec.label}, number from 0 to 100`}
-          inputMode="numeric"
+          aria-label={`${spec.label}, number from 0 to 100, or two for a span`}
+          inputMode={typeof value === 'number' || value === undefined ? 'numeric' : 'text'}
           placeholder="–"
-          value={typing ?? (at === undefined ? '' : String(Math.round(at)))}
+          value={typing ?? (value === undefined ? '' : typeof value === 'number' ? String(Math.round(value)) : `${value[0]}–${value[1]}`)}
           onFocus={(event) => event.target.select()}
           onChange={(event) => {
-            const text = event.target.value.replace(/[^0-9]/g, '').slice(0, 3);
+            const text = event.target.value.replace(/[^0-9–-]/g, '').slice(0, 7);
             setTyping(text);
+            const next = typedReading(text);
             if (text === '') onChange(undefined);
-            else if (Number(text) <= 100) onChange(Number(text));
+            else if (next !== undefined) onChange(next);
           }}
           onBlur={() => setTyping(null)}
         />
+        {value !== undefined && (
+          <button
+            type="button"
+            onClick={() => onChange(widened(value, 5))}
+            aria-label={`Less sure of ${spec.label}: widen the span`}
+            aria-keyshortcuts="Alt+ArrowUp"
+          >
+            less sure
+          </button>
+        )}
+        {value !== undefined && typeof value !== 'number' && (
+          <button
+            type="button"
+            onClick={() => onChange(widened(value, -5))}
+            aria-label={`Surer of ${spec.label}: narrow the span`}
+            aria-keyshortcuts="Alt+ArrowDown"
+          >
+            surer
+          </button>
+        )}
         {at !== undefined && (
           <button type="button" onClick={() => onChange(undefined)} aria-label={`Clear ${spec.label}`}>
             clear

@@ -1,28 +1,22 @@
 'use client';
-import { useRef, useState } from 'react';
+import dynamic from 'next/dynamic';
+import { useEffect, useRef, useState } from 'react';
 import { Input } from 'react-aria-components/Input';
 import { Label } from 'react-aria-components/Label';
 import { ListBox } from 'react-aria-components/ListBox';
 import styled from 'styled-components';
 import { v4 } from 'uuid';
 import { fates, layers, strengths, type Chip, type Fate, type Layer, type NoteDocument, type Strength } from '@rose/core/wine/note';
-import { chipName, completions, families, familyTerm, descriptor, type FamilyId } from '@rose/knowledge/descriptors/index';
+import { chipName, completions, descriptor, descriptorOrigins, families } from '@rose/knowledge/descriptors/index';
 import { Button, Key } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { useKey } from '@/ui/frame';
 import { Picker, PickerItem, PickerList } from '@/ui/picker';
 import type { ChangeNote as Change, SetObservation } from './observation';
+import { withChip, withoutChip } from './chips';
 import { Fields } from './fields';
 
-const withChip =
-  (chip: Chip) =>
-  (d: NoteDocument): NoteDocument => ({
-    ...d,
-    chips: d.chips.some((entry) => entry.id === chip.id) ? d.chips.map((entry) => (entry.id === chip.id ? chip : entry)) : [...d.chips, chip],
-  });
-const withoutChip =
-  (id: string) =>
-  (d: NoteDocument): NoteDocument => ({ ...d, chips: d.chips.filter((entry) => entry.id !== id) });
+const PromptDeck = dynamic(() => import('./deck').then((module) => module.PromptDeck), { ssr: false });
 
 const Chips = styled.ul`
   list-style: none;
@@ -77,34 +71,8 @@ const Card = styled.div`
     font-size: 13px;
   }
 `;
-const Deck = styled.ul`
-  list-style: none;
-  margin: 10px 0 0;
-  padding: 0;
-  display: grid;
-  gap: 8px;
-  li {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) auto;
-    gap: 10px;
-    align-items: center;
-    border: 1px solid var(--line);
-    border-radius: 12px;
-    padding: 10px 14px;
-    background: var(--raised);
-  }
-  small {
-    display: block;
-    color: var(--soft);
-  }
-  .answers {
-    display: flex;
-    gap: 6px;
-  }
-`;
-
 /** Smells by typing over names and synonyms; a word the vocabulary does not know is kept as the taster's own. */
-function NameSmell({ label, layer, change }: { label: string; layer: Layer; change: Change }) {
+export function NameSmell({ label, layer, change }: { label: string; layer: Layer; change: Change }) {
   const [text, setText] = useState('');
   const box = useRef<HTMLInputElement>(null);
   const found = completions(text);
@@ -167,7 +135,28 @@ function NameSmell({ label, layer, change }: { label: string; layer: Layer; chan
   );
 }
 
-function ChipList({ chips, change, withFate }: { chips: readonly Chip[]; change: Change; withFate: boolean }) {
+/** Family and usual origin of a term. */
+function ofTerm(term: string): string {
+  const found = descriptor(term);
+  return found === undefined ? '' : `${families[found.family].label}; usually from ${descriptorOrigins[found.origin]}`;
+}
+/** The plain explanation of a term, fetched when a chip is opened. */
+function Explained({ id }: { id: string }) {
+  const [text, setText] = useState<string>();
+  useEffect(() => {
+    let there = true;
+    void import('@rose/knowledge/descriptors/explained').then(
+      (module) => there && setText(module.explained[id]),
+      () => undefined,
+    );
+    return () => {
+      there = false;
+    };
+  }, [id]);
+  return text === undefined ? null : <p style={{ margin: 0, fontSize: 15 }}>{text}</p>;
+}
+
+export function ChipList({ chips, change, withFate }: { chips: readonly Chip[]; change: Change; withFate: boolean }) {
   const [openId, setOpenId] = useState<string | null>(null);
   const chip = chips.find((entry) => entry.id === openId);
   return (
@@ -199,11 +188,9 @@ function ChipList({ chips, change, withFate }: { chips: readonly Chip[]; change:
       {chip !== undefined && (
         <Card>
           <strong>
-            {chipName(chip)}{' '}
-            <span style={{ fontWeight: 400, color: 'var(--soft)' }}>
-              {chip.term === undefined ? 'your own words' : families[descriptor(chip.term)?.family ?? 'citrus'].label}
-            </span>
+            {chipName(chip)} <span style={{ fontWeight: 400, color: 'var(--soft)' }}>{chip.term === undefined ? 'your own words' : ofTerm(chip.term)}</span>
           </strong>
+          {chip.term !== undefined && <Explained id={chip.term} />}
           {withFate && chip.layer !== 'mouth' && (
             <div className="row">
               <span>In the mouth it</span>
@@ -267,13 +254,22 @@ function ChipList({ chips, change, withFate }: { chips: readonly Chip[]; change:
 }
 
 export function Aroma({ doc, change, set }: { doc: NoteDocument; change: Change; set: SetObservation }) {
+  return (
+    <>
+      <Fields quarter="aroma" observed={doc.observed} set={set} />
+      <h3 style={{ margin: '20px 0 8px' }}>What do you smell?</h3>
+      <Smells doc={doc} change={change} />
+    </>
+  );
+}
+
+/** The nose, named or asked for. */
+export function Smells({ doc, change }: { doc: NoteDocument; change: Change }) {
   const smelt = doc.chips.filter((chip) => chip.layer !== 'mouth');
   const swirled = doc.observed.noseSwirled !== undefined;
   const [deck, setDeck] = useState(() => Object.keys(doc.deck).length > 0);
   return (
     <>
-      <Fields quarter="aroma" observed={doc.observed} set={set} />
-      <h3 style={{ margin: '20px 0 8px' }}>What do you smell?</h3>
       <NameSmell label={swirled ? 'Name a smell, after the swirl' : 'Name a smell, still glass'} layer={swirled ? 'swirled' : 'first'} change={change} />
       <ChipList chips={smelt} change={change} withFate={false} />
       {!deck ? (
@@ -283,50 +279,6 @@ export function Aroma({ doc, change, set }: { doc: NoteDocument; change: Change;
       ) : (
         <PromptDeck doc={doc} change={change} layer={swirled ? 'swirled' : 'first'} />
       )}
-    </>
-  );
-}
-
-/** "Do you get this?", family by family, for those who only smell wine. */
-function PromptDeck({ doc, change, layer }: { doc: NoteDocument; change: Change; layer: Layer }) {
-  const answer = (family: FamilyId, said: 'no' | 'trace' | 'yes') => {
-    const id = `deck-${family}`;
-    change((d) => {
-      const cleared = d.deck[family] === said;
-      const answers = Object.fromEntries(Object.entries({ ...d.deck, [family]: said }).filter(([key]) => key !== family || !cleared)) as NoteDocument['deck'];
-      const rest = withoutChip(id)({ ...d, deck: answers });
-      return cleared || said === 'no' ? rest : withChip({ id, term: familyTerm(family), layer, strength: said === 'trace' ? 1 : 2 })(rest);
-    });
-  };
-  return (
-    <>
-      <h3>Do you get…</h3>
-      <Deck>
-        {(Object.keys(families) as FamilyId[]).map((family) => (
-          <li key={family}>
-            <span>
-              <strong>{families[family].label}</strong>
-              <small>{families[family].examples}</small>
-            </span>
-            <span className="answers">
-              {(['no', 'trace', 'yes'] as const).map((said) => (
-                <Button
-                  key={said}
-                  size="small"
-                  label={`${families[family].label}: ${said}`}
-                  pressed={doc.deck[family] === said}
-                  onPress={() => answer(family, said)}
-                >
-                  {said}
-                </Button>
-              ))}
-            </span>
-          </li>
-        ))}
-      </Deck>
-      <p style={{ color: 'var(--soft)', marginTop: 8 }}>
-        Smells only of wine? That is fine: <strong>nothing yet</strong> is an answer. Leave the rest open.
-      </p>
     </>
   );
 }

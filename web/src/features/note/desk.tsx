@@ -1,13 +1,13 @@
 'use client';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useEffect, useState } from 'react';
 import { noteShape } from '@rose/core/document/merge';
 import { glassColour } from '@rose/core/appearance/colour';
-import { idsOf, observables, quarters, type ObservableId, type Quarter } from '@rose/core/wine/observables';
-import { withObservation, type NoteDocument } from '@rose/core/wine/note';
+import { observables, quarters, type ObservableId, type Quarter } from '@rose/core/wine/observables';
+import { withObservation } from '@rose/core/wine/note';
 import type { NoteView } from '@/server/note/operations';
-import { Button, Key } from '@/ui/button';
+import { Button } from '@/ui/button';
 import { Clashes, SaveState } from '@/ui/document/save-state';
 import { useDocument } from '@/ui/document/use-document';
 import { Frame, useKey } from '@/ui/frame';
@@ -15,21 +15,26 @@ import { Glass } from '@/ui/glass';
 import { petalsOfNote } from '@/ui/petals';
 import { Rose } from '@/ui/rose';
 import { Watch, useWatch } from '@/ui/watch';
-import { Bar, Lay, Tabs } from './desk-look';
+import { DepthSwitch, keepDepth, keptDepth, type Depth } from './depth';
+import { Bar, Lay } from './desk-look';
 import { CircumstancesNote, Ideas } from './drawers';
 import { Fields } from './fields';
-import type { SetObservation } from './observation';
+import type { ChangeNote, SetObservation } from './observation';
+import { QuarterTabs, lookedAt, quarterName } from './quarters';
 
+const Quick = dynamic(() => import('./quick').then((module) => module.Quick), { loading: () => <Wait /> });
+const Guided = dynamic(() => import('./guided').then((module) => module.Guided), { ssr: false, loading: () => <Wait /> });
+const Smells = dynamic(() => import('./aroma').then((module) => module.Smells), { loading: () => <Wait /> });
 const Aroma = dynamic(() => import('./aroma').then((module) => module.Aroma), { loading: () => <Wait /> });
 const Flavours = dynamic(() => import('./aroma').then((module) => module.Flavours), { loading: () => <Wait /> });
 const Triage = dynamic(() => import('./triage').then((module) => module.Triage), { ssr: false, loading: () => <Wait /> });
 const Consistency = dynamic(() => import('./consistency').then((module) => module.Consistency), { ssr: false });
 const Finish = dynamic(() => import('./finish').then((module) => module.Finish), { loading: () => <Wait /> });
 const Written = dynamic(() => import('./written').then((module) => module.Written), { ssr: false, loading: () => <Wait /> });
+const Keep = dynamic(() => import('./keep').then((module) => module.Keep), { ssr: false });
 const Compass = dynamic(() => import('@/ui/compass').then((module) => module.Compass), { ssr: false });
 const Wait = () => <p style={{ color: 'var(--soft)' }}>One moment.</p>;
 
-const quarterName: Record<Quarter, string> = { appearance: 'Appearance', aroma: 'Aroma', palate: 'Palate', finish: 'Finish', verdict: 'Judgement' };
 const guide: Record<Quarter, string> = {
   appearance: 'Tilt it over something white.',
   aroma: 'Still glass first, then swirl; short sniffs.',
@@ -42,25 +47,36 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
   const open = useDocument({ kind: 'note', id: note.id, path: `/notes/${note.id}`, document: note.document, revision: note.revision, shape: noteShape });
   const doc = open.document;
   const [quarter, setQuarter] = useState<Quarter>('appearance');
+  const [depth, setDepth] = useState<Depth>('full');
   const [wide, setWide] = useState(false);
   // A reload lands where you were; the written note is fetched at once only where there is room for it.
   useEffect(() => {
     const kept = sessionStorage.getItem(`quarter/${note.id}`);
     if (kept !== null && quarters.includes(kept as Quarter)) setQuarter(kept as Quarter);
+    setDepth(keptDepth());
     const query = window.matchMedia('(min-width: 761px)');
     const fit = () => setWide(query.matches);
     fit();
     query.addEventListener('change', fit);
     return () => query.removeEventListener('change', fit);
   }, [note.id]);
+  const deepen = (to: Depth) => {
+    setDepth(to);
+    keepDepth(to);
+    void open.flush();
+  };
   const go = (to: Quarter) => {
     setQuarter(to);
+    if (depth !== 'full') deepen('full');
     sessionStorage.setItem(`quarter/${note.id}`, to);
     void open.flush();
     window.scrollTo({ top: 0 });
   };
   const set: SetObservation = (id, value) => note.mayEdit && open.change((d) => withObservation(d, id, value), id);
-  const watch = useWatch(note.id, (which, seconds) => set(which, { seconds: Math.round(seconds) }));
+  // The second sip is timed beside the first, never over it.
+  const watch = useWatch(note.id, (which, seconds) =>
+    set(which === 'finish' && doc.observed.finish !== undefined ? 'finishAgain' : which, { seconds: Math.round(seconds) }),
+  );
   useKey((key, event) => {
     const number = Number(key);
     if (number >= 1 && number <= 5) go(quarters[number - 1]!);
@@ -72,6 +88,12 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
       go('aroma');
     }
   });
+  const change: ChangeNote = (next) => note.mayEdit && open.change(next);
+  const finish = async () => {
+    change((d) => ({ ...d, done: true }));
+    await open.flush();
+    window.location.assign('/notebook');
+  };
   const doubtful =
     [doc.observed.health, doc.observed.palateHealth].some((health) => health === 'trace' || health === 'doubtful' || health === 'faulty') ||
     Object.keys(doc.triage ?? {}).length > 0;
@@ -79,6 +101,24 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
   const next = quarters[at + 1];
   const colour = glassColour(doc.observed);
   const title = note.wine?.name ?? `Glass ${note.code}`;
+  const triage = <Triage doc={doc} facts={note.wine?.facts} day={note.tastedAt.slice(0, 10)} change={change} set={set} />;
+  const after = (
+    <>
+      <Consistency doc={doc} facts={note.wine?.facts} change={change} go={go} />
+      <Written doc={doc} change={change} note={note} />
+      <Keep note={note} doc={doc} flush={open.flush} />
+    </>
+  );
+  const undo = (
+    <Button disabled={!open.canUndo} onPress={open.undo}>
+      Undo
+    </Button>
+  );
+  const finished = (
+    <Button tone="strong" onPress={() => void finish()}>
+      Done
+    </Button>
+  );
   return (
     <Frame
       venue={venue}
@@ -126,7 +166,7 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
                 quarters={quarters.slice(0, 4).map((entry) => ({
                   key: entry,
                   label: quarterName[entry].toLowerCase(),
-                  done: done(doc, entry),
+                  done: lookedAt(doc, entry),
                   current: entry === quarter,
                   onPress: () => go(entry),
                 }))}
@@ -151,112 +191,91 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
             <Watch watch={watch} />
           </div>
         </aside>
-        <section aria-label={quarterName[quarter]}>
-          <Tabs role="tablist" aria-label="Quarters of the note">
-            {quarters.map((entry, i) => (
-              <button
-                key={entry}
-                type="button"
-                role="tab"
-                aria-selected={entry === quarter}
-                aria-controls="quarter"
-                aria-keyshortcuts={String(i + 1)}
-                onClick={() => go(entry)}
-              >
-                <i>
-                  <b style={{ width: `${done(doc, entry) * 100}%` }} />
-                </i>
-                <span>
-                  {quarterName[entry]} <Key>{i + 1}</Key>
-                </span>
-              </button>
-            ))}
-          </Tabs>
-          <div id="quarter" role="tabpanel" aria-label={quarterName[quarter]}>
-            <div style={{ display: 'flex', gap: 14, alignItems: 'baseline', flexWrap: 'wrap', marginBottom: 6 }}>
-              <h2>{quarterName[quarter]}</h2>
-              <span className="soft">{guide[quarter]}</span>
-            </div>
-            <Clashes
-              open={open}
-              label={(path) => (path[0] === 'observed' ? observables[path[1] as ObservableId].label : path[0] === 'chips' ? 'A smell' : path[0]!)}
-              show={(value) => (typeof value === 'object' ? 'this' : String(value))}
+        <section aria-label="The record">
+          <DepthSwitch depth={depth} onChange={deepen} />
+          <Clashes
+            open={open}
+            label={(path) => (path[0] === 'observed' ? observables[path[1] as ObservableId].label : path[0] === 'chips' ? 'A smell' : path[0]!)}
+            show={(value) => (typeof value === 'object' ? 'this' : String(value))}
+          />
+          {!note.mayEdit && <p className="soft">You read this note; only its taster changes it.</p>}
+          {depth === 'quick' && (
+            <>
+              <Quick doc={doc} set={set} change={change} />
+              {doubtful && triage}
+              {!wide && after}
+              <Bar>
+                {undo}
+                {finished}
+              </Bar>
+            </>
+          )}
+          {depth === 'guided' && (
+            <Guided
+              id={note.id}
+              doc={doc}
+              set={set}
+              canUndo={open.canUndo}
+              undo={open.undo}
+              onDone={() => void finish()}
+              parts={{
+                smells: <Smells doc={doc} change={change} />,
+                flavours: (
+                  <>
+                    <Flavours doc={doc} change={change} />
+                    {doubtful && triage}
+                  </>
+                ),
+                watch: <Finish watch={watch} doc={doc} set={set} change={change} />,
+                idea: <Ideas doc={doc} at="finish" change={change} open />,
+              }}
             />
-            {!wide && watch.stage !== 'ready' && quarter !== 'finish' && (
-              <div style={{ margin: '8px 0' }}>
-                <Watch watch={watch} />
+          )}
+          {depth === 'full' && (
+            <>
+              <QuarterTabs quarter={quarter} doc={doc} go={go} />
+              <div id="quarter" role="tabpanel" aria-label={quarterName[quarter]}>
+                <div style={{ display: 'flex', gap: 14, alignItems: 'baseline', flexWrap: 'wrap', marginBottom: 6 }}>
+                  <h2>{quarterName[quarter]}</h2>
+                  <span className="soft">{guide[quarter]}</span>
+                </div>
+                {!wide && watch.stage !== 'ready' && quarter !== 'finish' && (
+                  <div style={{ margin: '8px 0' }}>
+                    <Watch watch={watch} />
+                  </div>
+                )}
+                {quarter !== 'aroma' && quarter !== 'finish' && <Fields quarter={quarter} observed={doc.observed} set={set} />}
+                {quarter === 'aroma' && <Aroma doc={doc} change={change} set={set} />}
+                {(quarter === 'aroma' || quarter === 'palate') && doubtful && triage}
+                {quarter === 'palate' && <Flavours doc={doc} change={change} />}
+                {quarter === 'finish' && <Finish watch={watch} doc={doc} set={set} change={change} />}
+                {note.mayEdit && (
+                  <>
+                    <Ideas
+                      doc={doc}
+                      at={quarter === 'appearance' && doc.observed.hue === undefined && (doc.ideas ?? []).length === 0 ? 'before' : quarter}
+                      change={open.change}
+                    />
+                    {quarter === 'appearance' && <CircumstancesNote doc={doc} change={open.change} />}
+                  </>
+                )}
+                {quarter === 'verdict' && !wide && after}
               </div>
-            )}
-            {!note.mayEdit && <p className="soft">You read this note; only its taster changes it.</p>}
-            <Panel quarter={quarter} doc={doc} set={set}>
-              {(quarter === 'aroma' || quarter === 'palate') && doubtful && (
-                <Triage
-                  doc={doc}
-                  facts={note.wine?.facts}
-                  day={note.tastedAt.slice(0, 10)}
-                  change={(change) => note.mayEdit && open.change(change)}
-                  set={set}
-                />
-              )}
-              {quarter === 'aroma' && <Aroma doc={doc} change={(change) => note.mayEdit && open.change(change)} set={set} />}
-              {quarter === 'palate' && <Flavours doc={doc} change={(change) => note.mayEdit && open.change(change)} />}
-              {quarter === 'finish' && <Finish watch={watch} doc={doc} set={set} />}
-            </Panel>
-            {note.mayEdit && (
-              <>
-                <Ideas
-                  doc={doc}
-                  at={quarter === 'appearance' && doc.observed.hue === undefined && (doc.ideas ?? []).length === 0 ? 'before' : quarter}
-                  change={open.change}
-                />
-                {quarter === 'appearance' && <CircumstancesNote doc={doc} change={open.change} />}
-              </>
-            )}
-            {quarter === 'verdict' && !wide && (
-              <Consistency doc={doc} facts={note.wine?.facts} change={(change) => note.mayEdit && open.change(change)} go={go} />
-            )}
-            {quarter === 'verdict' && !wide && <Written doc={doc} change={(change) => note.mayEdit && open.change(change)} noteId={note.id} />}
-          </div>
-          <Bar>
-            <Button disabled={!open.canUndo} onPress={open.undo}>
-              Undo
-            </Button>
-            {next === undefined ? (
-              <Button tone="strong" onPress={() => void open.flush().then(() => window.location.assign('/notebook'))}>
-                Done
-              </Button>
-            ) : (
-              <Button tone="strong" onPress={() => go(next)}>
-                On to {quarterName[next].toLowerCase()}
-              </Button>
-            )}
-          </Bar>
+              <Bar>
+                {undo}
+                {next === undefined ? (
+                  finished
+                ) : (
+                  <Button tone="strong" onPress={() => go(next)}>
+                    On to {quarterName[next].toLowerCase()}
+                  </Button>
+                )}
+              </Bar>
+            </>
+          )}
         </section>
-        {wide && (
-          <aside aria-label="Your note, so far">
-            <Consistency doc={doc} facts={note.wine?.facts} change={(change) => note.mayEdit && open.change(change)} go={go} />
-            <Written doc={doc} change={(change) => note.mayEdit && open.change(change)} noteId={note.id} />
-          </aside>
-        )}
+        {wide && <aside aria-label="Your note, so far">{after}</aside>}
       </Lay>
     </Frame>
   );
-}
-
-function Panel({ quarter, doc, set, children }: { quarter: Quarter; doc: NoteDocument; set: SetObservation; children: ReactNode }) {
-  if (quarter === 'aroma') return children;
-  if (quarter === 'finish') return children;
-  return (
-    <>
-      <Fields quarter={quarter} observed={doc.observed} set={set} />
-      {children}
-    </>
-  );
-}
-
-/** How much of a quarter was looked at, 0–1. */
-function done(doc: NoteDocument, quarter: Quarter): number {
-  const ids = idsOf(quarter);
-  const recorded = ids.filter((id) => doc.observed[id] !== undefined).length;
-  return quarter === 'aroma' ? Math.min(1, (recorded + Math.min(4, doc.chips.length)) / (ids.length + 4)) : recorded / ids.length;
 }

@@ -47,10 +47,10 @@ const Box = styled.details`
   }
 `;
 /** A part of the note most glasses do not need: its line is there at once, its form comes when it is opened. */
-function Drawer({ title, says, children }: { title: string; says: string; children: ReactNode }) {
-  const [opened, setOpened] = useState(false);
+function Drawer({ title, says, open = false, children }: { title: string; says: string; open?: boolean; children: ReactNode }) {
+  const [opened, setOpened] = useState(open);
   return (
-    <Box onToggle={(event) => event.currentTarget.open && setOpened(true)}>
+    <Box open={open || undefined} onToggle={(event) => event.currentTarget.open && setOpened(true)}>
       <summary>
         <strong>{title}</strong> {says}
       </summary>
@@ -78,12 +78,17 @@ export const ideaInWords = (idea: Idea) =>
     .join(', ') || 'no idea';
 
 /** An idea of what is in the glass, left with one tap of certainty, before the first look and after each quarter; each stays as it was given. */
-export function Ideas({ doc, at, change }: { doc: NoteDocument; at: Idea['at']; change: ChangeNote }) {
+export function Ideas({ doc, at, change, open }: { doc: NoteDocument; at: Idea['at']; change: ChangeNote; open?: boolean }) {
   const last = doc.ideas?.at(-1);
   return (
     <Drawer
       title="An idea?"
-      says={last === undefined ? `Leave one ${where[at]}; nothing is wrong yet.` : `${ideaInWords(last)}, ${last.certainty} % sure ${where[last.at]}`}
+      open={open === true}
+      says={
+        last === undefined
+          ? `Leave one ${where[at]}; nothing is wrong yet.`
+          : `${ideaInWords(last)}${last.certainty === 0 ? '' : `, ${last.certainty} % sure`} ${where[last.at]}`
+      }
     >
       <IdeaForm doc={doc} at={at} change={change} />
     </Drawer>

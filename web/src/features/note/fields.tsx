@@ -1,8 +1,10 @@
 'use client';
-import { useState } from 'react';
+import dynamic from 'next/dynamic';
+import { useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { hueLab, labToLinear, linearToHex } from '@rose/core/appearance/colour';
 import {
+  colourApplies,
   colourClasses,
   hueLadders,
   idsOf,
@@ -18,19 +20,58 @@ import { Scale } from '@/ui/scale';
 import type { SetObservation } from './observation';
 
 /** The form of a quarter, read from the registry of observables. */
-export function Fields({ quarter, observed, set, only }: { quarter: Quarter; observed: Observed; set: SetObservation; only?: readonly ObservableId[] }) {
+export function Fields({ quarter, observed, set }: { quarter: Quarter; observed: Observed; set: SetObservation }) {
+  const ids = idsOf(quarter).filter((id) => observables[id].kind !== 'seconds' && colourApplies(id, observed));
+  const extra = ids.filter((id) => 'extra' in observables[id]);
+  const field = (id: ObservableId) => <Field key={id} id={id} observed={observed} set={set} help />;
   return (
     <>
-      {idsOf(quarter)
-        .filter((id) => only === undefined || only.includes(id))
-        .map((id) => (
-          <Field key={id} id={id} observed={observed} set={set} />
-        ))}
+      {ids.filter((id) => !extra.includes(id)).map(field)}
+      {extra.length > 0 && (
+        <details open={extra.some((id) => observed[id] !== undefined)}>
+          <summary style={{ cursor: 'pointer', minHeight: 44, padding: '12px 0', color: 'var(--soft)', fontSize: 14 }}>
+            More to record: {extra.map((id) => observables[id].label.toLowerCase()).join(', ')}
+          </summary>
+          {extra.map(field)}
+        </details>
+      )}
     </>
   );
 }
+const CardText = dynamic(() => import('./card').then((module) => module.CardText), { ssr: false });
+const How = styled.button`
+  border: 0;
+  background: none;
+  padding: 4px 0;
+  min-height: 24px;
+  color: var(--soft);
+  font-size: 13px;
+  text-decoration: underline;
+  text-underline-offset: 2px;
+  cursor: pointer;
+`;
 
-export function Field({ id, observed, set }: { id: ObservableId; observed: Observed; set: SetObservation }) {
+/** One observation. With `help`, what to do and what to feel is one press away. */
+export function Field({ id, observed, set, help = false }: { id: ObservableId; observed: Observed; set: SetObservation; help?: boolean }) {
+  const [open, setOpen] = useState(false);
+  if (!help) return <Control id={id} observed={observed} set={set} />;
+  const how = (
+    <How type="button" aria-expanded={open} aria-label={`${observables[id].label}: how is it done?`} onClick={() => setOpen(!open)}>
+      how?
+    </How>
+  );
+  return (
+    <>
+      <Control id={id} observed={observed} set={set} aside={observables[id].kind === 'mark' ? undefined : how} />
+      {open && (
+        <div style={{ padding: '8px 0 12px', borderBottom: '1px solid var(--line)' }}>
+          <CardText id={id} />
+        </div>
+      )}
+    </>
+  );
+}
+function Control({ id, observed, set, aside }: { id: ObservableId; observed: Observed; set: SetObservation; aside?: ReactNode }) {
   const spec: Observable = observables[id];
   const value = observed[id];
   switch (spec.kind) {
@@ -39,6 +80,7 @@ export function Field({ id, observed, set }: { id: ObservableId; observed: Obser
         <Scale
           id={id}
           spec={spec}
+          aside={aside}
           value={value as Reading | undefined}
           onChange={(next) => set(id, next as never)}
           {...(id === 'intensity' && observed.noseSwirled !== undefined
@@ -53,6 +95,7 @@ export function Field({ id, observed, set }: { id: ObservableId; observed: Obser
           name={id}
           label={spec.label}
           hint={spec.hint}
+          aside={aside}
           options={hue ? huesFor(observed, spec.options) : spec.options}
           value={value as string | undefined}
           onChange={(next) => set(id, next as never)}

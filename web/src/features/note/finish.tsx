@@ -1,10 +1,12 @@
 'use client';
 import styled from 'styled-components';
-import { readFinish } from '@rose/core/finish/finish';
+import { readFinish, sipsAgree } from '@rose/core/finish/finish';
 import type { NoteDocument } from '@rose/core/wine/note';
+import { chipName } from '@rose/knowledge/descriptors/index';
 import { Button } from '@/ui/button';
 import { Watch, type WatchControl } from '@/ui/watch';
-import type { SetObservation } from './observation';
+import { withChip } from './chips';
+import type { ChangeNote, SetObservation } from './observation';
 
 const Stops = styled.dl`
   margin: 18px 0 0;
@@ -40,8 +42,9 @@ const Stops = styled.dl`
 `;
 
 /** The watch, large, and what it stopped at by every ruler. The seconds can also be typed. */
-export function Finish({ watch, doc, set }: { watch: WatchControl; doc: NoteDocument; set: SetObservation }) {
-  const row = (id: 'finish' | 'after', label: string) => {
+export function Finish({ watch, doc, set, change }: { watch: WatchControl; doc: NoteDocument; set: SetObservation; change: ChangeNote }) {
+  const agree = sipsAgree(doc.observed.finish, doc.observed.finishAgain);
+  const row = (id: 'finish' | 'finishAgain' | 'after', label: string) => {
     const stop = doc.observed[id];
     return (
       <div>
@@ -50,7 +53,7 @@ export function Finish({ watch, doc, set }: { watch: WatchControl; doc: NoteDocu
           <small>
             {stop === undefined
               ? 'not timed'
-              : id === 'finish'
+              : id !== 'after'
                 ? readFinish(stop.seconds)
                     .words.map((entry) => `${entry.word} by the ${entry.ruler}`)
                     .join(', ') + `; ${readFinish(stop.seconds).caudalies} caudalies`
@@ -103,10 +106,43 @@ export function Finish({ watch, doc, set }: { watch: WatchControl; doc: NoteDocu
           <span style={{ color: 'var(--soft)', fontSize: 14 }}>kept as “at least”</span>
         </p>
       )}
+      {doc.chips.length > 0 && (
+        <section aria-label="When each flavour leaves" style={{ marginTop: 16 }}>
+          <p style={{ color: 'var(--soft)', fontSize: 14, margin: '0 0 6px' }}>
+            {watch.stage === 'ready' ? 'While the watch runs, press a flavour when it has gone.' : 'Press a flavour when it has gone.'}
+          </p>
+          <span style={{ display: 'flex', flexWrap: 'wrap', gap: 8 }}>
+            {doc.chips.map((chip) => (
+              <Button
+                key={chip.id}
+                size="small"
+                disabled={watch.stage === 'ready' && chip.left === undefined}
+                pressed={chip.left !== undefined}
+                label={chip.left === undefined ? `${chipName(chip)} has gone` : `${chipName(chip)} left after ${chip.left} seconds; press to clear`}
+                onPress={() => {
+                  const { left, ...rest } = chip;
+                  change(withChip(left === undefined ? { ...rest, left: watch.seconds } : rest));
+                }}
+              >
+                {chipName(chip)}
+                {chip.left === undefined ? '' : ` ${chip.left} s`}
+              </Button>
+            ))}
+          </span>
+        </section>
+      )}
       <Stops>
         {row('finish', 'Pleasant flavour')}
+        {doc.observed.finish !== undefined && row('finishAgain', 'The same, a second sip')}
         {row('after', 'Acid, bitterness or heat')}
       </Stops>
+      {agree !== undefined && (
+        <p role="status" style={{ color: 'var(--soft)', fontSize: 14, marginTop: 8 }}>
+          {agree.agree
+            ? `Two sips agree within ${agree.difference} s.`
+            : `Two sips differ by ${agree.difference} s, ${Math.round(agree.share * 100)} % of their mean: a third would help.`}
+        </p>
+      )}
     </>
   );
 }

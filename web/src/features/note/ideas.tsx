@@ -17,7 +17,7 @@ export function IdeaForm({ doc, at, change }: { doc: NoteDocument; at: Idea['at'
   const set = (next: Partial<typeof draft>) => setDraft((now) => ({ ...now, ...next }));
   const leave = (certainty: number) => {
     const given = Object.fromEntries(Object.entries(draft).filter(([, value]) => value !== undefined && value !== ''));
-    change((d) => ({ ...d, ideas: [...(d.ideas ?? []), { ...given, id: v4(), at, certainty }].slice(-20) }));
+    change((d) => ({ ...d, ideas: [...(d.ideas ?? []), { ...given, id: v4(), at, certainty, ...(d.deduced === true ? { helped: true } : {}) }].slice(-20) }));
     setDraft({});
   };
   return (
@@ -63,7 +63,9 @@ export function IdeaForm({ doc, at, change }: { doc: NoteDocument; at: Idea['at'
       </div>
       {ideas.map((idea) => (
         <p key={idea.id} style={{ margin: '0 0 6px', fontSize: 15 }}>
-          {ideaInWords(idea)}, {idea.certainty} % sure, {where[idea.at]}{' '}
+          {ideaInWords(idea)}
+          {idea.certainty === 0 ? '' : `, ${idea.certainty} % sure`}, {where[idea.at]}
+          {idea.helped === true ? ', helped by the deduction' : ''}{' '}
           <Button
             size="small"
             tone="quiet"

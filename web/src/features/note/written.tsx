@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { composeNote, type Statement } from '@rose/core/prose/prose';
@@ -10,7 +11,11 @@ import { plain } from '@rose/core/wine/text';
 import { chipName } from '@rose/knowledge/descriptors/index';
 import { Button } from '@/ui/button';
 import { SelectField, TextArea } from '@/ui/field';
+import type { NoteView } from '@/server/note/operations';
 import type { ChangeNote as Change } from './observation';
+
+const Deduction = dynamic(() => import('./deduction').then((module) => module.Deduction), { ssr: false });
+const Price = dynamic(() => import('./price').then((module) => module.Price), { ssr: false });
 
 const Prose = styled.div`
   font: 400 20px/1.42 var(--serif);
@@ -89,7 +94,7 @@ const Score = styled.section`
 `;
 
 /** The note as it writes itself, and, after the taster's own mark, the draft mark with its arithmetic. */
-export function Written({ doc, change }: { doc: NoteDocument; change: Change; noteId: string }) {
+export function Written({ doc, change, note }: { doc: NoteDocument; change: Change; note: NoteView }) {
   const statements = composeNote(doc, chipName);
   return (
     <>
@@ -102,6 +107,8 @@ export function Written({ doc, change }: { doc: NoteDocument; change: Change; no
       </Prose>
       <TextArea label="Anything else" value={doc.remark} onChange={(remark) => change((d) => ({ ...d, remark }))} />
       <Draft doc={doc} change={change} />
+      {note.wine !== null && doc.observed.quality !== undefined && <Price doc={doc} noteId={note.id} change={change} />}
+      {note.mayEdit && <Deduction doc={doc} change={change} />}
     </>
   );
 }

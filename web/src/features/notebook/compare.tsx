@@ -1,17 +1,10 @@
 'use client';
 import Link from 'next/link';
 import styled from 'styled-components';
+import { compareReadings, contrast, sharedSmells } from '@rose/core/prose/contrast';
 import { asText, composeNote } from '@rose/core/prose/prose';
-import {
-  observableIds,
-  observables,
-  valueInWords,
-  type Observable,
-  type ObservableId,
-  type Reading,
-  type ValueOf,
-  midpoint,
-} from '@rose/core/wine/observables';
+import { moments } from '@rose/core/wine/note';
+import { observableIds, observables, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
 import { chipName } from '@rose/knowledge/descriptors/index';
 import type { NoteView } from '@/server/note/operations';
 import { Frame, Page } from '@/ui/frame';
@@ -61,17 +54,19 @@ const Table = styled.table`
 /** Two notes side by side: what each says, what only one smelt, and for each scale which is more. */
 export function Compare({ venue, left, right }: { venue: string; left: NoteView; right: NoteView }) {
   const title = (note: NoteView) => note.wine?.name ?? `Glass ${note.code}`;
-  const names = (note: NoteView) => note.document.chips.map(chipName);
-  const [a, b] = [names(left), names(right)];
+  const smells = sharedSmells(left.document.chips, right.document.chips, chipName);
+  // Two moments of one glass are told apart by when, two glasses by where they stand.
+  const sameGlass = left.moments.some((other) => other.id === right.id);
+  const labels = sameGlass ? ([moments[left.moment], moments[right.moment]] as const) : (['left', 'right'] as const);
   const rows = observableIds.filter((id) => left.document.observed[id] !== undefined || right.document.observed[id] !== undefined);
   const say = (note: NoteView, id: ObservableId) => {
     const value = note.document.observed[id];
     return value === undefined ? 'not looked at' : valueInWords(id, value as ValueOf<ObservableId>);
   };
-  const lists: [string, string[]][] = [
-    ['Only left', a.filter((name) => !b.includes(name))],
-    ['Both', a.filter((name) => b.includes(name))],
-    ['Only right', b.filter((name) => !a.includes(name))],
+  const lists: [string, readonly string[]][] = [
+    [`Only ${labels[0]}`, smells.left],
+    ['Both', smells.both],
+    [`Only ${labels[1]}`, smells.right],
   ];
   return (
     <Frame venue={venue}>
@@ -81,9 +76,15 @@ export function Compare({ venue, left, right }: { venue: string; left: NoteView;
             <Link className="soft" href="/notebook">
               Notebook
             </Link>
-            <h1>Left and right</h1>
+            <h1>{sameGlass ? 'Two moments of one glass' : 'Left and right'}</h1>
           </div>
         </div>
+        <p style={{ font: '400 20px/1.42 var(--serif)', maxWidth: '66ch', margin: '0 0 18px' }}>
+          {(sameGlass
+            ? contrast(left.document, right.document, chipName, [`glass at ${labels[0]}`, `glass ${labels[1]}`])
+            : contrast(left.document, right.document, chipName)
+          ).join(' ')}
+        </p>
         <Two>
           {[left, right].map((note, i) => (
             <section key={i} aria-label={i === 0 ? 'Left' : 'Right'}>
@@ -91,7 +92,7 @@ export function Compare({ venue, left, right }: { venue: string; left: NoteView;
                 <Link href={`/notes/${note.id}`}>{title(note)}</Link>
               </h2>
               <small>
-                {note.taster}, {note.tastedAt.slice(0, 10)}
+                {note.taster}, {note.tastedAt.slice(0, 10)}, {moments[note.moment]}
               </small>
               <Rose size={220} title={title(note)} petals={petalsOfNote(note.document, i === 0 ? right.document : left.document)} />
               <p className="text">{asText(composeNote(note.document, chipName)) || 'Nothing recorded.'}</p>
@@ -105,9 +106,9 @@ export function Compare({ venue, left, right }: { venue: string; left: NoteView;
           <thead>
             <tr>
               <th scope="col">what</th>
-              <th scope="col">left</th>
-              <th scope="col">right</th>
-              <th scope="col">on the right</th>
+              <th scope="col">{labels[0]}</th>
+              <th scope="col">{labels[1]}</th>
+              <th scope="col">{sameGlass ? 'what changed' : 'on the right'}</th>
             </tr>
           </thead>
           <tbody>
@@ -131,16 +132,10 @@ export function Compare({ venue, left, right }: { venue: string; left: NoteView;
     </Frame>
   );
 }
-/** Less, the same or more on the right; differences below 4 of 100 are the same. */
+/** Less, the same or more on the right, with by how much. */
 function difference(left: NoteView, right: NoteView, id: ObservableId): string {
-  const [a, b] = [left.document.observed[id], right.document.observed[id]];
-  if (a === undefined || b === undefined) return '';
-  const spec: Observable = observables[id];
-  if (spec.kind === 'choice') return a === b ? 'the same' : 'another';
-  if (spec.kind === 'seconds') {
-    const by = (b as { seconds: number }).seconds - (a as { seconds: number }).seconds;
-    return by === 0 ? 'the same' : `${by > 0 ? 'more' : 'less'}, by ${Math.abs(by)} s`;
-  }
-  const by = spec.kind === 'mark' ? (b as number) - (a as number) : midpoint(b as Reading) - midpoint(a as Reading);
-  return Math.abs(by) < (spec.kind === 'mark' ? 1 : 4) ? 'the same' : `${by > 0 ? 'more' : 'less'}, by ${Math.round(Math.abs(by))}`;
+  const compared = compareReadings(id, left.document.observed, right.document.observed);
+  if (compared === undefined) return '';
+  const by = Math.abs(compared.by);
+  return compared.word === 'more' || compared.word === 'less' ? `${compared.word}, by ${by}${compared.unit === '' ? '' : ` ${compared.unit}`}` : compared.word;
 }

@@ -12,6 +12,7 @@ import { Glass } from '@/ui/glass';
 import { Filters, useListPage } from '@/ui/list-page';
 import { petalsOfNote } from '@/ui/petals';
 import { Rose } from '@/ui/rose';
+import { Begin } from './begin';
 
 interface NotebookPage {
   readonly items: readonly NotebookItem[];
@@ -96,6 +97,7 @@ export function Notebook({ venue, first, filters }: { venue: string; first: Note
             </Button>
           </div>
         </div>
+        <Begin />
         <Filters
           role="search"
           onSubmit={(event) => {

@@ -7,7 +7,9 @@ import { glass, glassIdentity, note, participant, tasting } from '../../db/schem
 import { newWorld, type World } from '../testing/world';
 import { newMember, ownDatabase, run } from '../testing/venue';
 import { listNotes } from '../notebook/queries';
-import { composed, consistencyOf, deleteNote, getNote, glassCode, openNote, restoreNote, saveNote, scores, triageOf } from './operations';
+import { glassCode, openNote } from './glasses';
+import { composed, consistencyOf, scores, triageOf } from './judgements';
+import { deleteNote, getNote, restoreNote, saveNote } from './operations';
 
 let drop: () => Promise<void>;
 let world: World;

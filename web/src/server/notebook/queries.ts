@@ -48,7 +48,10 @@ function where(actor: Member, input: Filters): SQL | undefined {
     input.from === undefined ? undefined : gte(note.tastedAt, new Date(`${input.from}T00:00:00Z`)),
     input.to === undefined ? undefined : lte(note.tastedAt, new Date(`${input.to}T23:59:59.999Z`)),
     input.least === undefined ? undefined : gte(note.quality, input.least),
-    input.mine === 'yes' || !hosts.includes(actor.role) ? own : undefined,
+    // One's own; a host also reads what is shared, and what a guest without an account left.
+    input.mine === 'yes' || !hosts.includes(actor.role)
+      ? own
+      : sql`(${note.shared} or ${own} or exists (select 1 from ${participant} where ${participant.venueId} = ${note.venueId} and ${participant.id} = ${note.participantId} and ${participant.userId} is null))`,
   );
 }
 

@@ -7,7 +7,8 @@ import { connections } from '../../db/client';
 import { apiToken, glass, invitation, note } from '../../db/schema';
 import { saveWine } from '../cellar/commands';
 import { saveFlight } from '../flight/operations';
-import { openNote, saveNote } from '../note/operations';
+import { openNote } from '../note/glasses';
+import { saveNote } from '../note/operations';
 import { saveDish } from '../pairing/operations';
 import { usualChoices } from '../account/settings';
 import { invite, makeToken } from '../account/venue-commands';
@@ -185,6 +186,26 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
     'note.scores': one(world.noteId),
     'note.triage': one(world.noteId),
     'note.consistency': one(world.noteId),
+    'note.deduce': one(world.noteId),
+    'note.deck': one(world.noteId),
+    'note.price': one(world.noteId),
+    'note.deal': { notes: [v7(), v7()], wineIds: [world.wineId, world.otherWineId] },
+    'note.uncover': one(world.noteId),
+    'note.moment': { id: world.noteId, noteId: v7(), moment: 'air' },
+    'note.share': { id: world.noteId, shared: true },
+    'note.file': { id: world.noteId, format: 'json' },
+    'note.import': {
+      file: {
+        kind: 'rose-compass/note',
+        version: 1,
+        id: v7(),
+        tastedAt: '2026-11-20T18:00:00.000Z',
+        moment: 'first',
+        taster: 'Somebody',
+        wine: { id: world.wineId, name: 'The same by another name', producer: '' },
+        document: emptyNote,
+      },
+    },
     'note.list': { q: 'lemon', wineId: world.wineId, from: '2026-01-01', to: '2026-12-31', least: '50', colour: 'white', mine: 'yes', limit: '10' },
     'note.export': { format: 'json', q: 'lemon' },
     'dish.save': write(world.dishId, { schema: 1, name: 'x', remark: '', parts: [{ id: 'a', part: 'octopus', grams: 100 }] }, 1),

@@ -1,0 +1,101 @@
+import { midpoint, observables, type Observable, type ObservableId, type Observed, type Reading, type Stop } from '../wine/observables';
+import type { Chip, NoteDocument } from '../wine/note';
+import { list } from '../wine/text';
+import type { NameOf } from './prose';
+
+/** Below this many of a hundred two readings of one taster are the same. Own choice: less than one step of the arrow keys. */
+export const sameWithin = 4;
+
+export interface Compared {
+  readonly word: 'less' | 'the same' | 'more' | 'another' | 'cannot tell';
+  /** How much more on the right: of 100, marks, or seconds. */
+  readonly by: number;
+  readonly unit: '' | 's';
+}
+/**
+ * The right reading against the left: less, the same or more. Spans that overlap cannot be told apart; a watch that was broken off is a lower bound and
+ * tells only when the other is shorter. Undefined when either side was not looked at.
+ */
+export function compareReadings(id: ObservableId, left: Observed, right: Observed): Compared | undefined {
+  const [a, b] = [left[id], right[id]];
+  if (a === undefined || b === undefined) return undefined;
+  const spec: Observable = observables[id];
+  switch (spec.kind) {
+    case 'choice':
+      return { word: a === b ? 'the same' : 'another', by: 0, unit: '' };
+    case 'seconds': {
+      const [x, y] = [a as Stop, b as Stop];
+      const by = y.seconds - x.seconds;
+      const plain = by === 0 ? 'the same' : by > 0 ? 'more' : 'less';
+      const known = x.atLeast === true ? y.atLeast !== true && by < 0 : y.atLeast !== true || by > 0;
+      return { word: known ? plain : 'cannot tell', by, unit: 's' };
+    }
+    case 'mark': {
+      const by = (b as number) - (a as number);
+      return { word: by === 0 ? 'the same' : by > 0 ? 'more' : 'less', by, unit: '' };
+    }
+    case 'scale': {
+      const [x, y] = [a as Reading, b as Reading];
+      const by = Math.round(midpoint(y) - midpoint(x));
+      const ends = (reading: Reading) => (typeof reading === 'number' ? [reading, reading] : reading) as readonly [number, number];
+      const overlap = ends(x)[0] <= ends(y)[1] && ends(y)[0] <= ends(x)[1];
+      if (overlap && (typeof x !== 'number' || typeof y !== 'number')) return { word: by === 0 ? 'the same' : 'cannot tell', by, unit: '' };
+      return { word: Math.abs(by) < sameWithin ? 'the same' : by > 0 ? 'more' : 'less', by, unit: '' };
+    }
+  }
+}
+
+/** How the right differs when a scale reads more, and when it reads less. */
+const comparatives: Partial<Record<ObservableId, readonly [more: string, less: string]>> = {
+  depth: ['deeper', 'paler'],
+  noseSwirled: ['louder on the nose', 'quieter on the nose'],
+  sweetness: ['sweeter', 'drier'],
+  acidity: ['sharper in acid', 'softer in acid'],
+  tannin: ['firmer in tannin', 'gentler in tannin'],
+  alcohol: ['warmer with alcohol', 'milder in alcohol'],
+  body: ['fuller', 'lighter'],
+  bubbles: ['livelier with bubbles', 'stiller'],
+  intensity: ['louder in the mouth', 'quieter in the mouth'],
+  bitterness: ['more bitter', 'less bitter'],
+  balance: ['better balanced', 'less well balanced'],
+  complexity: ['more complex', 'simpler'],
+};
+
+/** Chips by name, once each. */
+const names = (chips: readonly Chip[], nameOf: NameOf) => [...new Set(chips.map(nameOf))];
+
+/** What two notes smelt: only the left, both, only the right. */
+export function sharedSmells(left: readonly Chip[], right: readonly Chip[], nameOf: NameOf) {
+  const [a, b] = [names(left, nameOf), names(right, nameOf)];
+  return { left: a.filter((name) => !b.includes(name)), both: a.filter((name) => b.includes(name)), right: b.filter((name) => !a.includes(name)) };
+}
+
+/** Two notes set against each other in a few sentences; nothing that only one of them looked at is compared, and what cannot be told is not said. */
+export function contrast(left: NoteDocument, right: NoteDocument, nameOf: NameOf, names: readonly [string, string] = ['left', 'right']): readonly string[] {
+  const [l, r] = names;
+  const sentences: string[] = [];
+  const differs: string[] = [];
+  let same = 0;
+  for (const [id, [more, less]] of Object.entries(comparatives) as [ObservableId, readonly [string, string]][]) {
+    const compared = compareReadings(id, left.observed, right.observed);
+    if (compared?.word === 'more') differs.push(more);
+    if (compared?.word === 'less') differs.push(less);
+    if (compared?.word === 'the same') same += 1;
+  }
+  if (differs.length > 0) sentences.push(`The ${r} is ${list(differs)}.`);
+  else if (same > 0) sentences.push('In what was looked at they are the same.');
+  const smells = sharedSmells(left.chips, right.chips, nameOf);
+  if (smells.right.length > 0 && smells.left.length > 0)
+    sentences.push(`It has ${list(smells.right)} where the ${l} has ${list(smells.left)}.`.replace(/^It/, `The ${r}`));
+  else if (smells.right.length > 0 && left.chips.length > 0) sentences.push(`The ${r} has ${list(smells.right)} besides.`);
+  else if (smells.left.length > 0 && right.chips.length > 0) sentences.push(`The ${l} has ${list(smells.left)} besides.`);
+  if (smells.both.length > 0) sentences.push(`Both have ${list(smells.both)}.`);
+  const finish = compareReadings('finish', left.observed, right.observed);
+  if (finish?.word === 'more' || finish?.word === 'less') {
+    const [a, b] = [left.observed.finish!, right.observed.finish!];
+    const longer = finish.word === 'more' ? r : l;
+    const [long, short] = finish.word === 'more' ? [b, a] : [a, b];
+    sentences.push(`The ${longer} stays longer: ${long.atLeast === true ? 'at least ' : ''}${long.seconds} seconds against ${short.seconds}.`);
+  } else if (finish?.word === 'the same') sentences.push('They stay equally long.');
+  return sentences;
+}

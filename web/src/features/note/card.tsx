@@ -1,0 +1,97 @@
+'use client';
+import { useState } from 'react';
+import styled from 'styled-components';
+import type { ObservableId } from '@rose/core/wine/observables';
+import { cards } from '@rose/knowledge/sensations/cards';
+import { references, sensationTests } from '@rose/knowledge/sensations/references';
+
+const Text = styled.div`
+  font-size: 15px;
+  p {
+    margin: 0 0 6px;
+  }
+  b {
+    font-weight: 600;
+  }
+  details {
+    margin: 4px 0 0;
+    color: var(--soft);
+  }
+  summary {
+    cursor: pointer;
+    min-height: 44px;
+    padding: 10px 0;
+  }
+  ol {
+    margin: 0 0 8px;
+    padding-left: 20px;
+  }
+`;
+/** Tests that make a question's sensation plain. */
+const testsFor: Partial<Record<ObservableId, readonly string[]>> = {
+  acidity: ['acid-head', 'sugar-acid', 'three-ways'],
+  tannin: ['tannin-cheek', 'three-ways', 'salt-tannin'],
+  sweetness: ['sugar-or-fruit', 'sugar-acid'],
+  alcohol: ['alcohol-heat'],
+  body: ['body-milk'],
+  bubbles: ['bubbles-age'],
+  bitterness: ['bitter-back', 'three-ways'],
+  saline: ['salt-lift'],
+  savoury: ['savour'],
+  noseSwirled: ['cold-warm'],
+  intensity: ['retronasal'],
+};
+
+/** The private card of a question: what to do, what to feel, why, what it is mistaken for; and how to make it plain in a kitchen. */
+export function CardText({ id, brief = false }: { id: ObservableId; brief?: boolean }) {
+  const [more, setMore] = useState(!brief);
+  const card = cards[id];
+  const reference = references[id];
+  const tests = sensationTests.filter((test) => testsFor[id]?.includes(test.id));
+  if (card === undefined && reference === undefined) return null;
+  return (
+    <Text>
+      {card !== undefined && (
+        <>
+          <p>
+            <b>Do:</b> {card.do}
+          </p>
+          <p>
+            <b>Feel:</b> {card.feel}
+          </p>
+        </>
+      )}
+      <details open={more} onToggle={(event) => setMore(event.currentTarget.open)}>
+        <summary>Why, what it is mistaken for{reference === undefined ? '' : ', and a kitchen to compare with'}</summary>
+        {card !== undefined && (
+          <>
+            <p>
+              <b>Why:</b> {card.why}
+            </p>
+            <p>
+              <b>Mistaken for:</b> {card.mistaken}
+            </p>
+          </>
+        )}
+        {reference !== undefined && (
+          <>
+            <p>
+              <b>In a kitchen,</b> from the left end to the right:
+            </p>
+            <ol>
+              {reference.notches.map((notch) => (
+                <li key={notch.says}>{notch.says}</li>
+              ))}
+            </ol>
+          </>
+        )}
+        {tests.map((test) => (
+          <p key={test.id}>
+            <b>{test.name}.</b> {test.make} {test.try} {test.feel} {test.caution === undefined ? '' : <em>{test.caution}</em>}
+          </p>
+        ))}
+        {reference !== undefined && <p>Source of the amounts: {reference.source}.</p>}
+      </details>
+    </Text>
+  );
+}

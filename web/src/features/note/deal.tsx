@@ -1,0 +1,118 @@
+'use client';
+import Link from 'next/link';
+import { useState } from 'react';
+import { v7 } from 'uuid';
+import { api } from '@/ui/api';
+import { Button } from '@/ui/button';
+import { SelectField, TextField, Trouble } from '@/ui/field';
+import { Frame, Page } from '@/ui/frame';
+
+interface Dealt {
+  readonly places: readonly { place: string; bag: string; noteId: string }[];
+  readonly bags: readonly { bag: string; wine: string }[] | null;
+}
+
+/** Hidden glasses for one taster: dealt by the application from bags the taster marked, or by a helper who alone sees which bottle goes into which bag. */
+export function Deal({ venue, wines }: { venue: string; wines: readonly { id: string; name: string; producer: string }[] }) {
+  const [chosen, setChosen] = useState<readonly string[]>(['', '']);
+  const [forOther, setForOther] = useState(false);
+  const [taster, setTaster] = useState('');
+  const [trouble, setTrouble] = useState('');
+  const [dealt, setDealt] = useState<Dealt>();
+  const picked = chosen.filter((id) => id !== '');
+  const ready = picked.length === chosen.length && new Set(picked).size === picked.length && (!forOther || taster.trim() !== '');
+  const deal = async () => {
+    setTrouble('');
+    await api<Dealt>('POST', '/deals', {
+      body: { wineIds: picked, notes: picked.map(() => v7()), ...(forOther ? { taster: taster.trim() } : {}) },
+    }).then(setDealt, (error: Error) => setTrouble(error.message));
+  };
+  return (
+    <Frame venue={venue}>
+      <Page>
+        <h1>Deal hidden glasses</h1>
+        {dealt === undefined ? (
+          <>
+            <p className="soft" style={{ maxWidth: '62ch' }}>
+              Two to six bottles, in bags. Nothing of the wines is shown on the glasses until they are uncovered; on your own, not even Rose Compass knows which
+              bag holds which.
+            </p>
+            <div style={{ display: 'grid', gap: 12, maxWidth: 460, margin: '16px 0' }}>
+              {chosen.map((id, i) => (
+                <SelectField
+                  key={i}
+                  label={`Wine ${i + 1}`}
+                  value={id}
+                  empty="choose"
+                  onChange={(next) => setChosen(chosen.map((old, at) => (at === i ? next : old)))}
+                  options={Object.fromEntries(
+                    wines.filter((wine) => wine.id === id || !chosen.includes(wine.id)).map((wine) => [wine.id, `${wine.name}, ${wine.producer}`]),
+                  )}
+                />
+              ))}
+              <span style={{ display: 'flex', gap: 8 }}>
+                <Button size="small" disabled={chosen.length >= 6} onPress={() => setChosen([...chosen, ''])}>
+                  One more
+                </Button>
+                <Button size="small" disabled={chosen.length <= 2} onPress={() => setChosen(chosen.slice(0, -1))}>
+                  One fewer
+                </Button>
+              </span>
+              <label style={{ display: 'flex', gap: 8, alignItems: 'center', minHeight: 44 }}>
+                <input type="checkbox" style={{ width: 20, height: 20 }} checked={forOther} onChange={(event) => setForOther(event.target.checked)} />I deal for
+                somebody else of this venue
+              </label>
+              {forOther && <TextField label="Their email" value={taster} onChange={setTaster} />}
+            </div>
+            <Button tone="strong" disabled={!ready} onPress={() => void deal()}>
+              Deal
+            </Button>
+            {trouble !== '' && <Trouble role="alert">{trouble}</Trouble>}
+          </>
+        ) : dealt.bags === null ? (
+          <>
+            <ol style={{ fontSize: 18, lineHeight: 1.7, maxWidth: '62ch' }}>
+              <li>Put each bottle into a bag, foil and capsule off. Close the bags and mix them with your eyes shut.</li>
+              <li>
+                Mark the bags 1 to {dealt.places.length}, as they come.
+                {dealt.places.length > 1 && ' A cork or a shape you can feel gives a bottle away: wrap it thickly.'}
+              </li>
+              {dealt.places.map((entry) => (
+                <li key={entry.noteId}>
+                  Pour the bag marked <strong>{entry.bag}</strong>: {entry.place}.
+                </li>
+              ))}
+            </ol>
+            <p>
+              {dealt.places.length === 2 ? (
+                <Link href={`/notes/pair?left=${dealt.places[0]!.noteId}&right=${dealt.places[1]!.noteId}`}>Taste the two side by side</Link>
+              ) : (
+                dealt.places.map((entry) => (
+                  <span key={entry.noteId} style={{ marginRight: 16 }}>
+                    <Link href={`/notes/${entry.noteId}`}>{entry.place}</Link>
+                  </span>
+                ))
+              )}
+            </p>
+          </>
+        ) : (
+          <>
+            <p className="soft">For your eyes only. The taster finds the glasses in the notebook.</p>
+            <ul style={{ fontSize: 18, lineHeight: 1.7 }}>
+              {dealt.bags.map((entry) => (
+                <li key={entry.bag}>
+                  Bag <strong>{entry.bag}</strong>: {entry.wine}
+                </li>
+              ))}
+              {dealt.places.map((entry) => (
+                <li key={entry.noteId}>
+                  Pour bag <strong>{entry.bag}</strong>: {entry.place}
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+      </Page>
+    </Frame>
+  );
+}

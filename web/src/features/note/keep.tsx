@@ -1,0 +1,186 @@
+'use client';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect, useState } from 'react';
+import styled from 'styled-components';
+import { v7 } from 'uuid';
+import { moments, type Moment, type NoteDocument } from '@rose/core/wine/note';
+import type { NoteView } from '@/server/note/operations';
+import { api } from '@/ui/api';
+import { Button } from '@/ui/button';
+import { SelectField, Trouble } from '@/ui/field';
+
+const Box = styled.section`
+  border-top: 1px solid var(--line);
+  margin-top: 18px;
+  padding-top: 14px;
+  display: grid;
+  gap: 10px;
+  .soft {
+    color: var(--soft);
+    font-size: 14px;
+    margin: 0;
+  }
+  .files {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 14px;
+    font-size: 14px;
+  }
+  .files a {
+    min-height: 32px;
+    display: inline-flex;
+    align-items: center;
+  }
+`;
+
+/** What can be done with a note besides writing it: uncover the glass, come back to it, lay it beside another, share it, take it along. */
+export function Keep({ note, doc, flush }: { note: NoteView; doc: NoteDocument; flush: () => Promise<void> }) {
+  const router = useRouter();
+  const [trouble, setTrouble] = useState('');
+  const [shared, setShared] = useState(note.shared);
+  const act = (run: () => Promise<void>) => () => {
+    setTrouble('');
+    void flush()
+      .then(run)
+      .catch((error: Error) => setTrouble(error.message));
+  };
+  const again = (moment: Moment) =>
+    act(async () => {
+      const { id } = await api<{ id: string }>('POST', `/notes/${note.id}/moments`, { body: { noteId: v7(), moment } });
+      router.push(`/notes/${id}`);
+    })();
+  const taken = new Set<Moment>([note.moment, ...note.moments.map((other) => other.moment)]);
+  const free = (Object.keys(moments) as Moment[]).filter((moment) => !taken.has(moment));
+  return (
+    <Box aria-label="With this note">
+      {note.hidden?.mine === true && <Uncover note={note} doc={doc} act={act} />}
+      {note.moments.map((other) => (
+        <p className="soft" key={other.id}>
+          {doc.done === true && (other.done || note.moment !== 'first') ? (
+            <Link
+              href={`/notebook/compare?left=${other.tastedAt < note.tastedAt ? other.id : note.id}&right=${other.tastedAt < note.tastedAt ? note.id : other.id}`}
+            >
+              Lay it over {moments[other.moment]}
+            </Link>
+          ) : (
+            <>There is a note of {moments[other.moment]}; it is laid over this one when this one is done.</>
+          )}
+        </p>
+      ))}
+      {note.mayEdit && free.length > 0 && (
+        <SelectField
+          label="Come back to this glass"
+          value=""
+          empty="not yet"
+          onChange={(moment) => moment !== '' && again(moment as Moment)}
+          options={Object.fromEntries(free.map((moment) => [moment, moments[moment]]))}
+        />
+      )}
+      <Beside id={note.id} />
+      {note.mine && (
+        <label style={{ display: 'flex', gap: 8, alignItems: 'center', minHeight: 44, fontSize: 15 }}>
+          <input
+            type="checkbox"
+            style={{ width: 20, height: 20 }}
+            checked={shared}
+            onChange={(event) => {
+              const next = event.target.checked;
+              act(async () => {
+                await api('PUT', `/notes/${note.id}/sharing`, { body: { shared: next } });
+                setShared(next);
+              })();
+            }}
+          />
+          The venue’s hosts may read it
+        </label>
+      )}
+      <span className="files">
+        Take it along:
+        {(['pdf', 'md', 'json'] as const).map((format) => (
+          <a key={format} href={`/api/v1/notes/${note.id}/files/${format}`} download>
+            {{ pdf: 'PDF', md: 'Markdown', json: 'JSON' }[format]}
+          </a>
+        ))}
+      </span>
+      {trouble !== '' && <Trouble role="alert">{trouble}</Trouble>}
+    </Box>
+  );
+}
+
+/** Uncovers a hidden glass of one's own. Of a bag one marked oneself, one says which bottle it held. */
+function Uncover({ note, doc, act }: { note: NoteView; doc: NoteDocument; act: (run: () => Promise<void>) => () => void }) {
+  const [wines, setWines] = useState<readonly { id: string; name: string }[]>([]);
+  const [wineId, setWineId] = useState('');
+  const known = note.hidden!.named;
+  const ready = doc.done === true || doc.observed.quality !== undefined;
+  useEffect(() => {
+    if (known || !ready) return;
+    let there = true;
+    void api<{ items: { id: string; name: string }[] }>('GET', '/wines?limit=200').then(
+      (page) => there && setWines(page.items),
+      () => undefined,
+    );
+    return () => {
+      there = false;
+    };
+  }, [known, ready]);
+  if (!ready) return <p className="soft">The glass is hidden. It can be uncovered after your own mark.</p>;
+  return (
+    <>
+      {!known && (
+        <SelectField
+          label="Which wine was in the bag?"
+          value={wineId}
+          empty="unwrap it, then say"
+          onChange={setWineId}
+          options={Object.fromEntries(wines.map((wine) => [wine.id, wine.name]))}
+        />
+      )}
+      <p>
+        <Button
+          disabled={!known && wineId === ''}
+          onPress={act(async () => {
+            await api('POST', `/notes/${note.id}/uncoverings`, { body: known ? {} : { wineId } });
+            window.location.reload();
+          })}
+        >
+          Uncover the glass
+        </Button>
+      </p>
+      <p className="soft">Your note as it stands now is kept for the calls.</p>
+    </>
+  );
+}
+
+/** Another of one's notes to lay this one beside, glass by glass. */
+function Beside({ id }: { id: string }) {
+  const [others, setOthers] = useState<readonly { id: string; name: string }[]>();
+  const load = () =>
+    void api<{ items: { id: string; tastedAt: string; code: string; wine: { name: string } | null }[] }>('GET', '/notes?limit=30&mine=yes').then(
+      (page) =>
+        setOthers(
+          page.items
+            .filter((item) => item.id !== id)
+            .map((item) => ({ id: item.id, name: `${item.wine?.name ?? `Glass ${item.code}`}, ${item.tastedAt.slice(0, 10)}` })),
+        ),
+      () => setOthers([]),
+    );
+  if (others === undefined)
+    return (
+      <p>
+        <Button size="small" onPress={load}>
+          Beside another glass
+        </Button>
+      </p>
+    );
+  return (
+    <SelectField
+      label="Beside another glass"
+      value=""
+      empty={others.length === 0 ? 'no other note of yours' : 'which?'}
+      onChange={(other) => other !== '' && window.location.assign(`/notes/pair?left=${other}&right=${id}`)}
+      options={Object.fromEntries(others.map((other) => [other.id, other.name]))}
+    />
+  );
+}

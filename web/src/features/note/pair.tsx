@@ -1,0 +1,320 @@
+'use client';
+import { useState } from 'react';
+import Link from 'next/link';
+import styled from 'styled-components';
+import { glassColour } from '@rose/core/appearance/colour';
+import { noteShape } from '@rose/core/document/merge';
+import { compareReadings, contrast, sharedSmells } from '@rose/core/prose/contrast';
+import { factOf, narrowedShares } from '@rose/core/wine/facts';
+import { pairQuestions, withObservation, type NoteDocument, type PairCall } from '@rose/core/wine/note';
+import { midpoint, observables, type ObservableId, type Reading } from '@rose/core/wine/observables';
+import { chipName } from '@rose/knowledge/descriptors/index';
+import { sameGrape } from '@rose/knowledge/grapes/index';
+import type { NoteView } from '@/server/note/operations';
+import { Button, Key } from '@/ui/button';
+import { Clashes, SaveState } from '@/ui/document/save-state';
+import { useDocument, type OpenDocument } from '@/ui/document/use-document';
+import { Frame, useKey } from '@/ui/frame';
+import { Glass } from '@/ui/glass';
+import { Scale } from '@/ui/scale';
+import { Watch, useWatch } from '@/ui/watch';
+import { ChipList, NameSmell } from './aroma';
+
+const Lay = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 356px;
+  min-height: calc(100vh - 56px);
+  > section {
+    padding: 22px 34px 60px;
+    min-width: 0;
+  }
+  > aside {
+    padding: 24px 28px;
+    border-left: 1px solid var(--line);
+    background: var(--raised);
+  }
+  .soft {
+    color: var(--soft);
+    font-size: 14px;
+  }
+  .head {
+    display: flex;
+    justify-content: space-between;
+    gap: 12px;
+    flex-wrap: wrap;
+    align-items: flex-end;
+  }
+  .two {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 20px;
+    margin: 14px 0 6px;
+  }
+  .one {
+    display: flex;
+    gap: 14px;
+    align-items: center;
+  }
+  .one[data-on='true'] strong {
+    color: var(--madder);
+  }
+  .row {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 150px;
+    gap: 12px;
+    align-items: center;
+  }
+  .row b {
+    color: var(--madder);
+    font-weight: 650;
+  }
+  .prose {
+    font: 400 20px/1.42 var(--serif);
+    font-variant-numeric: lining-nums;
+  }
+  @media (max-width: 860px) {
+    grid-template-columns: 1fr;
+    > section {
+      padding: 14px 16px;
+    }
+    > aside {
+      border: 0;
+      border-top: 1px solid var(--line);
+      padding: 18px 16px 40px;
+    }
+    .row {
+      grid-template-columns: 1fr;
+      gap: 0;
+    }
+    .row > :last-child {
+      padding-bottom: 8px;
+    }
+  }
+`;
+const Call = styled.label`
+  display: block;
+  padding: 8px 0;
+  input {
+    width: 100%;
+    accent-color: var(--madder);
+    min-height: 32px;
+  }
+  span.ends {
+    display: flex;
+    justify-content: space-between;
+    color: var(--soft);
+    font-size: 13px;
+  }
+`;
+/** What is set against each other, in the order of the quarters. */
+const lines: readonly ObservableId[] = ['depth', 'noseSwirled', 'sweetness', 'acidity', 'tannin', 'alcohol', 'body', 'bubbles', 'intensity', 'balance'];
+const sides = ['left', 'right'] as const;
+type Side = (typeof sides)[number];
+
+const useNote = (note: NoteView) =>
+  useDocument<NoteDocument>({ kind: 'note', id: note.id, path: `/notes/${note.id}`, document: note.document, revision: note.revision, shape: noteShape });
+
+/** Two glasses side by side: one key goes between them, every scale has both marks, and the pair gets one call. */
+export function Pair({ venue, left, right }: { venue: string; left: NoteView; right: NoteView }) {
+  const open: Record<Side, OpenDocument<NoteDocument>> = { left: useNote(left), right: useNote(right) };
+  const notes = { left, right };
+  const [side, setSide] = useState<Side>('left');
+  const other: Side = side === 'left' ? 'right' : 'left';
+  const cross = () => {
+    setSide(other);
+    void open[side].flush();
+  };
+  const mayEdit = notes[side].mayEdit;
+  const change = (next: (d: NoteDocument) => NoteDocument, field?: string) => mayEdit && open[side].change(next, field);
+  const watch = useWatch(notes[side].id, (which, seconds) => change((d) => withObservation(d, which, { seconds: Math.round(seconds) }), which));
+  useKey((key, event) => {
+    if (key === 'x') cross();
+    if (key === ' ' && !(event.target as HTMLElement).closest('button, a')) {
+      event.preventDefault();
+      watch.press();
+    }
+  });
+  const docs = { left: open.left.document, right: open.right.document };
+  const smells = sharedSmells(docs.left.chips, docs.right.chips, chipName);
+  const call: PairCall = docs.left.pairs?.[right.id] ?? {};
+  const setCall = (next: Partial<PairCall>) =>
+    left.mayEdit && open.left.change((d) => ({ ...d, pairs: { ...d.pairs, [right.id]: { ...d.pairs?.[right.id], ...next } } }), 'pair');
+  const title = (at: Side) => notes[at].wine?.name ?? `Glass ${notes[at].code}`;
+  return (
+    <Frame
+      venue={venue}
+      keys={{ x: 'the other glass', space: 'the watch', '← →': 'move a mark by 5', 'shift ← →': 'by 1', '/': 'name a smell', del: 'clear a mark' }}
+    >
+      <Lay>
+        <section aria-label="Two glasses">
+          <div className="head">
+            <div>
+              <span className="soft">{left.tasting.id === right.tasting.id ? left.tasting.name : 'Two notes of yours'}</span>
+              <h1>Left and right</h1>
+              <SaveState open={open[side]} />
+            </div>
+            <Button tone="strong" onPress={cross} keys="x">
+              Go to the {other} <Key>x</Key>
+            </Button>
+          </div>
+          {sides.map((at) => (
+            <Clashes
+              key={at}
+              open={open[at]}
+              label={(path) => `${at}: ${path.join(' ')}`}
+              show={(value) => (typeof value === 'object' ? 'this' : String(value))}
+            />
+          ))}
+          <div className="two">
+            {sides.map((at) => {
+              const colour = glassColour(docs[at].observed);
+              return (
+                <div className="one" key={at} data-on={at === side} aria-current={at === side}>
+                  <Glass stops={colour?.stops} size={72} tilt label={colour === undefined ? `${at}: no colour recorded` : `${at}: ${colour.inWords}`} />
+                  <span>
+                    <strong>{at}</strong>
+                    {at === side ? ', in your hand' : ''}
+                    <br />
+                    <Link href={`/notes/${notes[at].id}`}>{title(at)}</Link>
+                    <br />
+                    <span className="soft">{colour?.inWords ?? 'colour on its own page'}</span>
+                  </span>
+                </div>
+              );
+            })}
+          </div>
+          {lines.map((id) => {
+            const spec = observables[id];
+            if (spec.kind !== 'scale') return null;
+            const there = docs[other].observed[id] as Reading | undefined;
+            return (
+              <div className="row" key={id}>
+                <Scale
+                  id={`${side}-${id}`}
+                  spec={{ ...spec, hint: undefined } as never}
+                  value={docs[side].observed[id] as Reading | undefined}
+                  onChange={(next) => change((d) => withObservation(d, id, next as never), id)}
+                  {...(there === undefined ? {} : { other: midpoint(there), otherLabel: `the ${other}` })}
+                />
+                <OnTheRight id={id} left={docs.left} right={docs.right} />
+              </div>
+            );
+          })}
+          <div className="row" style={{ marginTop: 12 }}>
+            <Watch watch={watch} />
+            <OnTheRight id="finish" left={docs.left} right={docs.right} />
+          </div>
+          <h3 style={{ margin: '18px 0 8px' }}>Smells of the {side}</h3>
+          {mayEdit && <NameSmell key={side} label={`Name a smell of the ${side}`} layer="first" change={change} />}
+          <ChipList key={`${side}-chips`} chips={docs[side].chips} change={change} withFate={false} />
+          {(
+            [
+              ['Only left', smells.left],
+              ['Both', smells.both],
+              ['Only right', smells.right],
+            ] as const
+          ).map(([label, names]) => (
+            <p key={label} style={{ margin: '4px 0' }}>
+              <strong>{label}</strong> {names.length === 0 ? <span className="soft">nothing yet</span> : names.join(' · ')}
+            </p>
+          ))}
+        </section>
+        <aside aria-label="The two, so far">
+          <span className="soft">The two, so far</span>
+          <p className="prose">
+            {contrast(docs.left, docs.right, chipName).join(' ') || 'Record the same thing of both, and they are set against each other.'}
+          </p>
+          <h3 style={{ margin: '18px 0 4px' }}>One call for the pair</h3>
+          {(Object.keys(pairQuestions) as (keyof typeof pairQuestions)[]).map((key) => {
+            const { asks, low, high } = pairQuestions[key];
+            const value = call[key] ?? 0;
+            const says = value === 0 ? 'cannot tell' : `${value < 0 ? low : high}, ${50 + Math.round(Math.abs(value) / 2)} % sure`;
+            const truth = call.locked === true ? pairTruth(key, left, right) : undefined;
+            return (
+              <Call key={key}>
+                {asks}: <strong>{says}</strong>
+                <input
+                  type="range"
+                  min={-100}
+                  max={100}
+                  step={10}
+                  value={value}
+                  disabled={call.locked === true || !left.mayEdit}
+                  aria-valuetext={says}
+                  onChange={(event) => setCall({ [key]: Number(event.target.value) })}
+                />
+                <span className="ends">
+                  <span>{low}</span>
+                  <span>{high}</span>
+                </span>
+                {truth !== undefined && (
+                  <span className="soft">
+                    {truth === null
+                      ? 'The facts do not say.'
+                      : value === 0
+                        ? `It was ${truth < 0 ? low : high}.`
+                        : Math.sign(value) === truth
+                          ? 'Right.'
+                          : `Wrong: ${truth < 0 ? low : high}.`}
+                  </span>
+                )}
+              </Call>
+            );
+          })}
+          <p className="soft">Further from the middle is surer. A sure wrong call costs more than an unsure one.</p>
+          {call.locked === true ? (
+            <p className="soft">The pair is locked{left.wine === null || right.wine === null ? '; it is marked when both glasses are uncovered.' : '.'}</p>
+          ) : (
+            <Button tone="strong" disabled={!left.mayEdit} onPress={() => setCall({ locked: true })}>
+              Lock the pair
+            </Button>
+          )}
+        </aside>
+      </Lay>
+    </Frame>
+  );
+}
+
+function OnTheRight({ id, left, right }: { id: ObservableId; left: NoteDocument; right: NoteDocument }) {
+  const compared = compareReadings(id, left.observed, right.observed);
+  if (compared === undefined) return <span className="soft">–</span>;
+  return (
+    <span>
+      <b>
+        {compared.word}
+        {(compared.word === 'more' || compared.word === 'less') && compared.unit === 's' ? `, by ${Math.abs(compared.by)} s` : ''}
+      </b>{' '}
+      <span className="soft">on the right</span>
+    </span>
+  );
+}
+
+/** What the facts say of a question once both glasses are uncovered: −1 left or no, 1 right or yes, null when they do not say; undefined while one is hidden. */
+function pairTruth(key: keyof typeof pairQuestions, left: NoteView, right: NoteView): -1 | 1 | null | undefined {
+  if (left.wine === null || right.wine === null) return undefined;
+  const [a, b] = [left.wine.facts, right.wine.facts];
+  const order = (x: number | undefined, y: number | undefined) => (x === undefined || y === undefined || x === y ? null : x > y ? -1 : 1);
+  switch (key) {
+    case 'older': {
+      const year = (facts: typeof a) => {
+        const vintage = factOf(facts, 'vintage');
+        return vintage?.kind === 'year' ? -vintage.year : undefined;
+      };
+      return order(year(a), year(b));
+    }
+    case 'oak':
+      return order(factOf(a, 'woodMonths'), factOf(b, 'woodMonths'));
+    case 'sameGrape': {
+      const main = (facts: typeof a) => {
+        const grapes = factOf(facts, 'grapes');
+        return grapes === undefined
+          ? undefined
+          : narrowedShares(grapes).reduce((most, share) => (share.low + share.high > most.low + most.high ? share : most)).grape;
+      };
+      const [x, y] = [main(a), main(b)];
+      return x === undefined || y === undefined ? null : x === y || sameGrape(x, y) ? 1 : -1;
+    }
+    case 'dearer':
+      return null;
+  }
+}

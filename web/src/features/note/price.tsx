@@ -1,0 +1,67 @@
+'use client';
+import { useEffect, useState } from 'react';
+import type { NoteDocument } from '@rose/core/wine/note';
+import { api } from '@/ui/api';
+import { Button } from '@/ui/button';
+import { NumberField } from '@/ui/number-field';
+import type { ChangeNote } from './observation';
+
+interface Priced {
+  readonly price: number | null;
+  readonly currency: string;
+}
+
+/** The price, only after the mark: first what the taster would pay, then what it costs. The server sends it no earlier. */
+export function Price({ doc, noteId, change }: { doc: NoteDocument; noteId: string; change: ChangeNote }) {
+  const shown = doc.wouldPay !== undefined;
+  const [amount, setAmount] = useState<number | undefined>(undefined);
+  const [found, setFound] = useState<Priced>();
+  const [trouble, setTrouble] = useState('');
+  const [tries, setTries] = useState(0);
+  useEffect(() => {
+    if (!shown) return;
+    let there = true;
+    api<Priced>('GET', `/notes/${noteId}/price`).then(
+      (priced) => there && setFound(priced),
+      (error: Error) => there && setTrouble(error.message),
+    );
+    return () => {
+      there = false;
+    };
+  }, [shown, noteId, tries]);
+  return (
+    <section aria-label="Price" style={{ borderTop: '1px solid var(--line)', marginTop: 18, paddingTop: 14 }}>
+      {!shown ? (
+        <>
+          <NumberField label="What would you pay for a bottle?" unit="in the venue’s currency" low={0} high={1_000_000} value={amount} onChange={setAmount} />
+          <p style={{ marginTop: 8 }}>
+            <Button onPress={() => change((d) => ({ ...d, wouldPay: { ...(amount === undefined ? {} : { amount }), shown: true } }))}>Show the price</Button>
+          </p>
+        </>
+      ) : found === undefined ? (
+        <p style={{ color: 'var(--soft)' }}>
+          {trouble === '' ? 'One moment.' : trouble}{' '}
+          {trouble !== '' && (
+            <Button
+              size="small"
+              onPress={() => {
+                setTrouble('');
+                setTries(tries + 1);
+              }}
+            >
+              Try again
+            </Button>
+          )}
+        </p>
+      ) : (
+        <p>
+          {found.price === null ? 'No price is on record. ' : `It costs ${found.price.toFixed(2)} ${found.currency} a bottle. `}
+          {doc.wouldPay?.amount === undefined ? 'You named no price before.' : `You would have paid ${doc.wouldPay.amount.toFixed(2)} ${found.currency}.`}{' '}
+          {found.price !== null &&
+            doc.wouldPay?.amount !== undefined &&
+            (doc.wouldPay.amount >= found.price ? 'It is worth it to you.' : 'It costs more than that.')}
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,39 @@
+'use client';
+import { idsOf, observables, quarters, type Quarter } from '@rose/core/wine/observables';
+import type { NoteDocument } from '@rose/core/wine/note';
+import { Key } from '@/ui/button';
+import { Tabs } from './desk-look';
+
+export const quarterName: Record<Quarter, string> = { appearance: 'Appearance', aroma: 'Aroma', palate: 'Palate', finish: 'Finish', verdict: 'Judgement' };
+
+/** How much of a quarter was looked at, 0–1. What is asked only of who wants more does not count. */
+export function lookedAt(doc: NoteDocument, quarter: Quarter): number {
+  const ids = idsOf(quarter).filter((id) => !('extra' in observables[id]));
+  const recorded = ids.filter((id) => doc.observed[id] !== undefined).length;
+  return quarter === 'aroma' ? Math.min(1, (recorded + Math.min(4, doc.chips.length)) / (ids.length + 4)) : recorded / ids.length;
+}
+
+export function QuarterTabs({ quarter, doc, go }: { quarter: Quarter; doc: NoteDocument; go: (to: Quarter) => void }) {
+  return (
+    <Tabs role="tablist" aria-label="Quarters of the note">
+      {quarters.map((entry, i) => (
+        <button
+          key={entry}
+          type="button"
+          role="tab"
+          aria-selected={entry === quarter}
+          aria-controls="quarter"
+          aria-keyshortcuts={String(i + 1)}
+          onClick={() => go(entry)}
+        >
+          <i>
+            <b style={{ width: `${lookedAt(doc, entry) * 100}%` }} />
+          </i>
+          <span>
+            {quarterName[entry]} <Key>{i + 1}</Key>
+          </span>
+        </button>
+      ))}
+    </Tabs>
+  );
+}

@@ -1,0 +1,104 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { v7 } from 'uuid';
+import { api } from '@/ui/api';
+import { Button, ButtonLink } from '@/ui/button';
+import { TextField, Trouble } from '@/ui/field';
+
+const Row = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: flex-end;
+  margin: 0 0 18px;
+  > form {
+    display: flex;
+    gap: 10px;
+    align-items: flex-end;
+  }
+  input[type='file'] {
+    position: absolute;
+    opacity: 0;
+    width: 1px;
+    height: 1px;
+  }
+  label.file {
+    display: inline-flex;
+    align-items: center;
+    min-height: 44px;
+    padding: 0 14px;
+    border: 1px solid var(--line);
+    border-radius: 10px;
+    background: var(--raised);
+    font-weight: 600;
+    font-size: 15px;
+    cursor: pointer;
+  }
+  label.file:focus-within {
+    outline: 2px solid var(--madder);
+    outline-offset: 2px;
+  }
+`;
+
+/** Ways to a note that do not begin in the cellar: a wine by its name alone, hidden glasses, a note file read back. */
+export function Begin() {
+  const router = useRouter();
+  const [name, setName] = useState('');
+  const [trouble, setTrouble] = useState('');
+  const act = (run: () => Promise<void>) => {
+    setTrouble('');
+    void run().catch((error: Error) => setTrouble(error.message));
+  };
+  return (
+    <>
+      <Row>
+        <form
+          onSubmit={(event) => {
+            event.preventDefault();
+            const given = name.trim();
+            if (given === '') return;
+            act(async () => {
+              const [wineId, id] = [v7(), v7()];
+              await api('PUT', `/wines/${wineId}`, {
+                body: { baseRevision: 0, writeId: v7(), document: { schema: 1, name: given.slice(0, 200), producer: '', remark: '', facts: {}, lots: [] } },
+              });
+              await api('POST', '/notes', { body: { id, wineId } });
+              router.push(`/notes/${id}`);
+            });
+          }}
+        >
+          <TextField label="A wine by its name alone" value={name} onChange={setName} placeholder="the rest can come later" />
+          <Button type="submit" disabled={name.trim() === ''}>
+            Assess it
+          </Button>
+        </form>
+        <ButtonLink href="/notes/deal">Deal hidden glasses</ButtonLink>
+        <label className="file">
+          Read a note file back
+          <input
+            type="file"
+            accept="application/json,.json"
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              event.target.value = '';
+              if (file === undefined) return;
+              act(async () => {
+                let read: unknown;
+                try {
+                  read = JSON.parse(await file.text());
+                } catch {
+                  throw new Error(`${file.name} is not a note file: it is no JSON. Nothing was changed.`);
+                }
+                const { id } = await api<{ id: string }>('POST', '/notes/imports', { body: { file: read } });
+                router.push(`/notes/${id}`);
+              });
+            }}
+          />
+        </label>
+      </Row>
+      {trouble !== '' && <Trouble role="alert">{trouble}</Trouble>}
+    </>
+  );
+}

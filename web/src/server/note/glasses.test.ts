@@ -1,0 +1,221 @@
+import fc from 'fast-check';
+import { v4, v7 } from 'uuid';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { eq } from 'drizzle-orm';
+import { anyObserved } from '@rose/core/testing/any-note';
+import { emptyNote, type NoteDocument } from '@rose/core/wine/note';
+import { noteDocument } from '@rose/core/wine/note-schema';
+import { connections } from '../../db/client';
+import { glassIdentity, note } from '../../db/schema';
+import { newMember, ownDatabase, run } from '../testing/venue';
+import { newWorld, type World } from '../testing/world';
+import { listNotes } from '../notebook/queries';
+import type { Member, Reply } from '../command';
+import { importNote, noteFileOf, type NoteFile } from './files';
+import { dealGlasses, newMoment, openNote, uncover } from './glasses';
+import { composed, consistencyOf, deck, deduction, price, scores, triageOf } from './judgements';
+import { deleteNote, getNote, saveNote } from './operations';
+
+let drop: () => Promise<void>;
+let world: World;
+let helper: Member;
+beforeAll(async () => {
+  drop = await ownDatabase();
+  world = await newWorld();
+  helper = await newMember('helper', world.owner.venueId);
+});
+afterAll(() => drop());
+
+const save = (who: Member, id: string, document: NoteDocument, baseRevision = 1) => run(saveNote, who, { id, writeId: v4(), baseRevision, document });
+const identities = async () => (await connections().db.select().from(glassIdentity)).length;
+interface Dealt {
+  places: { place: string; bag: string; noteId: string }[];
+  bags: { bag: string; wine: string }[] | null;
+}
+const full: NoteDocument = {
+  ...emptyNote,
+  observed: { colour: 'white', hue: 'gold', acidity: 80, body: 40, finish: { seconds: 22 }, quality: 84, balance: 70 },
+  chips: [{ id: 'c', term: 'honey', layer: 'first', strength: 2 }],
+  deck: { citrus: 'yes', wood: 'no' },
+  ideas: [{ id: 'i', at: 'verdict', certainty: 0 }],
+};
+
+describe('hidden glasses', () => {
+  it('of one’s own bags no server knows which is which, until the taster unwraps one and says', async () => {
+    const before = await identities();
+    const notes = [v7(), v7()];
+    const dealt = (await run(dealGlasses, world.owner, { notes, wineIds: [world.wineId, world.otherWineId] })) as unknown as Dealt;
+    expect(dealt.bags).toBeNull();
+    expect(dealt.places.map((entry) => entry.place)).toEqual(['left', 'right']);
+    expect(dealt.places.map((entry) => entry.bag).sort()).toEqual(['1', '2']);
+    expect(await identities()).toBe(before);
+    const hidden = (await run(getNote, world.owner, { id: notes[0] })) as { wine: unknown; hidden: unknown };
+    expect(hidden).toMatchObject({ wine: null, hidden: { mine: true, named: false } });
+    await expect(run(uncover, world.owner, { id: notes[0] })).rejects.toMatchObject({ status: 422 });
+    await expect(run(uncover, world.owner, { id: notes[0], wineId: v7() })).rejects.toMatchObject({ status: 404 });
+    await save(world.owner, notes[0]!, full);
+    await run(uncover, world.owner, { id: notes[0], wineId: world.wineId });
+    expect(await run(getNote, world.owner, { id: notes[0] })).toMatchObject({ wine: { id: world.wineId }, hidden: null });
+    const [row] = await connections().db.select().from(note).where(eq(note.id, notes[0]!));
+    expect(row!.blindDocument).toEqual(full);
+    expect(row!.lockedAt).not.toBeNull();
+    // The other glass stays as hidden as it was.
+    expect(await run(getNote, world.owner, { id: notes[1] })).toMatchObject({ wine: null });
+  });
+  it('dealt by a helper, the helper alone is told, and every deal is a fresh one', async () => {
+    const seen = new Set<string>();
+    for (let i = 0; i < 24 && seen.size < 4; i++) {
+      const notes = [v7(), v7()];
+      const dealt = (await run(dealGlasses, helper, { notes, wineIds: [world.wineId, world.otherWineId], taster: world.owner.email })) as unknown as Dealt;
+      const left = dealt.bags!.find((entry) => entry.bag === dealt.places[0]!.bag)!.wine;
+      seen.add(`${dealt.places[0]!.bag}/${left}`);
+      await expect(run(getNote, helper, { id: notes[0] })).rejects.toMatchObject({ status: 403 });
+      const mine = await run(getNote, world.owner, { id: notes[0] });
+      expect(mine).toMatchObject({ wine: null, hidden: { mine: true, named: true } });
+      expect(JSON.stringify(mine)).not.toMatch(/Caldera|Lamplighter/);
+      await run(uncover, world.owner, { id: notes[0] });
+      expect(((await run(getNote, world.owner, { id: notes[0] })) as { wine: { name: string } }).wine.name).toBe(left);
+    }
+    // Two bags and two places: all four deals come.
+    expect(seen.size).toBe(4);
+  });
+  it('a wine twice, a stranger’s wine, a taster who is no member: refused, and nothing is made', async () => {
+    const count = async () => (await connections().db.select({ id: note.id }).from(note)).length;
+    const before = await count();
+    const deal = (more: Record<string, unknown>) => run(dealGlasses, world.owner, { notes: [v7(), v7()], wineIds: [world.wineId, world.otherWineId], ...more });
+    await expect(deal({ wineIds: [world.wineId, world.wineId] })).rejects.toMatchObject({ status: 422 });
+    await expect(deal({ wineIds: [world.wineId, v7()] })).rejects.toMatchObject({ status: 404 });
+    await expect(deal({ taster: 'nobody@example.invalid' })).rejects.toMatchObject({ status: 422 });
+    await expect(deal({ notes: [v7(), v7(), v7()] })).rejects.toMatchObject({ status: 422 });
+    expect(await count()).toBe(before);
+  });
+  it('the same record on two different hidden wines is answered byte for byte the same by every computing path', async () => {
+    const notes = [v7(), v7()];
+    await run(dealGlasses, helper, { notes, wineIds: [world.wineId, world.otherWineId], taster: world.owner.email });
+    for (const id of notes) await save(world.owner, id, full);
+    for (const operation of [composed, scores, triageOf, consistencyOf, deduction, deck]) {
+      const [a, b] = await Promise.all(notes.map((id) => run(operation, world.owner, { id })));
+      expect(JSON.stringify(a), operation.name).toBe(JSON.stringify(b));
+    }
+    await expect(run(price, world.owner, { id: notes[0] })).rejects.toMatchObject({ status: 409 });
+  });
+});
+
+describe('what shows only later', () => {
+  it('the price after the mark, the deduction after mark and idea', async () => {
+    const id = v7();
+    await run(openNote, world.owner, { id, wineId: world.wineId });
+    await expect(run(price, world.owner, { id })).rejects.toMatchObject({ status: 409 });
+    await save(world.owner, id, { ...emptyNote, observed: { quality: 80 } });
+    expect(await run(price, world.owner, { id })).toEqual({ price: 24, currency: 'EUR' });
+    await expect(run(deduction, world.owner, { id })).rejects.toMatchObject({ status: 409 });
+    await save(world.owner, id, full, 2);
+    const found = (await run(deduction, world.owner, { id })) as { dimensions: { dimension: string }[]; kinds: { chance: number }[] };
+    expect(found.dimensions.map((entry) => entry.dimension)).toEqual(['climate', 'age', 'vessel', 'grape', 'price']);
+    expect(found.kinds[0]!.chance).toBeGreaterThan(found.kinds[5]!.chance);
+  });
+});
+
+describe('a new moment', () => {
+  it('starts from nothing on the same glass; asked for twice it is one; the earlier one is named and not shown', async () => {
+    const id = v7();
+    await run(openNote, world.owner, { id, wineId: world.wineId });
+    await save(world.owner, id, { ...full, done: true });
+    const air = v7();
+    await run(newMoment, world.owner, { id, noteId: air, moment: 'air' });
+    expect(await run(newMoment, world.owner, { id, noteId: v7(), moment: 'air' })).toMatchObject({ id: air });
+    const opened = (await run(getNote, world.owner, { id: air })) as { document: NoteDocument; moments: unknown[] };
+    expect(opened).toMatchObject({ moment: 'air', document: emptyNote, moments: [{ id, moment: 'first', done: true }] });
+    expect(JSON.stringify(opened)).not.toContain('honey');
+    await expect(run(newMoment, helper, { id, noteId: v7(), moment: 'food' })).rejects.toMatchObject({ status: 403 });
+  });
+});
+
+describe('a note as a file', () => {
+  const fileOf = (id: string) => run(noteFileOf, world.owner, { id, format: 'json' }) as unknown as Promise<NoteFile>;
+  const text = fc.string({ maxLength: 40, unit: 'grapheme' });
+  const anyNote: fc.Arbitrary<NoteDocument> = fc
+    .record({
+      observed: anyObserved,
+      remark: text,
+      words: fc.array(
+        text.filter((entry) => entry.trim() !== ''),
+        { maxLength: 4 },
+      ),
+      deck: fc.dictionary(fc.constantFrom('citrus', 'wood', 'nothing'), fc.constantFrom('no', 'trace', 'yes')),
+      done: fc.boolean(),
+      left: fc.nat(3600),
+    })
+    .map(({ observed, remark, words, deck: answers, done, left }) => ({
+      ...emptyNote,
+      observed: Object.fromEntries(Object.entries(observed).filter(([, value]) => value !== undefined)),
+      chips: words.map((own, i) => ({ id: String(i), words: own, layer: 'mouth' as const, strength: 1 as const, left })),
+      deck: answers as NoteDocument['deck'],
+      remark,
+      done,
+    }));
+  it('is read back without loss, whatever it holds', async () => {
+    await fc.assert(
+      fc.asyncProperty(anyNote, async (document) => {
+        expect(noteDocument.safeParse(document).success).toBe(true);
+        const id = v7();
+        await run(openNote, world.owner, { id, wineId: world.wineId });
+        await save(world.owner, id, document);
+        const file = JSON.parse(JSON.stringify(await fileOf(id))) as NoteFile;
+        // As on another machine: the note is gone, its file is left.
+        await connections().db.delete(note).where(eq(note.id, id));
+        expect(await run(importNote, world.owner, { file })).toEqual({ id, made: true });
+        expect(JSON.parse(JSON.stringify(await fileOf(id)))).toEqual(file);
+        expect(await run(importNote, world.owner, { file })).toEqual({ id, made: false });
+      }),
+      { numRuns: 25 },
+    );
+  });
+  it('of a wine that is not here says so and changes nothing; told which one it is, it is read', async () => {
+    const id = v7();
+    const file: NoteFile = {
+      kind: 'rose-compass/note',
+      version: 1,
+      id,
+      tastedAt: '2026-11-20T18:00:00.000Z',
+      moment: 'first',
+      taster: 'Somebody',
+      wine: { id: v7(), name: 'No Such Hill', producer: 'Nobody' },
+      document: emptyNote,
+    };
+    await expect(run(importNote, world.owner, { file })).rejects.toMatchObject({ status: 409, slug: 'no-such-wine' });
+    await expect(run(getNote, world.owner, { id })).rejects.toMatchObject({ status: 404 });
+    expect(await run(importNote, world.owner, { file, wineId: world.wineId })).toEqual({ id, made: true });
+    // A note brought in is its reader's own: another member does not see it.
+    await expect(run(getNote, helper, { id })).rejects.toMatchObject({ status: 403 });
+    await expect(run(importNote, world.owner, { file: { ...file, id: v7(), kind: 'something else' } })).rejects.toMatchObject({ status: 422 });
+  });
+  it('as Markdown and PDF names the wine, or of a hidden glass does not', async () => {
+    const notes = [v7(), v7()];
+    await run(dealGlasses, helper, { notes, wineIds: [world.wineId, world.otherWineId], taster: world.owner.email });
+    await save(world.owner, notes[0]!, { ...full, remark: 'A *bold* remark' });
+    const { perform } = await import('../http');
+    const reply = async (id: string, format: string) => {
+      const answer: Reply = { cookies: [] };
+      await perform(noteFileOf, world.owner, { id, format }, answer);
+      return answer.file!;
+    };
+    const markdown = await reply(notes[0]!, 'md');
+    expect(String(markdown.body)).toMatch(/^# Glass \d/);
+    expect(String(markdown.body)).toContain('A \\*bold\\* remark');
+    expect(`${String(markdown.body)}${markdown.name}`).not.toMatch(/Caldera|Lamplighter|Mikri/);
+    const pdf = await reply(notes[0]!, 'pdf');
+    expect(
+      Buffer.from(pdf.body as Uint8Array)
+        .subarray(0, 5)
+        .toString(),
+    ).toBe('%PDF-');
+  });
+  it('a deleted note is in no list and gives no file', async () => {
+    const id = v7();
+    await run(openNote, world.owner, { id, wineId: world.wineId });
+    await run(deleteNote, world.owner, { id });
+    await expect(fileOf(id)).rejects.toMatchObject({ status: 404 });
+    expect(((await run(listNotes, world.owner, {})) as { items: { id: string }[] }).items.map((entry) => entry.id)).not.toContain(id);
+  });
+});

@@ -1,0 +1,249 @@
+import { and, eq, isNull } from 'drizzle-orm';
+import { randomInt } from 'node:crypto';
+import { v4, v7 } from 'uuid';
+import { z } from 'zod';
+import { emptyNote, moments, type Moment } from '@rose/core/wine/note';
+import type { Tx } from '../../db/client';
+import { glass, glassIdentity, member, note, participant, tasting, user, wine } from '../../db/schema';
+import { command, everyRole, type Member } from '../command';
+import { Problem, badField, forbidden, notFound } from '../problem';
+import { ownNote } from './operations';
+import { rewriteSearch } from './search';
+
+/** A code that tells nothing of the wine: three digits, none of the patterns people read meaning into. */
+export function glassCode(): string {
+  for (;;) {
+    const code = String(randomInt(101, 1000));
+    if (new Set(code).size === 3 && code !== '123' && code !== '321') return code;
+  }
+}
+
+export const openNote = command({
+  name: 'note.open',
+  method: 'POST',
+  path: '/notes',
+  summary: 'Opens a glass of a wine for the caller alone, with an empty note; the same id again changes nothing',
+  allow: everyRole,
+  input: z.strictObject({ id: z.uuid(), wineId: z.uuid() }),
+  output: z.object({ id: z.string(), revision: z.number() }),
+  async run(tx, actor, input) {
+    const [found] = await tx
+      .select({ id: wine.id })
+      .from(wine)
+      .where(and(eq(wine.venueId, actor.venueId), eq(wine.id, input.wineId), isNull(wine.deletedAt)));
+    if (found === undefined) throw notFound('wine');
+    const [present] = await tx
+      .select({ id: note.id, revision: note.revision })
+      .from(note)
+      .where(and(eq(note.venueId, actor.venueId), eq(note.id, input.id)));
+    if (present !== undefined) return present;
+    // The label is in sight of somebody who assesses a wine from its own page: the glass is revealed from the start.
+    await pour(tx, actor, actor, 'A glass alone', [{ noteId: input.id, wineId: input.wineId, code: glassCode(), revealed: true }]);
+    return { id: input.id, revision: 1 };
+  },
+});
+
+interface Poured {
+  readonly noteId: string;
+  /** Undefined while nobody knows: the bottle stands in a bag the taster marked. */
+  readonly wineId: string | undefined;
+  readonly code: string;
+  readonly revealed: boolean;
+}
+/** A sitting of one person: its glasses, what is in them as far as that is known, and an empty note on each. */
+async function pour(
+  tx: Tx,
+  actor: Member,
+  taster: { readonly userId: string; readonly name: string },
+  name: string,
+  glasses: readonly Poured[],
+): Promise<void> {
+  const { venueId } = actor;
+  const now = new Date();
+  const [tastingId, participantId] = [v7(), v7()];
+  await tx.insert(tasting).values({ venueId, id: tastingId, kind: 'solo', name, startedAt: now });
+  await tx.insert(participant).values({ venueId, id: participantId, tastingId, userId: taster.userId, name: taster.name, seat: 1 });
+  for (const [place, { noteId, wineId, code, revealed }] of glasses.entries()) {
+    const glassId = v4();
+    await tx.insert(glass).values({ venueId, id: glassId, tastingId, place, code, revealedAt: revealed ? now : null });
+    if (wineId !== undefined) await tx.insert(glassIdentity).values({ venueId, glassId, wineId });
+    await tx
+      .insert(note)
+      .values({ venueId, id: noteId, revision: 1, writes: [], glassId, participantId, moment: 'first', tastedAt: now, document: emptyNote, search: '' });
+  }
+  await rewriteSearch(
+    tx,
+    venueId,
+    glasses.map((entry) => entry.noteId),
+  );
+}
+
+/** Where a glass stands, from the taster's left. */
+const placeInWords = (place: number, of: number) => (of === 2 ? (place === 0 ? 'left' : 'right') : `place ${place + 1}, from the left`);
+
+/** A random order of 0 … n − 1 (Fisher–Yates, from the system's own source of chance). */
+function shuffled(n: number): number[] {
+  const order = Array.from({ length: n }, (_, i) => i);
+  for (let i = n - 1; i > 0; i--) {
+    const j = randomInt(i + 1);
+    [order[i], order[j]] = [order[j]!, order[i]!];
+  }
+  return order;
+}
+
+export const dealGlasses = command({
+  name: 'note.deal',
+  method: 'POST',
+  path: '/deals',
+  summary:
+    'Deals two to six wines into hidden glasses. Dealt to oneself, the bottles stand in bags one has marked and mixed, and no server knows which is which; dealt by a helper, the helper alone is told which bottle goes into which bag',
+  allow: everyRole,
+  input: z.strictObject({ notes: z.array(z.uuid()).min(2).max(6), wineIds: z.array(z.uuid()).min(2).max(6), taster: z.email().optional() }),
+  output: z.object({
+    /** From left to right: the bag poured there. */
+    places: z.array(z.object({ place: z.string(), bag: z.string(), noteId: z.string() })),
+    /** For the dealer only, when that is somebody else than the taster. */
+    bags: z.array(z.object({ bag: z.string(), wine: z.string() })).nullable(),
+  }),
+  async run(tx, actor, input) {
+    const n = input.wineIds.length;
+    if (input.notes.length !== n) throw badField('notes', 'must be as many as the wines');
+    if (new Set(input.wineIds).size !== n || new Set(input.notes).size !== n) throw badField('wineIds', 'names a wine twice');
+    const names: string[] = [];
+    for (const wineId of input.wineIds) {
+      const [found] = await tx
+        .select({ name: wine.name })
+        .from(wine)
+        .where(and(eq(wine.venueId, actor.venueId), eq(wine.id, wineId), isNull(wine.deletedAt)));
+      if (found === undefined) throw notFound('wine');
+      names.push(found.name);
+    }
+    const [other] =
+      input.taster === undefined
+        ? []
+        : await tx
+            .select({ userId: user.id, name: user.name })
+            .from(member)
+            .innerJoin(user, eq(user.id, member.userId))
+            .where(and(eq(member.venueId, actor.venueId), eq(user.email, input.taster.toLowerCase())));
+    if (input.taster !== undefined && other === undefined) throw badField('taster', 'is no member of this venue');
+    const byHelper = other !== undefined && other.userId !== actor.userId;
+    // Bag b holds wine bags[b]; place p is poured from bag order[p]. Of one's own bags only the places are dealt.
+    const bags = shuffled(n);
+    const order = shuffled(n);
+    await pour(
+      tx,
+      actor,
+      byHelper ? other : actor,
+      n === 2 ? 'A hidden pair' : `${n} hidden glasses`,
+      order.map((bag, place) => ({
+        noteId: input.notes[place]!,
+        wineId: byHelper ? input.wineIds[bags[bag]!] : undefined,
+        code: String(bag + 1),
+        revealed: false,
+      })),
+    );
+    return {
+      places: order.map((bag, place) => ({ place: placeInWords(place, n), bag: String(bag + 1), noteId: input.notes[place]! })),
+      bags: byHelper ? bags.map((wineAt, bag) => ({ bag: String(bag + 1), wine: names[wineAt]! })) : null,
+    };
+  },
+});
+
+export const uncover = command({
+  name: 'note.uncover',
+  method: 'POST',
+  path: '/notes/{id}/uncoverings',
+  summary: 'Uncovers a hidden glass of one’s own sitting: the note as it stood is kept for the calls; of a bag of one’s own, one says which wine was in it',
+  allow: everyRole,
+  input: z.strictObject({ id: z.uuid(), wineId: z.uuid().optional() }),
+  output: z.object({ ok: z.literal(true) }),
+  async run(tx, actor, input) {
+    await ownNote(tx, actor, input.id);
+    const { venueId } = actor;
+    const [row] = await tx
+      .select({
+        glassId: note.glassId,
+        document: note.document,
+        lockedAt: note.lockedAt,
+        revealedAt: glass.revealedAt,
+        kind: tasting.kind,
+        wineId: glassIdentity.wineId,
+      })
+      .from(note)
+      .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
+      .innerJoin(tasting, and(eq(tasting.venueId, glass.venueId), eq(tasting.id, glass.tastingId)))
+      .leftJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
+      .where(and(eq(note.venueId, venueId), eq(note.id, input.id)));
+    if (row === undefined) throw notFound('note');
+    if (row.kind !== 'solo') throw forbidden();
+    if (row.revealedAt !== null) return { ok: true };
+    if (row.wineId === null) {
+      if (input.wineId === undefined) throw badField('wineId', 'say which wine was in the bag');
+      const [found] = await tx
+        .select({ id: wine.id })
+        .from(wine)
+        .where(and(eq(wine.venueId, venueId), eq(wine.id, input.wineId), isNull(wine.deletedAt)));
+      if (found === undefined) throw notFound('wine');
+      await tx.insert(glassIdentity).values({ venueId, glassId: row.glassId, wineId: input.wineId });
+    } else if (input.wineId !== undefined && input.wineId !== row.wineId) throw new Problem(409, 'dealt', 'A helper dealt this glass: what is in it is known.');
+    const now = new Date();
+    await tx
+      .update(glass)
+      .set({ revealedAt: now })
+      .where(and(eq(glass.venueId, venueId), eq(glass.id, row.glassId)));
+    await tx
+      .update(note)
+      .set({ lockedAt: row.lockedAt ?? now, blindDocument: row.document })
+      .where(and(eq(note.venueId, venueId), eq(note.id, input.id)));
+    await rewriteSearch(tx, venueId, [input.id]);
+    return { ok: true };
+  },
+});
+
+export const newMoment = command({
+  name: 'note.moment',
+  method: 'POST',
+  path: '/notes/{id}/moments',
+  summary: 'A new moment of the same taster on the same glass: an empty note, to be laid over the earlier one when it is done',
+  allow: everyRole,
+  input: z.strictObject({ id: z.uuid(), noteId: z.uuid(), moment: z.enum(Object.keys(moments) as [Moment]) }),
+  output: z.object({ id: z.string(), revision: z.number() }),
+  async run(tx, actor, input) {
+    await ownNote(tx, actor, input.id);
+    const { venueId } = actor;
+    const [from] = await tx
+      .select({ glassId: note.glassId, participantId: note.participantId })
+      .from(note)
+      .where(and(eq(note.venueId, venueId), eq(note.id, input.id)));
+    const [present] = await tx
+      .select({ id: note.id, revision: note.revision })
+      .from(note)
+      .where(and(eq(note.venueId, venueId), eq(note.glassId, from!.glassId), eq(note.participantId, from!.participantId), eq(note.moment, input.moment)));
+    if (present !== undefined) return present;
+    const now = new Date();
+    await tx
+      .insert(note)
+      .values({ venueId, id: input.noteId, revision: 1, writes: [], ...from!, moment: input.moment, tastedAt: now, document: emptyNote, search: '' });
+    await rewriteSearch(tx, venueId, [input.noteId]);
+    return { id: input.noteId, revision: 1 };
+  },
+});
+
+export const shareNote = command({
+  name: 'note.share',
+  method: 'PUT',
+  path: '/notes/{id}/sharing',
+  summary: 'Lets the venue’s hosts read a note, or no longer; only its taster says so',
+  allow: everyRole,
+  input: z.strictObject({ id: z.uuid(), shared: z.boolean() }),
+  output: z.object({ shared: z.boolean() }),
+  async run(tx, actor, input) {
+    await ownNote(tx, actor, input.id);
+    await tx
+      .update(note)
+      .set({ shared: input.shared })
+      .where(and(eq(note.venueId, actor.venueId), eq(note.id, input.id)));
+    return { shared: input.shared };
+  },
+});
