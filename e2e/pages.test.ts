@@ -53,6 +53,7 @@ describe('every page', () => {
       await first('/table', 'Octopus'),
       '/notebook',
       await first('/notebook', 'Black Scree'),
+      '/notes/deal',
       '/settings',
       '/gallery',
       '/nowhere',

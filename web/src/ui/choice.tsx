@@ -109,8 +109,11 @@ export function Choice({
         {bare !== true && (
           <span className="name">
             {label}
-            {hint !== undefined && <span className="hint">{hint}</span>}
-            {aside}
+            {(hint !== undefined || aside !== undefined) && (
+              <span className="hint">
+                {hint} {aside}
+              </span>
+            )}
           </span>
         )}
       </legend>

@@ -23,6 +23,11 @@ export const Picker = styled(ComboBox)`
   }
 ` as typeof ComboBox;
 export const PickerList = styled(Popover)`
+  /* The library hides a list until it has found its place, and on a phone it sometimes never says that it has: it is shown where it is. */
+  opacity: 1 !important;
+  clip: auto !important;
+  clip-path: none !important;
+  mask-image: none !important;
   width: var(--trigger-width);
   max-height: 340px;
   overflow: auto;

@@ -196,8 +196,11 @@ export function Scale({
     <Row>
       <label htmlFor={`${id}-range`}>
         <span className="name">{spec.label}</span>
-        {spec.hint !== undefined && <div className="hint">{spec.hint}</div>}
-        {aside}
+        {(spec.hint !== undefined || aside !== undefined) && (
+          <div className="hint">
+            {spec.hint} {aside}
+          </div>
+        )}
       </label>
       <Line className="line" data-unset={at === undefined}>
         <input

@@ -57,7 +57,7 @@ export function CardText({ id, brief = false }: { id: ObservableId; brief?: bool
             <b>Do:</b> {card.do}
           </p>
           <p>
-            <b>Feel:</b> {card.feel}
+            <b>Notice:</b> {card.feel}
           </p>
         </>
       )}

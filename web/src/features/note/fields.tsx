@@ -42,8 +42,9 @@ const CardText = dynamic(() => import('./card').then((module) => module.CardText
 const How = styled.button`
   border: 0;
   background: none;
-  padding: 4px 0;
+  padding: 0;
   min-height: 24px;
+  font-weight: 400;
   color: var(--soft);
   font-size: 13px;
   text-decoration: underline;

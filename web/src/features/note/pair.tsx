@@ -63,6 +63,10 @@ const Lay = styled.div`
     grid-template-columns: minmax(0, 1fr) 150px;
     gap: 12px;
     align-items: center;
+    border-bottom: 1px solid var(--line);
+  }
+  .row > :first-child {
+    border: 0;
   }
   .row b {
     color: var(--madder);
@@ -96,8 +100,31 @@ const Call = styled.label`
   padding: 8px 0;
   input {
     width: 100%;
-    accent-color: var(--madder);
-    min-height: 32px;
+    appearance: none;
+    height: 32px;
+    margin: 0;
+    background:
+      linear-gradient(var(--ink), var(--ink)) center / 1px 14px no-repeat,
+      linear-gradient(var(--ink), var(--ink)) center / 100% 1px no-repeat;
+    cursor: pointer;
+  }
+  input::-webkit-slider-thumb {
+    appearance: none;
+    width: 22px;
+    height: 22px;
+    border-radius: 50%;
+    border: 0;
+    background: var(--madder);
+  }
+  input::-moz-range-thumb {
+    width: 22px;
+    height: 22px;
+    border-radius: 50%;
+    border: 0;
+    background: var(--madder);
+  }
+  input:disabled::-webkit-slider-thumb {
+    background: var(--faint);
   }
   span.ends {
     display: flex;

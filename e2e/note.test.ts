@@ -1,0 +1,274 @@
+import { describe, expect, it } from 'vitest';
+import { desktop, fill, phone, press, select, textOf, visit, waitForText } from './browser';
+import { demoJourney } from './journey';
+
+const { base, page } = await demoJourney();
+
+/** The API as the page's own code would call it. */
+const ask = <T>(method: string, path: string, body?: unknown): Promise<T> =>
+  page.evaluate(
+    async (how, where, what) => {
+      const answer = await fetch(`/api/v1${where}`, {
+        method: how,
+        headers: { 'content-type': 'application/json' },
+        ...(what === undefined ? {} : { body: JSON.stringify(what) }),
+      });
+      return (await answer.json()) as never;
+    },
+    method,
+    path,
+    body,
+  );
+const noteId = () => new URL(page.url()).pathname.split('/').at(-1)!;
+const stored = () =>
+  ask<{ document: { observed: Record<string, unknown>; chips: unknown[]; deck: Record<string, string>; done?: boolean } }>('GET', `/notes/${noteId()}`);
+const tap = async (selector: string) => {
+  const element = await page.waitForSelector(selector, { visible: true });
+  await element!.evaluate((found) => found.scrollIntoView({ block: 'center' }));
+  await element!.tap();
+};
+const saved = () => waitForText(page, 'Saved', 20_000);
+
+describe('a quick note on a phone', () => {
+  it('is done in under 25 taps from the wine’s page, nothing preset, letters counted', async () => {
+    await page.setViewport(phone);
+    await visit(page, `${base}/cellar`);
+    await press(page, 'Quay Jar');
+    await page.evaluate(() => localStorage.removeItem('depth'));
+    let taps = 0;
+    const count = async (doing: Promise<unknown>) => {
+      taps += 1;
+      await doing;
+    };
+    await waitForText(page, 'Assess a glass');
+    await count(press(page, 'Assess a glass'));
+    await page.waitForFunction(() => location.pathname.startsWith('/notes/'), { timeout: 15_000 });
+    await count(press(page, 'Quick'));
+    await count(tap('label:has(input[name="health"][value="sound"])'));
+    await count(tap('input[placeholder^="sour cherry"]'));
+    for (const letter of 'apri') await count(page.keyboard.type(letter));
+    // The list finds its place, then it is tapped where it stands: it closes when the page scrolls.
+    const option = await page.waitForSelector('::-p-xpath(//*[@role="option"][contains(., "apricot")])', { visible: true });
+    await page.evaluate(() => new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(resolve, 300)))));
+    await count(option!.tap());
+    await page.waitForSelector('[aria-label="Smells found"] button');
+    for (const id of ['body', 'balance']) {
+      const box = await (await page.waitForSelector(`#${id}-range`))!.evaluate((element) => {
+        element.scrollIntoView({ block: 'center' });
+        const { left, top, width, height } = element.getBoundingClientRect();
+        return { x: left + width * 0.7, y: top + height / 2 };
+      });
+      await count(page.touchscreen.tap(box.x, box.y));
+    }
+    await count(tap('label:has(input[name="buy"][value="yes"])'));
+    await saved();
+    const kept = await stored();
+    expect(kept.document.observed).toMatchObject({ health: 'sound', buy: 'yes' });
+    expect(Object.keys(kept.document.observed).sort()).toEqual(['balance', 'body', 'buy', 'health']);
+    expect(kept.document.chips).toHaveLength(1);
+    const id = noteId();
+    await count(press(page, 'Done'));
+    await page.waitForFunction(() => location.pathname === '/notebook', { timeout: 15_000 });
+    expect(taps).toBeLessThan(25);
+    expect((await ask<{ document: { done: boolean } }>('GET', `/notes/${id}`)).document.done).toBe(true);
+    // The same record at another depth: nothing is lost.
+    await visit(page, `${base}/notes/${id}`);
+    await press(page, 'Full');
+    await press(page, 'Palate');
+    await page.waitForFunction(() => document.querySelector<HTMLInputElement>('#body-range')?.getAttribute('aria-valuetext')?.startsWith('not set') === false);
+  });
+});
+
+describe('a guided note on a phone, with one thumb', () => {
+  it('asks one question at a time with its card; what is left is not looked at; a reload stays at the question', async () => {
+    await page.setViewport(phone);
+    await visit(page, `${base}/cellar`);
+    await press(page, 'Black Scree');
+    await waitForText(page, 'Assess a glass');
+    await press(page, 'Assess a glass');
+    await page.waitForFunction(() => location.pathname.startsWith('/notes/'), { timeout: 15_000 });
+    await press(page, 'Guided');
+    await waitForText(page, 'Is it clear?');
+    expect(await textOf(page)).toContain('Tilt the glass over something white');
+    await tap('label:has(input[name="clarity"][value="clear"])');
+    await press(page, 'Next');
+    await waitForText(page, 'Is anything in it?');
+    await press(page, 'Leave it, next');
+    await waitForText(page, 'What colour is it?');
+    await tap('label:has(input[name="colour"][value="red"])');
+    await saved();
+    await page.reload();
+    await waitForText(page, 'What colour is it?', 20_000);
+    // On to the nose, leaving the rest of the look.
+    for (let i = 0; i < 12 && !(await textOf(page)).includes('What do you smell?'); i++) {
+      await press(page, (await textOf(page)).includes('Leave it, next') ? 'Leave it, next' : 'Next');
+      await new Promise((resolve) => setTimeout(resolve, 150));
+    }
+    await press(page, 'It only smells of wine: ask me');
+    const asked: string[] = [];
+    for (const said of ['no', 'trace', 'yes']) {
+      const question = await page.waitForSelector('li[data-now="true"] strong');
+      const family = (await question!.evaluate((element) => element.textContent))!;
+      expect(asked).not.toContain(family);
+      asked.push(family);
+      await tap(`button[aria-label="${family}: ${said}"]`);
+      await page.waitForFunction((was) => document.querySelector('li[data-now="true"] strong')?.textContent !== was, {}, family);
+    }
+    await saved();
+    const { document: kept } = await stored();
+    expect(kept.observed).toEqual({ clarity: 'clear', colour: 'red' });
+    expect(Object.values(kept.deck).sort()).toEqual(['no', 'trace', 'yes']);
+    expect(kept.chips).toHaveLength(2);
+  });
+});
+
+describe('the judgement', () => {
+  it('shows the draft, the price and the deduction only after the taster’s own, and marks later ideas as helped', async () => {
+    await page.setViewport(desktop);
+    await visit(page, `${base}/cellar`);
+    await press(page, 'Caldera Ledge');
+    await waitForText(page, 'Assess a glass');
+    await press(page, 'Assess a glass');
+    await page.waitForFunction(() => location.pathname.startsWith('/notes/'), { timeout: 15_000 });
+    await press(page, 'Full');
+    await waitForText(page, 'What the record speaks for', 20_000);
+    expect(await textOf(page)).not.toContain('Show the price');
+    await press(page, 'Palate');
+    await page.waitForSelector('#acidity-range');
+    for (let i = 0; i < 7; i++) await (await page.$('#acidity-range'))!.press('ArrowRight');
+    // Less sure: the reading becomes a span, the prose hedges, and the number says both ends.
+    await (await page.waitForSelector('button[aria-label^="Less sure of Acidity"]'))!.click();
+    await (await page.waitForSelector('button[aria-label^="Less sure of Acidity"]'))!.click();
+    await waitForText(page, 'Between lively and racy in acid');
+    await press(page, 'Judgement');
+    await fill(page, 'Quality, your mark', '86');
+    await waitForText(page, 'Show the price', 20_000);
+    await press(page, 'No idea');
+    await press(page, 'Show what it speaks for');
+    await waitForText(page, 'Nearest kinds', 20_000);
+    expect(await textOf(page)).toMatch(/climate: \w+/);
+    await saved();
+    await press(page, 'Show the price');
+    await waitForText(page, 'a bottle', 20_000);
+    await (await page.waitForSelector('::-p-xpath(//summary[contains(., "An idea?")])'))!.click();
+    await fill(page, 'Grape', 'Assyrtiko');
+    await press(page, '75 %');
+    await waitForText(page, 'helped by the deduction');
+    await saved();
+  });
+});
+
+describe('a second moment', () => {
+  it('starts from nothing, and both are laid over each other when it is done', async () => {
+    await page.setViewport(desktop);
+    const first = noteId();
+    await select(page, 'Come back to this glass', 'air');
+    await page.waitForFunction((was) => !location.pathname.endsWith(was), { timeout: 15_000 }, first);
+    await waitForText(page, 'There is a note of the first pour', 20_000);
+    expect(await textOf(page)).not.toContain('My mark is 86');
+    await press(page, 'Palate');
+    await page.waitForSelector('#acidity-range');
+    await (await page.$('#acidity-range'))!.press('ArrowRight');
+    await saved();
+    const second = noteId();
+    await press(page, 'Judgement');
+    await press(page, 'Done');
+    await page.waitForFunction(() => location.pathname === '/notebook', { timeout: 15_000 });
+    await visit(page, `${base}/notes/${second}`);
+    await waitForText(page, 'Lay it over the first pour', 20_000);
+    await press(page, 'Lay it over the first pour');
+    await waitForText(page, 'Two moments of one glass', 20_000);
+    expect(await textOf(page)).toMatch(/what changed/);
+    await page.goBack();
+  });
+});
+
+describe('a pair with hidden labels', () => {
+  it('is dealt from bags, tasted side by side with one key between the glasses, called with certainty, and uncovered', async () => {
+    await page.setViewport(desktop);
+    await visit(page, `${base}/notebook`);
+    await press(page, 'Deal hidden glasses');
+    await waitForText(page, 'Two to six bottles');
+    const names = await page.$$eval('select', (found) =>
+      [...found[0]!.options].slice(1, 3).map((option) => ({ id: option.value, name: option.text.split(',')[0]! })),
+    );
+    await select(page, 'Wine 1', names[0]!.id);
+    await select(page, 'Wine 2', names[1]!.id);
+    await press(page, 'Deal');
+    await waitForText(page, 'Pour the bag marked');
+    await press(page, 'Taste the two side by side');
+    await waitForText(page, 'One call for the pair', 20_000);
+    expect(await textOf(page)).not.toMatch(new RegExp(names.map((entry) => entry.name).join('|')));
+    const move = async (side: string, id: string, steps: number) => {
+      await page.waitForSelector(`#${side}-${id}-range`);
+      for (let i = 0; i < steps; i++) await (await page.$(`#${side}-${id}-range`))!.press('ArrowRight');
+    };
+    await move('left', 'acidity', 7);
+    await page.keyboard.press('Escape');
+    await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+    await page.keyboard.press('x');
+    await move('right', 'acidity', 1);
+    await waitForText(page, 'The right is softer in acid');
+    const call = await page.waitForSelector('::-p-xpath(//label[contains(., "the older one")]//input)');
+    await call!.focus();
+    await page.keyboard.press('ArrowRight');
+    await page.keyboard.press('ArrowRight');
+    await waitForText(page, 'right, 60 % sure');
+    await press(page, 'Lock the pair');
+    await waitForText(page, 'it is marked when both glasses are uncovered');
+    await saved();
+    const address = page.url();
+    for (const [i, side] of (['left', 'right'] as const).entries()) {
+      const id = new URL(address).searchParams.get(side)!;
+      await visit(page, `${base}/notes/${id}`);
+      await press(page, 'Judgement');
+      await fill(page, 'Quality, your mark', '80');
+      await saved();
+      await waitForText(page, 'Which wine was in the bag?', 20_000);
+      await page.waitForFunction(() => [...document.querySelectorAll('select')].some((found) => found.options.length > 10));
+      await select(page, 'Which wine was in the bag?', names[i]!.id);
+      await press(page, 'Uncover the glass');
+      await page.waitForFunction((name) => document.querySelector('h1')?.textContent?.includes(name), { timeout: 20_000 }, names[i]!.name);
+      await waitForText(page, 'Saved', 20_000);
+    }
+    await visit(page, address);
+    await waitForText(page, 'The pair is locked.', 20_000);
+    expect(await textOf(page)).toMatch(/Right\.|Wrong:|The facts do not say\./);
+  });
+});
+
+describe('bad input', () => {
+  it('all fields empty and done, a name of emoji and right-to-left letters, a finish of an hour: nothing breaks', async () => {
+    await visit(page, `${base}/notebook`);
+    await fill(page, 'A wine by its name alone', '🍷 יין טוב');
+    await press(page, 'Assess it');
+    await page.waitForFunction(() => location.pathname.startsWith('/notes/') && !location.pathname.includes('deal'), { timeout: 15_000 });
+    await waitForText(page, 'יין טוב', 20_000);
+    await press(page, 'Finish');
+    await page.waitForSelector('input[aria-label="Pleasant flavour, seconds"]');
+    await page.type('input[aria-label="Pleasant flavour, seconds"]', '3600');
+    await waitForText(page, '3600 seconds', 20_000);
+    await saved();
+    const id = noteId();
+    await press(page, 'Judgement');
+    await press(page, 'Done');
+    await page.waitForFunction(() => location.pathname === '/notebook', { timeout: 15_000 });
+    await waitForText(page, 'יין טוב');
+    const long = 'ж'.repeat(10_000);
+    const tooLong = await ask<{ status: number }>('PUT', `/notes/${id}`, {
+      writeId: crypto.randomUUID(),
+      baseRevision: 99,
+      document: {
+        schema: 1,
+        observed: {},
+        chips: [{ id: 'a', words: long, layer: 'first', strength: 2 }],
+        deck: {},
+        markBeforeDraft: null,
+        rewritten: {},
+        remark: '',
+      },
+    });
+    expect(tooLong.status).toBe(422);
+    await page.goto(`${base}/api/v1/notes/${id}/files/json`).catch(() => undefined);
+  });
+});
