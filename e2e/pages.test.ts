@@ -41,6 +41,20 @@ describe('every page', () => {
     await visit(page, `${base}/come-in`);
     const doors = ['/come-in', '/sign-up', '/forgot', '/reset/x', '/invitation/x'];
     await comeIn(page, base);
+    const pair = await page.evaluate(async () => {
+      const call = async (method: string, path: string, body?: unknown) =>
+        (await (
+          await fetch(`/api/v1${path}`, {
+            method,
+            headers: { 'content-type': 'application/json' },
+            ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+          })
+        ).json()) as { items: { id: string }[] };
+      const wines = (await call('GET', '/wines?limit=2')).items.map((wine) => wine.id);
+      const notes = [0, 1].map(() => crypto.randomUUID());
+      await call('POST', '/deals', { wineIds: wines, notes });
+      return `/notes/pair?left=${notes[0]}&right=${notes[1]}`;
+    });
     const addresses = [
       '/cellar',
       await first('/cellar', 'Black Scree'),
@@ -54,6 +68,7 @@ describe('every page', () => {
       '/notebook',
       await first('/notebook', 'Black Scree'),
       '/notes/deal',
+      pair,
       '/settings',
       '/gallery',
       '/nowhere',
@@ -172,8 +187,15 @@ describe('a note on a phone, with a thumb', () => {
     await page.waitForSelector('[aria-label="The glass as recorded: ruby"]', { visible: true });
     await press(page, 'On to aroma');
     await press(page, 'It only smells of wine');
-    await tap('button[aria-label="red berries: yes"]');
-    await tap('button[aria-label="spices: trace"]');
+    // One family at a time, each the one that tells most: said yes to the first, a trace to the next.
+    const families: string[] = [];
+    for (const said of ['yes', 'trace']) {
+      const asked = await page.waitForSelector('li[data-now="true"] strong');
+      const family = (await asked!.evaluate((element) => element.textContent))!;
+      families.push(family);
+      await tap(`button[aria-label="${family}: ${said}"]`);
+      await page.waitForFunction((was) => document.querySelector('li[data-now="true"] strong')?.textContent !== was, {}, family);
+    }
     await press(page, 'On to palate');
     await tap('#acidity-range');
     await press(page, 'On to finish');
@@ -181,9 +203,9 @@ describe('a note on a phone, with a thumb', () => {
     await new Promise((resolve) => setTimeout(resolve, 1200));
     await press(page, 'It has gone');
     await press(page, 'On to judgement');
-    await waitForText(page, 'red berries');
+    await waitForText(page, families[0]!);
     const text = await textOf(page);
-    expect(text).toContain('a trace of spices');
+    expect(text).toContain(`a trace of ${families[1]!}`);
     expect(text).toContain('The pleasure lasts');
     await waitForText(page, 'Saved', 20_000);
     const small = await page.$$eval('main button, main a, main input:not([type=range])', (elements) =>
