@@ -1,4 +1,4 @@
-import { lab65, rgb, wcagContrast } from 'culori';
+import { differenceCiede2000, lab65, rgb, wcagContrast } from 'culori';
 import { describe, expect, it } from 'vitest';
 import { published } from '../testing/published';
 import { hueLadders, type ColourClass } from '../wine/observables';
@@ -78,6 +78,26 @@ describe('the colour of a glass', () => {
       expect(at(50)).toBeLessThan(at(10));
     });
   }
+  published('Sharma, Wu & Dalal 2005, Color Res. Appl. 30:21', 'the outside library gives ΔE2000 = 2.0425 for the first pair of the test data', () => {
+    const lab = (l: number, a: number, b: number) => ({ mode: 'lab65', l, a, b }) as const;
+    expect(differenceCiede2000()(lab(50, 2.6772, -79.7751), lab(50, 0, -82.7485))).toBeCloseTo(2.0425, 4);
+  });
+  for (const colour of ['white', 'rose', 'amber', 'red'] as const)
+    published(
+      'culori 4, ΔE2000; ΔE of about 3 is seen through a glass (Martínez et al. 2001)',
+      `neighbouring hues of the ${colour} ladder differ by 3 or more as drawn`,
+      () => {
+        const drawnHex = ladder(colour).map((hue) => glassColour({ hue: hue as 'straw' })!.stops[0]!);
+        for (let i = 1; i < drawnHex.length; i++) expect(differenceCiede2000()(drawnHex[i]!, drawnHex[i - 1]!), ladder(colour)[i]).toBeGreaterThanOrEqual(3);
+      },
+    );
+  for (const colour of ['white', 'rose', 'amber', 'red'] as const)
+    it(`the five notches of depth of a ${colour} wine differ by 3 or more as drawn`, () => {
+      for (const hue of ladder(colour).slice(1)) {
+        const drawnHex = [0, 25, 50, 75, 100].map((depth) => glassColour({ hue: hue as 'straw', depth })!.stops[0]!);
+        for (let i = 1; i < drawnHex.length; i++) expect(differenceCiede2000()(drawnHex[i]!, drawnHex[i - 1]!), `${hue} ${i}`).toBeGreaterThanOrEqual(3);
+      }
+    });
   it('draws nothing before a hue is recorded', () => expect(glassColour({ depth: 40 })).toBeUndefined());
   it('a difference seen through a glass (ΔE about 3) lies between neighbouring hues of a ladder', () => {
     for (const colour of ['white', 'rose', 'amber', 'red'] as const) {

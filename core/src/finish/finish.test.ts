@@ -1,6 +1,6 @@
-import { describe, expect } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { published } from '../testing/published';
-import { readFinish } from './finish';
+import { readFinish, sipsAgree } from './finish';
 
 const word = (seconds: number, ruler: number) => readFinish(seconds).words[ruler]!.word;
 describe('rulers of the finish', () => {
@@ -11,4 +11,21 @@ describe('rulers of the finish', () => {
   published('handbooks: under about 5 s short, over about 10 s long', 'the short ruler', () =>
     expect([word(4, 1), word(7, 1), word(12, 1)]).toEqual(['short', 'medium', 'long']),
   );
+});
+
+describe('two sips of one glass', () => {
+  const stop = (seconds: number, atLeast = false) => ({ seconds, ...(atLeast ? { atLeast } : {}) });
+  it('agree within a quarter of their mean, or two seconds; the order does not matter', () => {
+    expect(sipsAgree(stop(20), stop(24))).toEqual({ difference: 4, share: 4 / 22, agree: true });
+    expect(sipsAgree(stop(24), stop(20))).toEqual(sipsAgree(stop(20), stop(24)));
+    expect(sipsAgree(stop(20), stop(32))!.agree).toBe(false);
+    expect(sipsAgree(stop(3), stop(5))!.agree).toBe(true);
+    expect(sipsAgree(stop(0), stop(0))).toEqual({ difference: 0, share: 0, agree: true });
+  });
+  it('are not compared when one was not timed or was broken off', () => {
+    expect(sipsAgree(stop(20), undefined)).toBeUndefined();
+    expect(sipsAgree(undefined, stop(20))).toBeUndefined();
+    expect(sipsAgree(stop(20, true), stop(24))).toBeUndefined();
+    expect(sipsAgree(stop(20), stop(24, true))).toBeUndefined();
+  });
 });

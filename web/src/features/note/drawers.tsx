@@ -2,7 +2,8 @@
 import dynamic from 'next/dynamic';
 import { useState, type ReactNode } from 'react';
 import styled from 'styled-components';
-import { conditions, priceIdeas, vessels, type Idea, type NoteDocument } from '@rose/core/wine/note';
+import { conditions, type Idea, type NoteDocument } from '@rose/core/wine/note';
+import { ideaInWords, where } from './idea-words';
 import type { ChangeNote } from './observation';
 
 const IdeaForm = dynamic(() => import('./ideas').then((module) => module.IdeaForm), { ssr: false });
@@ -58,25 +59,6 @@ function Drawer({ title, says, open = false, children }: { title: string; says: 
     </Box>
   );
 }
-export const where: Record<Idea['at'], string> = {
-  before: 'before the first look',
-  appearance: 'after the look',
-  aroma: 'after the nose',
-  palate: 'after the palate',
-  finish: 'after the finish',
-  verdict: 'at the end',
-};
-export const ideaInWords = (idea: Idea) =>
-  [
-    idea.grape,
-    idea.place,
-    idea.age === undefined ? undefined : `${idea.age} years old`,
-    idea.vessel === undefined ? undefined : vessels[idea.vessel],
-    idea.price === undefined ? undefined : priceIdeas[idea.price],
-  ]
-    .filter((part) => part !== undefined && part !== '')
-    .join(', ') || 'no idea';
-
 /** An idea of what is in the glass, left with one tap of certainty, before the first look and after each quarter; each stays as it was given. */
 export function Ideas({ doc, at, change, open }: { doc: NoteDocument; at: Idea['at']; change: ChangeNote; open?: boolean }) {
   const last = doc.ideas?.at(-1);

@@ -7,7 +7,7 @@ import { Button } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
 import { TemperatureField } from '@/ui/measure-field';
 import { NumberField } from '@/ui/number-field';
-import { ideaInWords, where } from './drawers';
+import { ideaInWords, where } from './idea-words';
 import type { ChangeNote } from './observation';
 
 /** Grape, place, age, vessel and price of an idea, and how sure. */
