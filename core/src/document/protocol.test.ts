@@ -78,7 +78,7 @@ function run(steps: readonly Step[], devices: number) {
       state[s.device] = edited(state[s.device]!, { ...state[s.device]!.draft, observed: { ...state[s.device]!.draft.observed, [s.key]: s.value } });
     else if (s.kind === 'send') send(s.device);
     else if (s.kind === 'reread') state[s.device] = reread(state[s.device]!, server.document, server.revision, noteShape);
-    else if (wire.length > 0) {
+    else if ('pick' in s && wire.length > 0) {
       const [message] = s.kind === 'double' ? [wire[s.pick % wire.length]!] : wire.splice(s.pick % wire.length, 1);
       if (s.kind !== 'lose') deliver(message!);
     }
