@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react';
 import { v7 } from 'uuid';
 import { fitTau } from '@rose/core/temperature/fit';
-import { bothTemperatures, readTemperature, showDifference, showTemperature, type TemperatureUnit } from '@rose/core/wine/measure';
+import { bothTemperatures, showDifference, showTemperature, type TemperatureUnit } from '@rose/core/wine/measure';
 import { media, type MediumId } from '@rose/knowledge/media/index';
 import { useAct } from '@/ui/act';
 import { api } from '@/ui/api';
@@ -10,6 +10,7 @@ import { Button } from '@/ui/button';
 import { SelectField, TextArea, Trouble } from '@/ui/field';
 import { TemperatureField } from '@/ui/measure-field';
 import { NumberField } from '@/ui/number-field';
+import { readReadings } from './readings';
 
 interface Reading {
   readonly minutes: number;
@@ -26,20 +27,6 @@ interface Runs {
   }[];
   readonly inUse: readonly { readonly medium: string; readonly name: string; readonly tau: number; readonly from: string }[];
 }
-/** "0 22, 15 18.4" or a line each: minutes, then the temperature. */
-export function readReadings(text: string, unit: TemperatureUnit): readonly Reading[] | undefined {
-  const entries = text
-    .split(/[\n;,](?!\d)|\n|;/)
-    .map((entry) => entry.trim())
-    .filter((entry) => entry !== '');
-  const readings = entries.map((entry) => {
-    const [, minutes, temperature] = /^(\d+(?:\.\d+)?)\s*(?:min)?\s+(.+)$/.exec(entry) ?? [];
-    const celsius = temperature === undefined ? undefined : readTemperature(temperature, unit);
-    return minutes === undefined || celsius === undefined ? undefined : { minutes: Number(minutes), celsius };
-  });
-  return readings.includes(undefined) || readings.length === 0 ? undefined : (readings as Reading[]);
-}
-
 /** The venue's own time constants: readings typed in, or taken from the simulated probe, each with what it gives and how sure that is. */
 export function Probes({ unit, mayEdit }: { unit: TemperatureUnit; mayEdit: boolean }) {
   const [list, setList] = useState<Runs | null>(null);
