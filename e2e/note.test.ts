@@ -237,6 +237,40 @@ describe('a pair with hidden labels', () => {
   });
 });
 
+describe('a sheet of the host’s own', () => {
+  it('is designed, tried on past notes, kept, used on a note, changed, and the note keeps the version it was marked by', async () => {
+    await page.setViewport(desktop);
+    await visit(page, `${base}/settings/marks`);
+    await press(page, 'Design one');
+    await press(page, 'Keep it');
+    await waitForText(page, 'give it a name');
+    await fill(page, 'Name of the sheet', 'Harbour ten');
+    await fill(page, 'Criterion 1', 'the whole');
+    await press(page, 'Try it on past notes');
+    await waitForText(page, 'this sheet, of 10');
+    await press(page, 'Keep it');
+    await waitForText(page, 'Kept as version 1.');
+    const { items } = await ask<{ items: { id: string }[] }>('GET', '/notes?limit=1&mine=yes');
+    await visit(page, `${base}/notes/${items[0]!.id}`);
+    await press(page, 'Judgement');
+    await fill(page, 'Quality, your mark', '81');
+    await press(page, 'Show the draft mark');
+    await page.waitForFunction(() => [...document.querySelectorAll('option')].some((option) => option.text.startsWith('Harbour ten')));
+    const value = await page.$$eval('option', (options) => options.find((option) => option.text.startsWith('Harbour ten'))!.value);
+    await select(page, 'Draft mark by', value);
+    await waitForText(page, 'of 10');
+    await saved();
+    await visit(page, `${base}/settings/marks`);
+    await press(page, 'Change');
+    await fill(page, 'Allowed marks, best first', '20 10 0');
+    await press(page, 'Keep it');
+    await waitForText(page, 'Kept as version 2.');
+    await visit(page, `${base}/notes/${items[0]!.id}`);
+    await press(page, 'Judgement');
+    await waitForText(page, 'Harbour ten (version 1)', 20_000);
+  });
+});
+
 describe('bad input', () => {
   it('all fields empty and done, a name of emoji and right-to-left letters, a finish of an hour: nothing breaks', async () => {
     await visit(page, `${base}/notebook`);

@@ -70,6 +70,7 @@ describe('every page', () => {
       '/notes/deal',
       pair,
       '/settings',
+      '/settings/marks',
       '/gallery',
       '/nowhere',
       ...doors,

@@ -26,6 +26,8 @@ export interface Scheme {
   readonly source: string;
   readonly criteria: readonly Criterion[];
   readonly classes: readonly { readonly from: number; readonly word: string }[];
+  /** Totals are rounded to the nearest multiple; absent for none. */
+  readonly rounding?: number | undefined;
 }
 
 const look = (cue: Cue, weight = 1): Look => ({ cue, weight });
@@ -166,6 +168,9 @@ const goodness: Partial<Record<Cue, (value: unknown) => number | undefined>> = {
   descriptors: (value) => clamp((value as number) / 8, 0, 1),
 };
 
+/** What a criterion can look at. */
+export const scorable = Object.keys(goodness) as readonly Cue[];
+
 /** How good an observation is, 0–1; undefined when nothing was recorded. Exported so that the law "better never lowers" can be tested. */
 export function goodnessOf(cue: Cue, observed: Observed, chips: readonly Chip[]): number | undefined {
   const value = cue === 'descriptors' ? (chips.length === 0 ? undefined : chips.length) : observed[cue];
@@ -203,8 +208,9 @@ export interface DraftScore {
 export function draftScore(scheme: Scheme, observed: Observed, chips: readonly Chip[]): DraftScore {
   const criteria = scheme.criteria.map((criterion) => scoreCriterion(criterion, observed, chips));
   const sum = (pick: (score: CriterionScore) => number) => criteria.reduce((total, score) => total + pick(score), 0);
-  const low = sum((score) => score.mark ?? score.least);
-  const high = sum((score) => score.mark ?? score.best);
+  const rounded = (marks: number) => (scheme.rounding === undefined ? marks : Math.round(marks / scheme.rounding) * scheme.rounding);
+  const low = rounded(sum((score) => score.mark ?? score.least));
+  const high = rounded(sum((score) => score.mark ?? score.best));
   const wordAt = (marks: number) => scheme.classes.find((entry) => marks >= entry.from)?.word ?? null;
   return { scheme: scheme.id, low, high, best: sum((score) => score.best), criteria, word: wordAt(low) === wordAt(high) ? wordAt(low) : null };
 }
@@ -236,7 +242,8 @@ function scoreCriterion(criterion: Criterion, observed: Observed, chips: readonl
   return { ...shared, mark, level: level + 1, reasons };
 }
 
-const cueLabel = (cue: Cue) => (cue === 'descriptors' ? 'number of smells' : observables[cue].label.toLowerCase());
+/** A cue as a criterion names it. */
+export const cueLabel = (cue: Cue) => (cue === 'descriptors' ? 'number of smells' : observables[cue].label.toLowerCase());
 function cueInWords(cue: Cue, observed: Observed, chips: readonly Chip[]): string {
   if (cue === 'descriptors') return `${chips.length} found`;
   return valueInWords(cue, observed[cue] as ValueOf<ObservableId>);

@@ -80,6 +80,7 @@ export const noteDocument = z.strictObject({
   pairs: z
     .record(line(64), z.strictObject({ dearer: sureness, older: sureness, oak: sureness, sameGrape: sureness, locked: z.boolean().optional() }))
     .optional(),
+  sheets: z.array(line(80)).max(2).optional(),
   done: z.boolean().optional(),
   remark: line(10_000),
 }) as unknown as z.ZodType<NoteDocument>;

@@ -110,6 +110,8 @@ export interface NoteDocument {
   readonly wouldPay?: { readonly amount?: number | undefined; readonly shown: true } | undefined;
   /** Calls on this glass, as the left one, beside another, by the other note's id. */
   readonly pairs?: Readonly<Record<string, PairCall>> | undefined;
+  /** Sheets the draft was shown by, at most two, each with the version it had: an own sheet as "id@version". */
+  readonly sheets?: readonly string[] | undefined;
   /** The taster put the glass down: nothing more is to come. */
   readonly done?: boolean | undefined;
   /** Anything the taster wants to keep beside the record. */

@@ -5,3 +5,4 @@ export * from './flight';
 export * from './tasting';
 export * from './note';
 export * from './pairing';
+export * from './score';

@@ -13,6 +13,7 @@ import * as prepareProbes from './prepare/probes';
 import * as noteFiles from './note/files';
 import * as noteGlasses from './note/glasses';
 import * as noteJudgements from './note/judgements';
+import * as noteSchemes from './note/schemes';
 import * as noteOperations from './note/operations';
 import * as notebookQueries from './notebook/queries';
 import * as pairingOperations from './pairing/operations';
@@ -38,6 +39,7 @@ export const operations: readonly Operation[] = [
   noteGlasses,
   noteJudgements,
   noteFiles,
+  noteSchemes,
   notebookQueries,
   pairingOperations,
   { health },

@@ -3,7 +3,7 @@ import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { composeNote, type Statement } from '@rose/core/prose/prose';
-import { draftScore, gradeWord, schemes, sheetFor } from '@rose/core/score/scheme';
+import { draftScore, gradeWord, schemes, sheetFor, type Scheme } from '@rose/core/score/scheme';
 import { scoreWording } from '@rose/core/score/wording';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { sentence } from '@rose/core/wine/reason';
@@ -13,6 +13,7 @@ import { Button } from '@/ui/button';
 import { SelectField, TextArea } from '@/ui/field';
 import type { NoteView } from '@/server/note/operations';
 import type { ChangeNote as Change } from './observation';
+import { useOwnSchemes } from './own-schemes';
 
 const Deduction = dynamic(() => import('./deduction').then((module) => module.Deduction), { ssr: false });
 const Price = dynamic(() => import('./price').then((module) => module.Price), { ssr: false });
@@ -155,13 +156,30 @@ function Line({ statement, change }: { statement: Statement; change: Change }) {
   );
 }
 
+/** The same note by the other sheet it was marked by. */
+function Beside({ scheme, doc }: { scheme: Scheme; doc: NoteDocument }) {
+  const { low, high, best, word } = draftScore(scheme, doc.observed, doc.chips);
+  return (
+    <p className="soft">
+      By the {scheme.label}: {low === high ? low : `${low}–${high}`} of {best}
+      {word === null ? '' : `, ${word}`}.
+    </p>
+  );
+}
+
 function Draft({ doc, change }: { doc: NoteDocument; change: Change }) {
   const [picked, setPicked] = useState<string | null>(null);
-  // The sheet follows the bubbles recorded, until one is picked.
-  const scheme = picked ?? sheetFor(doc.observed).id;
-  const own = doc.observed.quality;
+  const own = useOwnSchemes(doc.sheets ?? []);
+  const all = [...schemes, ...own];
+  // The sheet follows the bubbles recorded, until one is picked; a note keeps the sheets it was marked by, in the version they had.
+  const scheme = picked ?? doc.sheets?.at(-1) ?? sheetFor(doc.observed).id;
+  const pick = (id: string) => {
+    setPicked(id);
+    change((d) => ({ ...d, sheets: [...(d.sheets ?? []).filter((other) => other !== id), id].slice(-2) }));
+  };
+  const mark = doc.observed.quality;
   const shown = doc.markBeforeDraft !== null;
-  if (own === undefined && !shown)
+  if (mark === undefined && !shown)
     return (
       <Score>
         <p className="soft">The draft mark shows after your own mark, under Judgement.</p>
@@ -170,18 +188,19 @@ function Draft({ doc, change }: { doc: NoteDocument; change: Change }) {
   if (!shown)
     return (
       <Score>
-        <p className="soft">Your mark is {own}.</p>
+        <p className="soft">Your mark is {mark}.</p>
         <p style={{ marginTop: 8 }}>
-          <Button onPress={() => change((d) => ({ ...d, markBeforeDraft: own! }))}>Show the draft mark</Button>
+          <Button onPress={() => change((d) => ({ ...d, markBeforeDraft: mark! }))}>Show the draft mark</Button>
         </p>
       </Score>
     );
-  const chosen = schemes.find((entry) => entry.id === scheme)!;
+  const chosen = all.find((entry) => entry.id === scheme) ?? sheetFor(doc.observed);
+  const other = all.find((entry) => entry.id !== chosen.id && doc.sheets?.includes(entry.id) === true);
   const draft = draftScore(chosen, doc.observed, doc.chips);
   const word = gradeWord(doc.observed);
   return (
     <Score aria-label="Draft mark">
-      <SelectField label="Draft mark by" value={scheme} onChange={setPicked} options={Object.fromEntries(schemes.map((entry) => [entry.id, entry.label]))} />
+      <SelectField label="Draft mark by" value={chosen.id} onChange={pick} options={Object.fromEntries(all.map((entry) => [entry.id, entry.label]))} />
       <p style={{ marginTop: 10 }}>
         <span className="figure">{draft.low === draft.high ? draft.low : `${draft.low}–${draft.high}`}</span>{' '}
         <span className="soft">
@@ -191,10 +210,11 @@ function Draft({ doc, change }: { doc: NoteDocument; change: Change }) {
         </span>
       </p>
       <p className="soft">
-        Your own mark: {own ?? 'taken back'}
-        {own !== undefined && own !== doc.markBeforeDraft ? `, ${doc.markBeforeDraft} before you saw this` : ''}.{' '}
+        Your own mark: {mark ?? 'taken back'}
+        {mark !== undefined && mark !== doc.markBeforeDraft ? `, ${doc.markBeforeDraft} before you saw this` : ''}.{' '}
         {word === undefined ? '' : `In a word: ${word.word} (${word.from.join(', ')}; mean ${Math.round(word.mean)}).`}
       </p>
+      {other !== undefined && <Beside scheme={other} doc={doc} />}
       <ul>
         {draft.criteria.map((criterion) => (
           <li key={criterion.id}>

@@ -1,4 +1,5 @@
 'use client';
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
@@ -117,6 +118,7 @@ export function Settings({ who, people, tokens, letters }: { who: Who; people: P
           <span className="soft">
             {who.name}, {who.role} of {who.venue?.name}
           </span>
+          <Link href="/settings/marks">Ways of giving marks</Link>
         </div>
         {act.problem !== null && <Trouble role="alert">{act.problem.message}</Trouble>}
         <Lay>

@@ -109,6 +109,9 @@ async function read(db: Reader, condition: SQL | undefined, limit: number): Prom
   }));
 }
 
+/** The latest notes a member may read. */
+export const recentNotes = (db: Reader, actor: Member, most: number): Promise<NotebookItem[]> => read(db, where(actor, { q: '' }), most);
+
 export const listNotes = query({
   name: 'note.list',
   method: 'GET',

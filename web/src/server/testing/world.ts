@@ -12,6 +12,8 @@ import { saveNote } from '../note/operations';
 import { saveDish } from '../pairing/operations';
 import { usualChoices } from '../account/settings';
 import { invite, makeToken } from '../account/venue-commands';
+import type { OwnScheme } from '@rose/core/score/own-scheme';
+import { saveScheme } from '../note/schemes';
 import type { Member } from '../command';
 import { firstWrite, newMember, run } from './venue';
 
@@ -26,7 +28,31 @@ export interface World {
   readonly glassId: string;
   readonly tokenId: string;
   readonly invitationId: string;
+  readonly schemeId: string;
 }
+/** The smallest sheet there is. */
+export const plainSheet: OwnScheme = {
+  schema: 1,
+  label: 'Two marks',
+  source: 'a test',
+  criteria: [
+    { id: 'nose', label: 'nose', section: 'aroma', marks: [10, 5, 0], looks: [{ cue: 'noseFineness', weight: 1 }] },
+    {
+      id: 'whole',
+      label: 'whole',
+      section: 'overall',
+      marks: [10, 8, 6, 4, 2, 0],
+      looks: [
+        { cue: 'balance', weight: 2 },
+        { cue: 'complexity', weight: 1 },
+      ],
+    },
+  ],
+  classes: [
+    { from: 15, word: 'keep' },
+    { from: 0, word: 'pass' },
+  ],
+};
 export const assyrtiko: WineDocument = {
   schema: 1,
   name: 'Caldera Ledge',
@@ -100,13 +126,15 @@ export async function newWorld(): Promise<World> {
       remark: 'a zebra of a wine',
     },
   });
+  const schemeId = v7();
+  await run(saveScheme, owner, { id: schemeId, baseVersion: 0, document: plainSheet });
   await run(makeToken, owner, { name: 'a program' });
   await run(invite, owner, { email: 'somebody@example.invalid', role: 'host' });
   const { db } = connections();
   const [token] = await db.select().from(apiToken).where(eq(apiToken.venueId, owner.venueId));
   const [open] = await db.select().from(invitation).where(eq(invitation.venueId, owner.venueId));
   const [row] = await db.select({ glassId: note.glassId }).from(note).innerJoin(glass, eq(glass.id, note.glassId)).where(eq(note.venueId, owner.venueId));
-  return { owner, wineId, otherWineId, flightId, noteId, dishId, glassId: row!.glassId, tokenId: token!.id, invitationId: open!.id };
+  return { owner, wineId, otherWineId, flightId, noteId, dishId, glassId: row!.glassId, tokenId: token!.id, invitationId: open!.id, schemeId };
 }
 
 /** A valid input of every operation that takes one, for a world. */
@@ -186,6 +214,10 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
     'note.scores': one(world.noteId),
     'note.triage': one(world.noteId),
     'note.consistency': one(world.noteId),
+    'scheme.list': {},
+    'scheme.get': { id: world.schemeId, version: '1' },
+    'scheme.save': { id: world.schemeId, baseVersion: 1, document: { ...plainSheet, label: 'Two marks, again' } },
+    'scheme.preview': { document: plainSheet },
     'note.deduce': one(world.noteId),
     'note.deck': one(world.noteId),
     'note.price': one(world.noteId),

@@ -1,0 +1,320 @@
+'use client';
+import Link from 'next/link';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { v4, v7 } from 'uuid';
+import { cueLabel, scorable, type Cue } from '@rose/core/score/scheme';
+import type { OwnScheme } from '@rose/core/score/own-scheme';
+import { ownScheme } from '@rose/core/score/scheme-schema';
+import { api } from '@/ui/api';
+import { Button } from '@/ui/button';
+import { SelectField, TextField, Trouble } from '@/ui/field';
+import { Frame, Page } from '@/ui/frame';
+import { NumberField } from '@/ui/number-field';
+
+interface Version {
+  readonly id: string;
+  readonly version: number;
+  readonly document: OwnScheme;
+}
+interface Preview {
+  readonly notes: readonly { id: string; name: string; own: number | null; low: number; high: number; best: number; word: string | null }[];
+}
+type Criterion = OwnScheme['criteria'][number];
+
+const Sheet = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 330px;
+  gap: 34px;
+  .criterion {
+    border-top: 1px solid var(--line);
+    padding: 12px 0;
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+    gap: 10px;
+    align-items: end;
+  }
+  .looks {
+    grid-column: 1 / -1;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+    align-items: center;
+    font-size: 14px;
+  }
+  table {
+    width: 100%;
+    border-collapse: collapse;
+    font-size: 14px;
+  }
+  th,
+  td {
+    text-align: left;
+    padding: 5px 8px 5px 0;
+    border-bottom: 1px solid var(--line);
+  }
+  td:nth-child(n + 2) {
+    text-align: right;
+    white-space: nowrap;
+  }
+  @media (max-width: 900px) {
+    grid-template-columns: 1fr;
+  }
+`;
+const emptyCriterion = (): Criterion => ({ id: v4(), label: '', section: 'overall', marks: [10, 8, 6, 4, 2, 0], looks: [{ cue: 'balance', weight: 1 }] });
+const emptySheet = (): OwnScheme => ({ schema: 1, label: '', source: 'our own', criteria: [emptyCriterion()], classes: [] });
+/** "10 8 6" as marks; what is no number is left out and then missed by the check. */
+const numbers = (text: string) =>
+  text
+    .split(/[\s,;]+/)
+    .filter((part) => part !== '')
+    .map(Number);
+/** "90 outstanding" a line each. */
+const classesOf = (text: string) =>
+  text
+    .split('\n')
+    .map((line) => /^\s*(\d+(?:\.\d+)?)\s+(.+?)\s*$/.exec(line))
+    .flatMap((found) => (found === null ? [] : [{ from: Number(found[1]), word: found[2]! }]));
+
+/** The designer of a host's own way of giving marks: criteria, what each looks at, allowed marks, rounding, thresholds, and what it would give past notes. */
+export function Schemes({ venue, mayEdit, first }: { venue: string; mayEdit: boolean; first: readonly Version[] }) {
+  const [all, setAll] = useState(first);
+  const [open, setOpen] = useState<{ id: string; base: number; document: OwnScheme; classes: string; marks: Readonly<Record<string, string>> }>();
+  const [preview, setPreview] = useState<Preview>();
+  const [says, setSays] = useState('');
+  const [trouble, setTrouble] = useState('');
+  const edit = (id: string, base: number, document: OwnScheme) => {
+    setOpen({
+      id,
+      base,
+      document,
+      classes: document.classes.map((entry) => `${entry.from} ${entry.word}`).join('\n'),
+      marks: Object.fromEntries(document.criteria.map((entry) => [entry.id, entry.marks.join(' ')])),
+    });
+    setPreview(undefined);
+    setSays('');
+    setTrouble('');
+  };
+  const set = (next: Partial<OwnScheme>) => open !== undefined && setOpen({ ...open, document: { ...open.document, ...next } });
+  const setCriterion = (id: string, next: Partial<Criterion>) =>
+    set({ criteria: open!.document.criteria.map((entry) => (entry.id === id ? { ...entry, ...next } : entry)) });
+  /** The sheet as it stands, or undefined with what is wrong said. */
+  const checked = (): OwnScheme | undefined => {
+    setTrouble('');
+    setSays('');
+    const read = ownScheme.safeParse(open!.document);
+    if (read.success) return read.data;
+    const issue = read.error.issues[0]!;
+    const at = issue.path[0] === 'criteria' && typeof issue.path[1] === 'number' ? `Criterion ${issue.path[1] + 1}, ${String(issue.path[2] ?? '')}: ` : '';
+    setTrouble(`${at}${issue.message}.`);
+    return undefined;
+  };
+  const act = (run: (sheet: OwnScheme) => Promise<void>) => () => {
+    const sheet = checked();
+    if (sheet !== undefined) void run(sheet).catch((error: Error) => setTrouble(error.message));
+  };
+  const best = open?.document.criteria.reduce((sum, entry) => sum + (entry.marks[0] ?? 0), 0) ?? 0;
+  return (
+    <Frame venue={venue}>
+      <Page>
+        <div className="title">
+          <div>
+            <Link className="soft" href="/settings">
+              Settings
+            </Link>
+            <h1>Ways of giving marks</h1>
+          </div>
+        </div>
+        {open === undefined ? (
+          <>
+            <p className="soft" style={{ maxWidth: '64ch' }}>
+              The competition sheets and the university card ship with Rose Compass. Your own stand beside them on every note. An edit is a new version; notes
+              keep the one they were marked by.
+            </p>
+            <ul style={{ listStyle: 'none', padding: 0 }}>
+              {all.map((entry) => (
+                <li key={entry.id} style={{ borderBottom: '1px solid var(--line)', padding: '10px 0', display: 'flex', gap: 14, alignItems: 'center' }}>
+                  <strong>{entry.document.label}</strong>
+                  <span className="soft">
+                    version {entry.version}, {entry.document.criteria.length} {entry.document.criteria.length === 1 ? 'criterion' : 'criteria'}
+                  </span>
+                  {mayEdit && (
+                    <Button size="small" label={`Change ${entry.document.label}`} onPress={() => edit(entry.id, entry.version, entry.document)}>
+                      Change
+                    </Button>
+                  )}
+                </li>
+              ))}
+              {all.length === 0 && <li className="soft">None of your own yet.</li>}
+            </ul>
+            {mayEdit && (
+              <Button tone="strong" onPress={() => edit(v7(), 0, emptySheet())}>
+                Design one
+              </Button>
+            )}
+            {says !== '' && <p role="status">{says}</p>}
+          </>
+        ) : (
+          <Sheet>
+            <div>
+              <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(200px, 1fr))', gap: 12, marginBottom: 14 }}>
+                <TextField label="Name of the sheet" value={open.document.label} onChange={(label) => set({ label })} />
+                <NumberField
+                  label="Round the total to"
+                  unit="marks"
+                  low={0.1}
+                  high={100}
+                  value={open.document.rounding}
+                  onChange={(rounding) => {
+                    const { rounding: _old, ...rest } = open.document;
+                    setOpen({ ...open, document: rounding === undefined ? rest : { ...rest, rounding } });
+                  }}
+                />
+              </div>
+              {open.document.criteria.map((entry, i) => (
+                <div className="criterion" key={entry.id}>
+                  <TextField label={`Criterion ${i + 1}`} value={entry.label} onChange={(label) => setCriterion(entry.id, { label })} />
+                  <TextField label="Section" value={entry.section} onChange={(section) => setCriterion(entry.id, { section })} />
+                  <TextField
+                    label="Allowed marks, best first"
+                    value={open.marks[entry.id] ?? ''}
+                    onChange={(text) =>
+                      setOpen({
+                        ...open,
+                        marks: { ...open.marks, [entry.id]: text },
+                        document: {
+                          ...open.document,
+                          criteria: open.document.criteria.map((one) => (one.id === entry.id ? { ...one, marks: numbers(text) } : one)),
+                        },
+                      })
+                    }
+                  />
+                  <div className="looks">
+                    <span className="soft">looks at</span>
+                    {entry.looks.map((look, at) => (
+                      <span key={look.cue} style={{ display: 'inline-flex', gap: 4, alignItems: 'center' }}>
+                        {cueLabel(look.cue)} ×
+                        <input
+                          type="number"
+                          aria-label={`Weight of ${cueLabel(look.cue)} in criterion ${i + 1}`}
+                          min={0.1}
+                          max={100}
+                          step={0.5}
+                          value={look.weight}
+                          style={{ width: 58, minHeight: 32 }}
+                          onChange={(event) =>
+                            setCriterion(entry.id, { looks: entry.looks.map((one, k) => (k === at ? { ...one, weight: Number(event.target.value) } : one)) })
+                          }
+                        />
+                        <Button
+                          size="small"
+                          tone="quiet"
+                          label={`${cueLabel(look.cue)} out of criterion ${i + 1}`}
+                          disabled={entry.looks.length === 1}
+                          onPress={() => setCriterion(entry.id, { looks: entry.looks.filter((_, k) => k !== at) })}
+                        >
+                          ×
+                        </Button>
+                      </span>
+                    ))}
+                    <SelectField
+                      label="and at"
+                      value=""
+                      empty="add"
+                      onChange={(cue) => cue !== '' && setCriterion(entry.id, { looks: [...entry.looks, { cue: cue as Cue, weight: 1 }] })}
+                      options={Object.fromEntries(scorable.filter((cue) => !entry.looks.some((look) => look.cue === cue)).map((cue) => [cue, cueLabel(cue)]))}
+                    />
+                    <Button
+                      size="small"
+                      label={`Take criterion ${i + 1} out`}
+                      disabled={open.document.criteria.length === 1}
+                      onPress={() => set({ criteria: open.document.criteria.filter((one) => one.id !== entry.id) })}
+                    >
+                      Take it out
+                    </Button>
+                  </div>
+                </div>
+              ))}
+              <p>
+                <Button
+                  onPress={() => {
+                    const made = emptyCriterion();
+                    setOpen({
+                      ...open,
+                      marks: { ...open.marks, [made.id]: made.marks.join(' ') },
+                      document: { ...open.document, criteria: [...open.document.criteria, made] },
+                    });
+                  }}
+                >
+                  One more criterion
+                </Button>{' '}
+                <span className="soft">best total {best} marks</span>
+              </p>
+              <label style={{ display: 'grid', gap: 4, maxWidth: 460 }}>
+                <span className="soft">Thresholds, a line each: from how many marks, and the word</span>
+                <textarea
+                  rows={4}
+                  value={open.classes}
+                  placeholder={'90 outstanding\n70 good'}
+                  onChange={(event) =>
+                    setOpen({ ...open, classes: event.target.value, document: { ...open.document, classes: classesOf(event.target.value) } })
+                  }
+                />
+              </label>
+              <p style={{ display: 'flex', gap: 10, marginTop: 16, flexWrap: 'wrap' }}>
+                <Button
+                  tone="strong"
+                  onPress={act(async (sheet) => {
+                    const made = await api<{ version: number }>('PUT', `/schemes/${open.id}`, { body: { baseVersion: open.base, document: sheet } });
+                    const { schemes } = await api<{ schemes: readonly Version[] }>('GET', '/schemes');
+                    setAll(schemes);
+                    setOpen(undefined);
+                    setSays(`Kept as version ${made.version}.`);
+                  })}
+                >
+                  Keep it
+                </Button>
+                <Button onPress={act(async (sheet) => setPreview(await api<Preview>('POST', '/schemes/previews', { body: { document: sheet } })))}>
+                  Try it on past notes
+                </Button>
+                <Button tone="quiet" onPress={() => setOpen(undefined)}>
+                  Leave it
+                </Button>
+              </p>
+              {trouble !== '' && <Trouble role="alert">{trouble}</Trouble>}
+            </div>
+            <aside aria-label="Past notes by this sheet">
+              {preview === undefined ? (
+                <p className="soft">Try it on past notes, and what it would give the latest twenty stands here beside their own marks.</p>
+              ) : preview.notes.length === 0 ? (
+                <p className="soft">No past notes to try it on.</p>
+              ) : (
+                <table>
+                  <thead>
+                    <tr>
+                      <th scope="col">note</th>
+                      <th scope="col">own mark, of 100</th>
+                      <th scope="col">this sheet, of {preview.notes[0]!.best}</th>
+                    </tr>
+                  </thead>
+                  <tbody>
+                    {preview.notes.map((note) => (
+                      <tr key={note.id}>
+                        <td>{note.name}</td>
+                        <td>{note.own ?? '–'}</td>
+                        <td>
+                          {note.low === note.high ? note.low : `${note.low}–${note.high}`}
+                          {note.word === null ? '' : `, ${note.word}`}
+                        </td>
+                      </tr>
+                    ))}
+                  </tbody>
+                </table>
+              )}
+            </aside>
+          </Sheet>
+        )}
+      </Page>
+    </Frame>
+  );
+}
