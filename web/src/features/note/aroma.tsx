@@ -34,7 +34,7 @@ const Chips = styled.ul`
     cursor: pointer;
     display: inline-flex;
     gap: 8px;
-    align-items: baseline;
+    align-items: center;
   }
   button.chip[aria-expanded='true'] {
     border-color: var(--madder);

@@ -8,7 +8,7 @@ import type { OwnScheme } from '@rose/core/score/own-scheme';
 import { ownScheme } from '@rose/core/score/scheme-schema';
 import { api } from '@/ui/api';
 import { Button } from '@/ui/button';
-import { SelectField, TextField, Trouble } from '@/ui/field';
+import { SelectField, TextArea, TextField, Trouble } from '@/ui/field';
 import { Frame, Page } from '@/ui/frame';
 import { NumberField } from '@/ui/number-field';
 
@@ -41,6 +41,14 @@ const Sheet = styled.div`
     gap: 8px;
     align-items: center;
     font-size: 14px;
+  }
+  .looks input {
+    width: 64px;
+    min-height: 36px;
+    padding: 0 8px;
+    border: 1px solid var(--line);
+    border-radius: 8px;
+    background: var(--raised);
   }
   table {
     width: 100%;
@@ -201,7 +209,6 @@ export function Schemes({ venue, mayEdit, first }: { venue: string; mayEdit: boo
                           max={100}
                           step={0.5}
                           value={look.weight}
-                          style={{ width: 58, minHeight: 32 }}
                           onChange={(event) =>
                             setCriterion(entry.id, { looks: entry.looks.map((one, k) => (k === at ? { ...one, weight: Number(event.target.value) } : one)) })
                           }
@@ -250,17 +257,14 @@ export function Schemes({ venue, mayEdit, first }: { venue: string; mayEdit: boo
                 </Button>{' '}
                 <span className="soft">best total {best} marks</span>
               </p>
-              <label style={{ display: 'grid', gap: 4, maxWidth: 460 }}>
-                <span className="soft">Thresholds, a line each: from how many marks, and the word</span>
-                <textarea
-                  rows={4}
+              <div style={{ maxWidth: 460 }}>
+                <TextArea
+                  label="Thresholds, a line each: from how many marks, and the word"
+                  hint="90 outstanding"
                   value={open.classes}
-                  placeholder={'90 outstanding\n70 good'}
-                  onChange={(event) =>
-                    setOpen({ ...open, classes: event.target.value, document: { ...open.document, classes: classesOf(event.target.value) } })
-                  }
+                  onChange={(text) => setOpen({ ...open, classes: text, document: { ...open.document, classes: classesOf(text) } })}
                 />
-              </label>
+              </div>
               <p style={{ display: 'flex', gap: 10, marginTop: 16, flexWrap: 'wrap' }}>
                 <Button
                   tone="strong"
