@@ -69,6 +69,12 @@ const Drawing = styled.svg`
     font-weight: 650;
     text-anchor: middle;
   }
+  /* The drawing shrinks to a phone, its words do not. */
+  @media (max-width: 640px) {
+    text {
+      font-size: 22px;
+    }
+  }
 `;
 
 /** The flight as a line: numbered marks from left to right, the palate load as a curve above them, and each step the palate would notice in red with its figure. */

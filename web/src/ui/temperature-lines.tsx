@@ -49,7 +49,6 @@ const Drawing = styled.svg`
   }
   .band-word {
     fill: var(--sea);
-    text-anchor: end;
   }
   .curve {
     fill: none;
@@ -105,6 +104,7 @@ export function TemperatureLines({
   now,
   clock,
   show,
+  showBand,
 }: {
   lines: readonly TemperatureLine[];
   resources: readonly ResourceUse[];
@@ -113,6 +113,7 @@ export function TemperatureLines({
   now: number | undefined;
   clock: (minute: number) => string;
   show: (celsius: number) => string;
+  showBand: (band: { readonly low: number; readonly high: number }) => string;
 }) {
   const width = 900;
   const left = 180;
@@ -133,10 +134,7 @@ export function TemperatureLines({
         viewBox={`0 0 ${width} ${height}`}
         role="img"
         aria-label={lines
-          .map(
-            (entry) =>
-              `${entry.name}: ${show(entry.atPour)} at its pour ${clock(entry.pourAt)}, band of ${entry.band.name} ${show(entry.band.low)} to ${show(entry.band.high)}`,
-          )
+          .map((entry) => `${entry.name}: ${show(entry.atPour)} at its pour ${clock(entry.pourAt)}, band of ${entry.band.name} ${showBand(entry.band)}`)
           .join('; ')}
       >
         {ticks.map((minute) => (
@@ -169,8 +167,9 @@ export function TemperatureLines({
                 {entry.says}
               </text>
               <rect className="band" x={left} width={width - left} y={y(entry.band.high)} height={Math.max(2, y(entry.band.low) - y(entry.band.high))} />
-              <text className="band-word" x={width} y={y(entry.band.high) - 4}>
-                {entry.band.name}, {show(entry.band.low)}–{show(entry.band.high)}
+              {/* Below the band at its left end: the curve comes from above, and the pour stands at the right. */}
+              <text className="band-word" x={left + 4} y={y(entry.band.low) + 12}>
+                {entry.band.name}, {showBand(entry.band)}
               </text>
               <path className="curve" d={path(entry.points.filter((point) => point.at >= from && point.at <= to)) ?? ''} />
               {entry.marks

@@ -2,7 +2,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { warmsBy } from '@rose/core/temperature/temperature';
-import { showDifference, showTemperature, showVolume } from '@rose/core/wine/measure';
+import { showBand, showDifference, showTemperature, showVolume } from '@rose/core/wine/measure';
 import { plannedTasks, taskId, type WayOut } from '@rose/core/timetable/evening';
 import { doneIn, instantOf, minutesFrom, type Moment } from '@rose/knowledge/evening/whole';
 import { minutesAWine, stockOf } from '@rose/knowledge/evening/evening';
@@ -186,6 +186,7 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
               now={now}
               clock={clock}
               show={show}
+              showBand={(band) => showBand(band, venue.temperature)}
             />
           )}
           {whole !== null && (
