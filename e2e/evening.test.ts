@@ -258,3 +258,30 @@ describe('the afternoon on a phone, and by keyboard alone', () => {
     await waitForText(page, 'up to date, plan 1', 20_000);
   });
 });
+
+describe('a computation that dies', () => {
+  it('is said in a sentence after a while of silence, and tried again it is done', async () => {
+    await page.setViewport(desktop);
+    // Every worker of this page ends as soon as it is asked something, as one does that the system kills.
+    const { identifier } = await page.evaluateOnNewDocument(() => {
+      const Real = window.Worker;
+      (window as never as { dying: boolean }).dying = true;
+      window.Worker = class extends Real {
+        override postMessage(...message: [unknown]): void {
+          if ((window as never as { dying: boolean }).dying) this.terminate();
+          super.postMessage(...message);
+        }
+      };
+    });
+    await visit(page, `${base}/flights`);
+    await press(page, 'Fire and salt');
+    await waitForText(page, 'The computation broke off without an answer.', 40_000);
+    expect(await textOf(page)).not.toContain('strain; the best is');
+    await page.evaluate(() => {
+      (window as never as { dying: boolean }).dying = false;
+    });
+    await press(page, 'Try again');
+    await waitForText(page, 'strain; the best is', 30_000);
+    await page.removeScriptToEvaluateOnNewDocument(identifier);
+  });
+});

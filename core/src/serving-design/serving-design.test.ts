@@ -24,6 +24,27 @@ describe('Williams squares', () => {
       [3, 0, 2, 1],
     ]),
   );
+  // One row a seat, one digit a wine; odd numbers need the square and its mirror.
+  const squares: readonly [number, string][] = [
+    [3, '012 120 201 210 021 102'],
+    [5, '01423 12034 23140 34201 40312 32410 43021 04132 10243 21304'],
+    [6, '015243 120354 231405 342510 453021 504132'],
+    [7, '0162534 1203645 2314056 3425160 4536201 5640312 6051423 4352610 5463021 6504132 0615243 1026354 2130465 3241506'],
+    [8, '01726354 12037465 23140576 34251607 45362710 56473021 67504132 70615243'],
+    [
+      9,
+      '018273645 120384756 231405867 342516078 453627180 564738201 675840312 786051423 807162534 546372810 657483021 768504132 870615243 081726354 102837465 213048576 324150687 435261708',
+    ],
+    [10, '0192837465 1203948576 2314059687 3425160798 4536271809 5647382910 6758493021 7869504132 8970615243 9081726354'],
+  ];
+  for (const [n, rows] of squares)
+    published('Williams 1949, Aust. J. Sci. Res. A 2:149 (the construction, worked out row by row)', `the square of ${n} wines, seat by seat`, () =>
+      expect(
+        williams(n)
+          .map((row) => row.map((wine) => wine.toString(16)).join(''))
+          .join(' '),
+      ).toBe(rows),
+    );
   it('a panel of a whole square is balanced whatever the seed, and every seat tastes every wine', () => {
     fc.assert(
       fc.property(fc.integer({ min: 2, max: 9 }), fc.nat(1e6), (n, seed) => {

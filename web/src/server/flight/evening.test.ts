@@ -112,6 +112,34 @@ describe('prints', () => {
         }
     },
   );
+  it('everything a print is hashed by is drawn: a change of any part changes the page', async () => {
+    const id = await newFlight({ blind: 'open', rests: [{ after: wines[0]!, kind: 'cheese' }] });
+    const source = await sourceOf(connections().db, world.owner.venueId, id);
+    const on = { plan: 3, on: new Date('2026-11-26T08:00:00Z'), id: 'same' };
+    /** Some other value of the same shape. */
+    const other = (value: unknown): unknown =>
+      typeof value === 'string'
+        ? `${value} and more`
+        : typeof value === 'number'
+          ? value + 1
+          : Array.isArray(value)
+            ? value.length === 0
+              ? undefined
+              : value.slice(0, -1)
+            : undefined;
+    const same: string[] = [];
+    for (const kind of kinds) {
+      const facts = printFacts(kind, source);
+      const page = Buffer.from(await drawPrint(kind, facts, 'a4', on));
+      expect(Buffer.from(await drawPrint(kind, facts, 'a4', on)).equals(page)).toBe(true);
+      for (const [part, value] of Object.entries(facts)) {
+        const changed = other(value);
+        if (changed === undefined) continue;
+        if (Buffer.from(await drawPrint(kind, { ...facts, [part]: changed } as typeof facts, 'a4', on)).equals(page)) same.push(`${kind}: ${part}`);
+      }
+    }
+    expect(same).toEqual([]);
+  });
   it('names with letters of other tongues are printed whole; an open handout names wines, food and temperatures', async () => {
     const id = await newFlight();
     const { text } = opened(await drawn(id, 'handout'));
