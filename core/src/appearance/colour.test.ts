@@ -2,7 +2,7 @@ import { differenceCiede2000, lab65, rgb, wcagContrast } from 'culori';
 import { describe, expect, it } from 'vitest';
 import { published } from '../testing/published';
 import { hueLadders, type ColourClass } from '../wine/observables';
-import { deltaE76, glassColour, hexToLinear, hueLab, labToLinear, linearToHex, linearToLab } from './colour';
+import { deltaE76, glassColour, rimInWords, hexToLinear, hueLab, labToLinear, linearToHex, linearToLab } from './colour';
 
 describe('colour against published values', () => {
   const rows: [string, number, number, number][] = [
@@ -105,5 +105,27 @@ describe('the colour of a glass', () => {
       for (let i = 1; i < labs.length; i++) expect(deltaE76(labs[i]!, labs[i - 1]!)).toBeGreaterThan(3);
     }
     expect(wcagContrast('#1c1e20', '#f7f7f6')).toBeGreaterThan(4.5);
+  });
+});
+
+describe('core and rim in words', () => {
+  it('says nothing before a rim was looked at', () => {
+    expect(rimInWords({})).toBeUndefined();
+    expect(rimInWords({ hue: 'ruby' })).toBeUndefined();
+  });
+  published(
+    'textbooks on the colour of ageing red wine (purple, ruby, garnet, brick, tawny)',
+    'a rim further along the ladder is browner, one further back fresher',
+    () => {
+      expect(rimInWords({ hue: 'ruby', rimHue: 'garnet' })).toBe('browner at the rim');
+      expect(rimInWords({ hue: 'ruby', rimHue: 'tawny' })).toBe('much browner at the rim');
+      expect(rimInWords({ hue: 'garnet', rimHue: 'purple' })).toBe('fresher at the rim');
+      expect(rimInWords({ hue: 'garnet', rimHue: 'garnet' })).toBe('one hue to the edge');
+    },
+  );
+  it('adds how widely it pales, and never steps back as the rim widens', () => {
+    const words = [0, 25, 50, 75, 100].map((rim) => rimInWords({ rim }));
+    expect(words).toEqual(['even to the edge', 'paling at the very edge', 'paling towards the edge', 'paling widely', 'paling widely']);
+    expect(rimInWords({ hue: 'ruby', rimHue: 'garnet', rim: [40, 60] })).toBe('paling towards the edge, browner at the rim');
   });
 });

@@ -123,5 +123,29 @@ export function glassColour(observed: Observed): GlassColour | undefined {
   return { stops: linear.map(linearToHex), core: linearToLab(linear[0]!), rim: linearToLab(linear.at(-1)!), inWords: words };
 }
 
+/**
+ * How core and rim differ, in words: whether the rim is browner or fresher (a rung or more along the ladder), and how widely it pales. Undefined until a
+ * hue of the rim or its width is recorded.
+ */
+export function rimInWords(observed: Observed): string | undefined {
+  const { hue, rimHue, rim } = observed;
+  const ladder = hue === undefined ? [] : Object.keys(hueLadders[classOfHue(hue)!]);
+  const rungs = rimHue === undefined || hue === undefined || !ladder.includes(rimHue) ? 0 : ladder.indexOf(rimHue) - ladder.indexOf(hue);
+  const turn = rungs >= 2 ? 'much browner at the rim' : rungs === 1 ? 'browner at the rim' : rungs < 0 ? 'fresher at the rim' : undefined;
+  const width = rim === undefined ? undefined : midpoint(rim);
+  const pales =
+    width === undefined
+      ? undefined
+      : width < 13
+        ? 'even to the edge'
+        : width < 38
+          ? 'paling at the very edge'
+          : width < 63
+            ? 'paling towards the edge'
+            : 'paling widely';
+  if (turn === undefined && pales === undefined) return rimHue === undefined ? undefined : 'one hue to the edge';
+  return [pales, turn].filter((part) => part !== undefined).join(', ');
+}
+
 /** The CIE 1976 colour difference. */
 export const deltaE76 = (p: Lab, q: Lab) => Math.hypot(p.l - q.l, p.a - q.a, p.b - q.b);

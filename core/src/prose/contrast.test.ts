@@ -22,6 +22,7 @@ describe('two readings against each other', () => {
         expect(back?.word).toBe(there === undefined ? undefined : opposite[there.word]);
         expect(there === undefined).toBe(a[id] === undefined || b[id] === undefined);
         const self = compareReadings(id, a, a);
+        if (there !== undefined) expect(back!.by).toBeCloseTo(-there.by, 9);
         if (a[id] !== undefined && !(observables[id].kind === 'seconds' && (a[id] as { atLeast?: boolean }).atLeast)) expect(self!.word).toBe('the same');
       }),
     );
@@ -29,6 +30,10 @@ describe('two readings against each other', () => {
   it('is the same below one step of the keys, and more from there', () => {
     expect(compareReadings('acidity', { acidity: 60 }, { acidity: 63 })!.word).toBe('the same');
     expect(compareReadings('acidity', { acidity: 60 }, { acidity: 64 })).toEqual({ word: 'more', by: 4, unit: '' });
+  });
+  it('half a mark short of it is still the same, whichever side is which', () => {
+    expect(compareReadings('acidity', { acidity: 40 }, { acidity: [43, 44] })!.word).toBe('the same');
+    expect(compareReadings('acidity', { acidity: [43, 44] }, { acidity: 40 })!.word).toBe('the same');
   });
   it('spans that overlap cannot be told; spans apart can', () => {
     expect(compareReadings('tannin', { tannin: [40, 60] }, { tannin: [55, 80] })!.word).toBe('cannot tell');

@@ -36,11 +36,12 @@ export function compareReadings(id: ObservableId, left: Observed, right: Observe
     }
     case 'scale': {
       const [x, y] = [a as Reading, b as Reading];
-      const by = Math.round(midpoint(y) - midpoint(x));
+      const apart = midpoint(y) - midpoint(x);
+      const by = Math.sign(apart) * Math.round(Math.abs(apart));
       const ends = (reading: Reading) => (typeof reading === 'number' ? [reading, reading] : reading) as readonly [number, number];
       const overlap = ends(x)[0] <= ends(y)[1] && ends(y)[0] <= ends(x)[1];
-      if (overlap && (typeof x !== 'number' || typeof y !== 'number')) return { word: by === 0 ? 'the same' : 'cannot tell', by, unit: '' };
-      return { word: Math.abs(by) < sameWithin ? 'the same' : by > 0 ? 'more' : 'less', by, unit: '' };
+      if (overlap && (typeof x !== 'number' || typeof y !== 'number')) return { word: apart === 0 ? 'the same' : 'cannot tell', by, unit: '' };
+      return { word: Math.abs(apart) < sameWithin ? 'the same' : apart > 0 ? 'more' : 'less', by, unit: '' };
     }
   }
 }

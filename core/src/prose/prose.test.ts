@@ -19,6 +19,11 @@ describe('the written note', () => {
     );
     expect(write({ observed: { finish: { seconds: 23 } } })).toBe('The pleasure lasts 23 seconds: a medium finish.');
   });
+  it('names the year to look again only of a wine that is too young', () => {
+    expect(write({ observed: { readiness: 'young' }, lookAgain: 2030 })).toBe('It is too young; look again in 2030.');
+    expect(write({ observed: { readiness: 'ready' }, lookAgain: 2030 })).toBe('It is at its best.');
+    expect(write({ lookAgain: 2030 })).toBe('');
+  });
   it('keeps a hedge', () => expect(write({ observed: { acidity: [40, 80] } })).toBe('Between fresh and lively in acid.'));
   it('is well formed: sentences, single spaces, no doubled words, nothing undefined', () => {
     fc.assert(

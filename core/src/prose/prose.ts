@@ -25,7 +25,7 @@ type Draft = { id: string; text: string; from: unknown };
  * said once, a span keeps its hedge ("between fresh and lively"). Sentences the taster rewrote stand as they wrote them.
  */
 export function composeNote(note: NoteDocument, nameOf: NameOf): readonly Statement[] {
-  const drafts = [appearance(note.observed), nose(note, nameOf), palate(note.observed), mouth(note, nameOf), finish(note.observed), judgement(note.observed)];
+  const drafts = [appearance(note.observed), nose(note, nameOf), palate(note.observed), mouth(note, nameOf), finish(note.observed), judgement(note)];
   return drafts.flatMap((draft) => {
     if (draft === undefined) return [];
     const from = JSON.stringify(draft.from);
@@ -283,7 +283,7 @@ function finish(o: Observed): Draft | undefined {
 }
 const secondsWord = (s: number) => (Math.round(s) === 1 ? 'one second' : `${Math.round(s)} seconds`);
 
-function judgement(o: Observed): Draft | undefined {
+function judgement({ observed: o, lookAgain }: NoteDocument): Draft | undefined {
   const sentences: string[] = [];
   if (o.balance !== undefined) {
     const balance = word('balance', o.balance);
@@ -302,7 +302,10 @@ function judgement(o: Observed): Draft | undefined {
     sentences.push(says[complexity as keyof typeof says] ?? `It is ${complexity}.`);
   }
   if (o.typicity !== undefined) sentences.push(`As an example of its kind it is ${articled(word('typicity', o.typicity))}.`);
-  if (o.readiness !== undefined) sentences.push(`It is ${observables.readiness.options[o.readiness]}.`);
+  if (o.readiness !== undefined)
+    sentences.push(
+      `It is ${observables.readiness.options[o.readiness]}${o.readiness === 'young' && lookAgain !== undefined ? `; look again in ${lookAgain}` : ''}.`,
+    );
   if (o.quality !== undefined) sentences.push(`My mark is ${o.quality} of 100.`);
   if (o.liking !== undefined) sentences.push(`For my own taste: ${word('liking', o.liking)}.`);
   if (o.value !== undefined) sentences.push(`For the price it is ${word('value', o.value)}.`);
@@ -313,7 +316,10 @@ function judgement(o: Observed): Draft | undefined {
   return {
     id: 'judgement',
     text: sentences.join(' '),
-    from: pick(o, ['balance', 'complexity', 'typicity', 'readiness', 'quality', 'liking', 'value', 'buy', 'another']),
+    from: {
+      ...pick(o, ['balance', 'complexity', 'typicity', 'readiness', 'quality', 'liking', 'value', 'buy', 'another']),
+      ...(o.readiness === 'young' && lookAgain !== undefined ? { lookAgain } : {}),
+    },
   };
 }
 const articled = (said: string) => (said === 'model' ? 'a model' : said);

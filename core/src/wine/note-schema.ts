@@ -81,6 +81,7 @@ export const noteDocument = z.strictObject({
     .record(line(64), z.strictObject({ dearer: sureness, older: sureness, oak: sureness, sameGrape: sureness, locked: z.boolean().optional() }))
     .optional(),
   sheets: z.array(line(80)).max(2).optional(),
+  lookAgain: z.number().int().min(1900).max(2200).optional(),
   done: z.boolean().optional(),
   remark: line(10_000),
 }) as unknown as z.ZodType<NoteDocument>;

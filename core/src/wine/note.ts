@@ -112,6 +112,8 @@ export interface NoteDocument {
   readonly pairs?: Readonly<Record<string, PairCall>> | undefined;
   /** Sheets the draft was shown by, at most two, each with the version it had: an own sheet as "id@version". */
   readonly sheets?: readonly string[] | undefined;
+  /** The year to look at a wine again that is too young. */
+  readonly lookAgain?: number | undefined;
   /** The taster put the glass down: nothing more is to come. */
   readonly done?: boolean | undefined;
   /** Anything the taster wants to keep beside the record. */

@@ -4,7 +4,7 @@ import { published } from '@rose/core/testing/published';
 import { faultWording, triage, type FaultContext, type Seen } from '@rose/core/fault/fault';
 import { emptyNote } from '@rose/core/wine/note';
 import { descriptors } from '../descriptors/index';
-import { cuesInNote, falseAlarms, faultCues, faults, triageGlass } from './index';
+import { cuesInNote, hazeReasons, falseAlarms, faultCues, faults, triageGlass } from './index';
 
 const weigh = (seen: Seen, context: FaultContext = {}) => triage(seen, context, faults, falseAlarms, faultCues);
 const chance = (id: string, seen: Seen, context: FaultContext = {}) => weigh(seen, context).faults.find((entry) => entry.fault.id === id)!.chance;
@@ -161,5 +161,26 @@ describe('triage', () => {
     for (const entry of descriptors.filter((descriptor) => descriptor.family === 'fault'))
       expect(Object.keys(cuesInNote({ observed: {}, chips: [chip(entry.id)] })).length, entry.id).toBe(1);
     expect(triageGlass(note, {}, {}).faults[0]!.fault.id).toMatch(/cork-taint|protein/);
+  });
+});
+
+describe('a wine that is not clear', () => {
+  const hazy = { observed: { clarity: 'hazy' as const }, chips: [] };
+  const facts = (values: Record<string, unknown>) =>
+    Object.fromEntries(Object.entries(values).map(([id, value]) => [id, { value, origin: 'label' }])) as Parameters<typeof hazeReasons>[1];
+  published('common practice', 'of an unfiltered wine the haze is its style, and cold can cloud any', () => {
+    const { harmless } = hazeReasons(hazy, facts({ colour: 'white', filtered: false }), '2026-11-26');
+    expect(harmless.join(' ')).toMatch(/unfiltered/);
+    expect(harmless.join(' ')).toMatch(/chilled hard/);
+  });
+  published('common practice', 'of a filtered white a haze is protein or bacteria, never its filtering', () => {
+    const { harmless, faults: wrong } = hazeReasons(hazy, facts({ colour: 'white', filtered: true }), '2026-11-26');
+    expect(harmless.join(' ')).not.toMatch(/unfiltered/);
+    expect(wrong).toContain('protein haze');
+  });
+  it('of a hidden glass the same reasons whatever is in it, and a cloud is weighed apart from a haze', () => {
+    expect(hazeReasons(hazy, undefined, '2026-11-26')).toEqual(hazeReasons(hazy, undefined, '2031-01-01'));
+    const cloudy = { observed: { clarity: 'cloudy' as const }, chips: [] };
+    expect(hazeReasons(cloudy, undefined, '2026-11-26').faults[0]).not.toBe(hazeReasons(hazy, undefined, '2026-11-26').faults[0]);
   });
 });

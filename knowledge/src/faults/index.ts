@@ -73,6 +73,31 @@ export function cuesInNote(note: Pick<NoteDocument, 'observed' | 'chips'>): Seen
   return seen;
 }
 
+/**
+ * Why a glass may not be clear: what looks like a fault and is not, for this wine or for any while it is hidden; and the faults a haze raises above
+ * their usual chance, the likeliest first.
+ */
+export function hazeReasons(
+  note: Pick<NoteDocument, 'observed' | 'chips'>,
+  facts: WineFacts | undefined,
+  day: string,
+): { readonly harmless: readonly string[]; readonly faults: readonly string[] } {
+  const context = facts === undefined ? {} : faultContext(facts, day);
+  const seen: Seen = { hazy: note.observed.clarity !== 'cloudy', cloudy: note.observed.clarity === 'cloudy' };
+  const now = triage(seen, context, faults, falseAlarms, faultCues);
+  const usual = new Map(triage({}, context, faults, falseAlarms, faultCues).faults.map((entry) => [entry.fault.id, entry.chance]));
+  return {
+    harmless: falseAlarms
+      .filter((alarm) => alarm.cues.some((cue) => seen[cue] === true) && alarm.holds(context) !== false)
+      .slice(0, 3)
+      .map((alarm) => alarm.looks),
+    faults: now.faults
+      .filter((entry) => entry.chance > usual.get(entry.fault.id)! + 1e-9)
+      .slice(0, 2)
+      .map((entry) => entry.fault.name),
+  };
+}
+
 /** Triage of a glass: what its note and the answers tell, in the light of the wine when it is known. */
 export const triageGlass = (note: Pick<NoteDocument, 'observed' | 'chips'>, answers: Seen, context: FaultContext): Triage =>
   triage({ ...cuesInNote(note), ...answers }, context, faults, falseAlarms, faultCues);

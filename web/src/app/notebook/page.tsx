@@ -6,7 +6,7 @@ import { read } from '@/server/page';
 
 export const metadata: Metadata = { title: 'Notebook' };
 export default async function Page({ searchParams }: { searchParams: Promise<Record<string, string>> }) {
-  const known = ['q', 'colour', 'from', 'to', 'least', 'mine', 'wineId'];
+  const known = ['q', 'colour', 'from', 'to', 'least', 'mine', 'clear', 'wineId'];
   const filters = Object.fromEntries(
     Object.entries(await searchParams).filter(([key, value]) => known.includes(key) && typeof value === 'string' && value !== ''),
   );

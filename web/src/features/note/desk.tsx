@@ -3,7 +3,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import { noteShape } from '@rose/core/document/merge';
-import { glassColour } from '@rose/core/appearance/colour';
+import { glassColour, rimInWords } from '@rose/core/appearance/colour';
 import { observables, quarters, type ObservableId, type Quarter } from '@rose/core/wine/observables';
 import { withObservation } from '@rose/core/wine/note';
 import type { NoteView } from '@/server/note/operations';
@@ -31,6 +31,8 @@ const Triage = dynamic(() => import('./triage').then((module) => module.Triage),
 const Consistency = dynamic(() => import('./consistency').then((module) => module.Consistency), { ssr: false });
 const Finish = dynamic(() => import('./finish').then((module) => module.Finish), { loading: () => <Wait /> });
 const Written = dynamic(() => import('./written').then((module) => module.Written), { ssr: false, loading: () => <Wait /> });
+const Haze = dynamic(() => import('./haze').then((module) => module.Haze), { ssr: false });
+const LookAgain = dynamic(() => import('./look-again').then((module) => module.LookAgain), { ssr: false });
 const Keep = dynamic(() => import('./keep').then((module) => module.Keep), { ssr: false });
 const Compass = dynamic(() => import('@/ui/compass').then((module) => module.Compass), { ssr: false });
 const Wait = () => <p style={{ color: 'var(--soft)' }}>One moment.</p>;
@@ -97,6 +99,7 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
   const doubtful =
     [doc.observed.health, doc.observed.palateHealth].some((health) => health === 'trace' || health === 'doubtful' || health === 'faulty') ||
     Object.keys(doc.triage ?? {}).length > 0;
+  const cloudy = doc.observed.clarity === 'hazy' || doc.observed.clarity === 'cloudy' || doc.observed.clarity === 'dull';
   const at = quarters.indexOf(quarter);
   const next = quarters[at + 1];
   const colour = glassColour(doc.observed);
@@ -182,7 +185,7 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
                 <>
                   <strong>{colour!.inWords}</strong>
                   <br />
-                  <span className="soft">core to rim over white</span>
+                  <span className="soft">{rimInWords(doc.observed) ?? 'core to rim over white'}</span>
                 </>
               )}
             </span>
@@ -245,6 +248,8 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
                   </div>
                 )}
                 {quarter !== 'aroma' && quarter !== 'finish' && <Fields quarter={quarter} observed={doc.observed} set={set} />}
+                {quarter === 'appearance' && cloudy && <Haze doc={doc} facts={note.wine?.facts} day={note.tastedAt.slice(0, 10)} />}
+                {quarter === 'verdict' && doc.observed.readiness === 'young' && <LookAgain doc={doc} change={change} day={note.tastedAt.slice(0, 10)} />}
                 {quarter === 'aroma' && <Aroma doc={doc} change={change} set={set} />}
                 {(quarter === 'aroma' || quarter === 'palate') && doubtful && triage}
                 {quarter === 'palate' && <Flavours doc={doc} change={change} />}

@@ -123,6 +123,13 @@ export function Notebook({ venue, first, filters }: { venue: string; first: Note
             options={{ 70: '70 or more', 80: '80 or more', 85: '85 or more', 90: '90 or more', 95: '95 or more' }}
           />
           <SelectField label="Whose" value={filters['mine'] ?? ''} onChange={(mine) => ask({ mine })} empty="everybody’s" options={{ yes: 'mine' }} />
+          <SelectField
+            label="Tasters"
+            value={filters['clear'] ?? ''}
+            onChange={(clear) => ask({ clear })}
+            empty="in any state"
+            options={{ yes: 'without cold, coffee, toothpaste, perfume' }}
+          />
           <TextField label="From" type="date" value={filters['from'] ?? ''} onChange={(from) => ask({ from })} />
           <TextField label="To" type="date" value={filters['to'] ?? ''} onChange={(to) => ask({ to })} />
         </Filters>

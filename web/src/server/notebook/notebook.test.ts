@@ -6,7 +6,7 @@ import { noteDocument } from '@rose/core/wine/note-schema';
 import { connections } from '../../db/client';
 import { glass, revealedWine } from '../../db/schema';
 import { saveWine } from '../cellar/commands';
-import { getNote } from '../note/operations';
+import { getNote, saveNote } from '../note/operations';
 import { rewriteSearch } from '../note/search';
 import type { Reply } from '../command';
 import { newWorld, assyrtiko, type World } from '../testing/world';
@@ -29,6 +29,18 @@ describe('the notebook', () => {
     for (const q of ['strawberry', 'lemon strawberry']) expect(await found({ q }), q).toBe(0);
     for (const q of ["'", '!!!', "a' | 'b", ':*', '\\', '   ', '<->']) expect(await found({ q }), q).toBeGreaterThanOrEqual(0);
     expect(searchTerms("L'été & co")).toBe("'l':* & 'ete':* & 'co':*");
+  });
+  it('leaves out, when asked, notes whose taster was not in a state to judge', async () => {
+    const { document, revision } = (await run(getNote, world.owner, { id: world.noteId })) as { document: object; revision: number };
+    const save = (circumstances: object, baseRevision: number) =>
+      run(saveNote, world.owner, { id: world.noteId, writeId: v4(), baseRevision, document: { ...document, circumstances } });
+    expect(await found({ clear: 'yes' })).toBe(1);
+    await save({ eaten: true, glassC: 9 }, revision);
+    expect(await found({ clear: 'yes' })).toBe(1);
+    await save({ coffee: true }, revision + 1);
+    expect(await found({ clear: 'yes' })).toBe(0);
+    expect(await found({})).toBe(1);
+    await save({}, revision + 2);
   });
   it('filters by wine, colour, mark, date and person', async () => {
     expect(await found({ wineId: world.wineId, colour: 'white', least: 80, mine: 'yes' })).toBe(1);

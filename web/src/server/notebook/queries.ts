@@ -22,6 +22,8 @@ const filters = {
   least: z.coerce.number().int().min(0).max(100).optional(),
   colour: z.enum(['white', 'rose', 'amber', 'red']).optional(),
   mine: z.enum(['yes']).optional(),
+  /** Leaves out notes whose taster had a cold, coffee, toothpaste or perfume about. */
+  clear: z.enum(['yes']).optional(),
 };
 type Filters = z.infer<z.ZodObject<typeof filters>>;
 
@@ -48,6 +50,7 @@ function where(actor: Member, input: Filters): SQL | undefined {
     input.from === undefined ? undefined : gte(note.tastedAt, new Date(`${input.from}T00:00:00Z`)),
     input.to === undefined ? undefined : lte(note.tastedAt, new Date(`${input.to}T23:59:59.999Z`)),
     input.least === undefined ? undefined : gte(note.quality, input.least),
+    input.clear === undefined ? undefined : sql`not coalesce(${note.document}->'circumstances' ?| array['cold', 'toothpaste', 'coffee', 'perfume'], false)`,
     // One's own; a host also reads what is shared, and what a guest without an account left.
     input.mine === 'yes' || !hosts.includes(actor.role)
       ? own
