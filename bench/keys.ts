@@ -1,11 +1,12 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import type { Page } from 'puppeteer-core';
 import { end, prepare, serve } from '../e2e/application';
 import { comeIn, desktop, openBrowser, visit, waitForText } from '../e2e/browser';
 import { freePort, startCluster } from '../web/src/server/testing/throwaway';
 import { below, type Figure } from './measure';
+
+type Page = Awaited<ReturnType<Awaited<ReturnType<typeof openBrowser>>['browser']['newPage']>>;
 
 const presses = 60;
 const p95 = (taken: readonly number[]) => [...taken].sort((a, b) => a - b)[Math.floor(taken.length * 0.95)]!;
