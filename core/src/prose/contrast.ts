@@ -86,8 +86,7 @@ export function contrast(left: NoteDocument, right: NoteDocument, nameOf: NameOf
   if (differs.length > 0) sentences.push(`The ${r} is ${list(differs)}.`);
   else if (same > 0) sentences.push('In what was looked at they are the same.');
   const smells = sharedSmells(left.chips, right.chips, nameOf);
-  if (smells.right.length > 0 && smells.left.length > 0)
-    sentences.push(`It has ${list(smells.right)} where the ${l} has ${list(smells.left)}.`.replace(/^It/, `The ${r}`));
+  if (smells.right.length > 0 && smells.left.length > 0) sentences.push(`The ${r} has ${list(smells.right)} where the ${l} has ${list(smells.left)}.`);
   else if (smells.right.length > 0 && left.chips.length > 0) sentences.push(`The ${r} has ${list(smells.right)} besides.`);
   else if (smells.left.length > 0 && right.chips.length > 0) sentences.push(`The ${l} has ${list(smells.left)} besides.`);
   if (smells.both.length > 0) sentences.push(`Both have ${list(smells.both)}.`);

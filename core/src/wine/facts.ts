@@ -233,6 +233,13 @@ export function shareBounds(share: Share): readonly [number, number] {
   }
 }
 
+/** The grape of the largest share, as written; undefined when no grape is known. Of equals the one named first. */
+export function mainGrape(known: WineFacts): string | undefined {
+  const grapes = factOf(known, 'grapes');
+  if (grapes === undefined || grapes.length === 0) return undefined;
+  return narrowedShares(grapes).reduce((most, share) => (share.low + share.high > most.low + most.high ? share : most)).grape;
+}
+
 /**
  * The shares of a list of grapes as intervals, narrowed by the fact that the whole is 100 %: each grape is at most what the least shares of the
  * others leave. When `complete` and only one grape is listed without a share it is the whole wine.

@@ -1,4 +1,4 @@
-import { factOf, narrowedShares, type WineFacts } from '@rose/core/wine/facts';
+import { factOf, mainGrape, type WineFacts } from '@rose/core/wine/facts';
 import type { Loads } from '@rose/core/wine/profile';
 import type { AssumedLoad, OrderWine } from '@rose/core/order/judge';
 import type { Rung } from '@rose/core/order/school';
@@ -22,9 +22,8 @@ export function styleOf(facts: WineFacts): StyleChoice {
   const pick = (id: string, why: string): StyleChoice => ({ style: generalStyle(id), why });
   const colour = factOf(facts, 'colour');
   const sugar = factOf(facts, 'sugar');
-  const grapes = factOf(facts, 'grapes');
-  const main = grapes === undefined ? undefined : narrowedShares(grapes).reduce((a, b) => (b.low + b.high > a.low + a.high ? b : a));
-  const grape = main === undefined ? undefined : grapeNamed(main.grape);
+  const main = mainGrape(facts);
+  const grape = main === undefined ? undefined : grapeNamed(main);
   const bubbles = factOf(facts, 'bubbles');
   if (factOf(facts, 'fortified') === true) {
     if (factOf(facts, 'heated') === true) return pick((sugar ?? 90) > 78 ? 'madeira-sweet' : 'madeira-dry', 'fortified and aged warm');

@@ -5,11 +5,10 @@ import styled from 'styled-components';
 import { glassColour } from '@rose/core/appearance/colour';
 import { noteShape } from '@rose/core/document/merge';
 import { compareReadings, contrast, sharedSmells } from '@rose/core/prose/contrast';
-import { factOf, narrowedShares } from '@rose/core/wine/facts';
 import { pairQuestions, withObservation, type NoteDocument, type PairCall } from '@rose/core/wine/note';
 import { midpoint, observables, type ObservableId, type Reading } from '@rose/core/wine/observables';
+import { pairTruth } from '@rose/knowledge/calls/index';
 import { chipName } from '@rose/knowledge/descriptors/index';
-import { sameGrape } from '@rose/knowledge/grapes/index';
 import type { NoteView } from '@/server/note/operations';
 import { Button, Key } from '@/ui/button';
 import { Clashes, SaveState } from '@/ui/document/save-state';
@@ -256,7 +255,8 @@ export function Pair({ venue, left, right }: { venue: string; left: NoteView; ri
             const { asks, low, high } = pairQuestions[key];
             const value = call[key] ?? 0;
             const says = value === 0 ? 'cannot tell' : `${value < 0 ? low : high}, ${50 + Math.round(Math.abs(value) / 2)} % sure`;
-            const truth = call.locked === true ? pairTruth(key, left, right) : undefined;
+            // Marked once the call is locked and both glasses are uncovered.
+            const truth = call.locked === true && left.wine !== null && right.wine !== null ? pairTruth(key, left.wine.facts, right.wine.facts) : undefined;
             return (
               <Call key={key}>
                 {asks}: <strong>{says}</strong>
@@ -314,34 +314,4 @@ function OnTheRight({ id, left, right }: { id: ObservableId; left: NoteDocument;
       <span className="soft">on the right</span>
     </span>
   );
-}
-
-/** What the facts say of a question once both glasses are uncovered: −1 left or no, 1 right or yes, null when they do not say; undefined while one is hidden. */
-function pairTruth(key: keyof typeof pairQuestions, left: NoteView, right: NoteView): -1 | 1 | null | undefined {
-  if (left.wine === null || right.wine === null) return undefined;
-  const [a, b] = [left.wine.facts, right.wine.facts];
-  const order = (x: number | undefined, y: number | undefined) => (x === undefined || y === undefined || x === y ? null : x > y ? -1 : 1);
-  switch (key) {
-    case 'older': {
-      const year = (facts: typeof a) => {
-        const vintage = factOf(facts, 'vintage');
-        return vintage?.kind === 'year' ? -vintage.year : undefined;
-      };
-      return order(year(a), year(b));
-    }
-    case 'oak':
-      return order(factOf(a, 'woodMonths'), factOf(b, 'woodMonths'));
-    case 'sameGrape': {
-      const main = (facts: typeof a) => {
-        const grapes = factOf(facts, 'grapes');
-        return grapes === undefined
-          ? undefined
-          : narrowedShares(grapes).reduce((most, share) => (share.low + share.high > most.low + most.high ? share : most)).grape;
-      };
-      const [x, y] = [main(a), main(b)];
-      return x === undefined || y === undefined ? null : x === y || sameGrape(x, y) ? 1 : -1;
-    }
-    case 'dearer':
-      return null;
-  }
 }

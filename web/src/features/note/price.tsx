@@ -1,5 +1,6 @@
 'use client';
 import { useEffect, useState } from 'react';
+import { formatName } from '@rose/core/quantity/quantity';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { api } from '@/ui/api';
 import { Button } from '@/ui/button';
@@ -7,8 +8,15 @@ import { NumberField } from '@/ui/number-field';
 import type { ChangeNote } from './observation';
 
 interface Priced {
-  readonly price: number | null;
+  readonly price: { readonly amount: number; readonly currency: string; readonly formatMl: number } | null;
   readonly currency: string;
+}
+/** What was paid against what the taster would pay; only in one currency and for one usual bottle can the two be set against each other. */
+function verdict({ price, currency }: Priced, would: number | undefined): string {
+  if (price === null || would === undefined) return '';
+  if (price.currency !== currency) return 'The two are in different currencies: compare them yourself.';
+  if (price.formatMl !== 750) return 'The bottle is of another size: compare them yourself.';
+  return would >= price.amount ? 'It is worth it to you.' : 'It costs more than that.';
 }
 
 /** The price, only after the mark: first what the taster would pay, then what it costs. The server sends it no earlier. */
@@ -55,11 +63,11 @@ export function Price({ doc, noteId, change }: { doc: NoteDocument; noteId: stri
         </p>
       ) : (
         <p>
-          {found.price === null ? 'No price is on record. ' : `It costs ${found.price.toFixed(2)} ${found.currency} a bottle. `}
+          {found.price === null
+            ? 'No price is on record. '
+            : `It costs ${found.price.amount.toFixed(2)} ${found.price.currency} for ${formatName(found.price.formatMl)}. `}
           {doc.wouldPay?.amount === undefined ? 'You named no price before.' : `You would have paid ${doc.wouldPay.amount.toFixed(2)} ${found.currency}.`}{' '}
-          {found.price !== null &&
-            doc.wouldPay?.amount !== undefined &&
-            (doc.wouldPay.amount >= found.price ? 'It is worth it to you.' : 'It costs more than that.')}
+          {verdict(found, doc.wouldPay?.amount)}
         </p>
       )}
     </section>

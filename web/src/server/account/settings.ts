@@ -5,7 +5,7 @@ import { schools } from '@rose/core/order/school';
 import { fitTau } from '@rose/core/temperature/fit';
 import { media, type MediumId } from '@rose/knowledge/media/index';
 import { usualPrices, usualStock, type VenueFacts } from '@rose/knowledge/evening/evening';
-import type { Tx } from '../../db/client';
+import type { Reader, Tx } from '../../db/client';
 import { venue } from '../../db/schema';
 import type { VenueSettings } from '../../db/venue';
 
@@ -52,6 +52,12 @@ export const usualChoices: Omit<VenueSettings, 'probes'> = {
 export const usualSettings: VenueSettings = { ...usualChoices, probes: [] };
 /** Settings as stored, completed with what is usual: a venue made before a setting existed has none of it. */
 export const completed = (stored: Partial<VenueSettings>): VenueSettings => ({ ...usualSettings, ...stored });
+
+/** The settings of a venue. */
+export async function settingsOf(db: Reader, venueId: string): Promise<VenueSettings> {
+  const [row] = await db.select({ settings: venue.settings }).from(venue).where(eq(venue.id, venueId));
+  return completed(row!.settings);
+}
 
 /** The settings of a venue, locked until the transaction ends: whoever changes a part of them reads the rest first. */
 export async function lockedSettings(tx: Tx, venueId: string): Promise<VenueSettings> {

@@ -1,8 +1,8 @@
 import { and, eq, inArray, isNull } from 'drizzle-orm';
 import { emptyFlight, pouringOrder, upcastFlight, type FlightDocument } from '@rose/core/flight/flight';
 import type { Reader, Tx } from '../../db/client';
-import { flight, flightWine, venue, wine } from '../../db/schema';
-import { completed } from '../account/settings';
+import { flight, flightWine, wine } from '../../db/schema';
+import { settingsOf } from '../account/settings';
 import type { Store } from '../document';
 import { Problem, notFound } from '../problem';
 import { instantIn } from './wall-time';
@@ -33,8 +33,7 @@ async function writeWines(tx: Tx, venueId: string, flightId: string, document: F
   await tx.insert(flightWine).values(wines.map((wineId, place) => ({ venueId, flightId, wineId, place })));
 }
 export async function timeZoneOf(db: Reader, venueId: string): Promise<string> {
-  const [row] = await db.select({ settings: venue.settings }).from(venue).where(eq(venue.id, venueId));
-  return completed(row?.settings ?? {}).timeZone;
+  return (await settingsOf(db, venueId)).timeZone;
 }
 async function columns(tx: Tx, venueId: string, document: FlightDocument) {
   const startsAt = document.starts === '' ? null : instantIn(document.starts, await timeZoneOf(tx, venueId));

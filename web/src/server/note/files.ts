@@ -1,18 +1,16 @@
 import { and, eq, isNull } from 'drizzle-orm';
-import { v4, v7 } from 'uuid';
 import { z } from 'zod';
 import { asText, composeNote } from '@rose/core/prose/prose';
 import { noteDocument } from '@rose/core/wine/note-schema';
 import { moments, type Moment } from '@rose/core/wine/note';
 import { observableIds, observables, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
 import { chipName } from '@rose/knowledge/descriptors/index';
-import { glass, glassIdentity, note, participant, tasting, wine } from '../../db/schema';
+import { note, wine } from '../../db/schema';
 import { command, everyRole, query } from '../command';
 import { Problem, badField } from '../problem';
 import { noteToPdf } from '../print/note';
-import { glassCode } from './glasses';
+import { glassCode, pour } from './glasses';
 import { readNote, type NoteView } from './operations';
-import { rewriteSearch } from './search';
 
 /** A note as a file of ours: what it takes to read it back without loss. */
 const noteFile = z.strictObject({
@@ -119,26 +117,15 @@ export const importNote = command({
     if (file.wine !== null && found.length === 0)
       throw new Problem(409, 'no-such-wine', `${file.wine.name} is not in this cellar. Add it, or say which wine it is; nothing was changed.`);
     if (found.length > 1) throw new Problem(409, 'two-wines', `Two wines here are called ${file.wine!.name}. Say which one it is; nothing was changed.`);
-    const now = new Date();
-    const [tastingId, glassId, participantId] = [v7(), v4(), v7()];
-    await tx.insert(tasting).values({ venueId, id: tastingId, kind: 'solo', name: 'A note read back', startedAt: new Date(file.tastedAt) });
-    await tx.insert(glass).values({ venueId, id: glassId, tastingId, place: 0, code: glassCode(), revealedAt: found.length === 0 ? null : now });
-    if (found[0] !== undefined) await tx.insert(glassIdentity).values({ venueId, glassId, wineId: found[0].id });
-    await tx.insert(participant).values({ venueId, id: participantId, tastingId, userId: actor.userId, name: actor.name, seat: 1 });
-    await tx.insert(note).values({
-      venueId,
-      id: file.id,
-      revision: 1,
-      writes: [],
-      glassId,
-      participantId,
-      moment: file.moment,
-      tastedAt: new Date(file.tastedAt),
-      document: file.document,
-      quality: file.document.observed.quality ?? null,
-      search: '',
-    });
-    await rewriteSearch(tx, venueId, [file.id]);
+    await pour(tx, actor, actor, 'A note read back', [
+      {
+        noteId: file.id,
+        wineId: found[0]?.id,
+        code: glassCode(),
+        revealed: found.length > 0,
+        written: { document: file.document, moment: file.moment, tastedAt: new Date(file.tastedAt) },
+      },
+    ]);
     return { id: file.id, made: true };
   },
 });

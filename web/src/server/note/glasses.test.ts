@@ -79,6 +79,35 @@ describe('hidden glasses', () => {
     // Two bags and two places: all four deals come.
     expect(seen.size).toBe(4);
   });
+  it('asked for again after a lost answer, a deal is the same deal, to the dealer and to the taster alike', async () => {
+    const input = { notes: [v7(), v7()], wineIds: [world.wineId, world.otherWineId], taster: world.owner.email };
+    const first = await run(dealGlasses, helper, input);
+    expect(await run(dealGlasses, helper, input)).toEqual(first);
+    // The taster who sends the same again is told the places and no wine.
+    expect(await run(dealGlasses, world.owner, input)).toMatchObject({ bags: null });
+    const own = { notes: [v7(), v7()], wineIds: input.wineIds };
+    expect(await run(dealGlasses, world.owner, own)).toEqual(await run(dealGlasses, world.owner, own));
+    await expect(run(dealGlasses, helper, { ...input, notes: [input.notes[0], v7()] })).rejects.toMatchObject({ status: 422 });
+  });
+  it('uncovered, every moment of the glass is kept as it stood', async () => {
+    const notes = [v7(), v7()];
+    await run(dealGlasses, helper, { notes, wineIds: [world.wineId, world.otherWineId], taster: world.owner.email });
+    await save(world.owner, notes[0]!, full);
+    const air = v7();
+    await run(newMoment, world.owner, { id: notes[0], noteId: air, moment: 'air' });
+    await save(world.owner, air, { ...emptyNote, observed: { acidity: 60 } });
+    await run(uncover, world.owner, { id: air });
+    for (const [id, document] of [
+      [notes[0]!, full],
+      [air, { ...emptyNote, observed: { acidity: 60 } }],
+    ] as const) {
+      const [row] = await connections().db.select().from(note).where(eq(note.id, id));
+      expect(row!.blindDocument).toEqual(document);
+      expect(row!.lockedAt).not.toBeNull();
+    }
+    const [other] = await connections().db.select().from(note).where(eq(note.id, notes[1]!));
+    expect([other!.blindDocument, other!.lockedAt]).toEqual([null, null]);
+  });
   it('a wine twice, a stranger’s wine, a taster who is no member: refused, and nothing is made', async () => {
     const count = async () => (await connections().db.select({ id: note.id }).from(note)).length;
     const before = await count();
@@ -107,7 +136,7 @@ describe('what shows only later', () => {
     await run(openNote, world.owner, { id, wineId: world.wineId });
     await expect(run(price, world.owner, { id })).rejects.toMatchObject({ status: 409 });
     await save(world.owner, id, { ...emptyNote, observed: { quality: 80 } });
-    expect(await run(price, world.owner, { id })).toEqual({ price: 24, currency: 'EUR' });
+    expect(await run(price, world.owner, { id })).toEqual({ price: { amount: 24, currency: 'EUR', formatMl: 750 }, currency: 'EUR' });
     await expect(run(deduction, world.owner, { id })).rejects.toMatchObject({ status: 409 });
     await save(world.owner, id, full, 2);
     const found = (await run(deduction, world.owner, { id })) as { dimensions: { dimension: string }[]; kinds: { chance: number }[] };
@@ -127,6 +156,11 @@ describe('a new moment', () => {
     const opened = (await run(getNote, world.owner, { id: air })) as { document: NoteDocument; moments: unknown[] };
     expect(opened).toMatchObject({ moment: 'air', document: emptyNote, moments: [{ id, moment: 'first', done: true }] });
     expect(JSON.stringify(opened)).not.toContain('honey');
+    // Deleted and asked for again, it comes back as it was.
+    await save(world.owner, air, { ...emptyNote, remark: 'kept' });
+    await run(deleteNote, world.owner, { id: air });
+    await run(newMoment, world.owner, { id, noteId: v7(), moment: 'air' });
+    expect(await run(getNote, world.owner, { id: air })).toMatchObject({ document: { remark: 'kept' } });
     await expect(run(newMoment, helper, { id, noteId: v7(), moment: 'food' })).rejects.toMatchObject({ status: 403 });
   });
 });
@@ -185,7 +219,11 @@ describe('a note as a file', () => {
     };
     await expect(run(importNote, world.owner, { file })).rejects.toMatchObject({ status: 409, slug: 'no-such-wine' });
     await expect(run(getNote, world.owner, { id })).rejects.toMatchObject({ status: 404 });
-    expect(await run(importNote, world.owner, { file, wineId: world.wineId })).toEqual({ id, made: true });
+    const liked = { ...file, document: { ...emptyNote, observed: { quality: 77, liking: [60, 70] as [number, number] } } };
+    expect(await run(importNote, world.owner, { file: liked, wineId: world.wineId })).toEqual({ id, made: true });
+    // What is sorted and filtered by is there as after any save.
+    const [row] = await connections().db.select().from(note).where(eq(note.id, id));
+    expect([row!.quality, row!.liking]).toEqual([77, 65]);
     // A note brought in is its reader's own: another member does not see it.
     await expect(run(getNote, helper, { id })).rejects.toMatchObject({ status: 403 });
     await expect(run(importNote, world.owner, { file: { ...file, id: v7(), kind: 'something else' } })).rejects.toMatchObject({ status: 422 });

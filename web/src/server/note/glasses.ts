@@ -1,14 +1,15 @@
-import { and, eq, isNull } from 'drizzle-orm';
+import { and, eq, inArray, isNull, sql } from 'drizzle-orm';
 import { randomInt } from 'node:crypto';
 import { v4, v7 } from 'uuid';
 import { z } from 'zod';
-import { emptyNote, moments, type Moment } from '@rose/core/wine/note';
+import { emptyNote, moments, type Moment, type NoteDocument } from '@rose/core/wine/note';
 import type { Tx } from '../../db/client';
 import { glass, glassIdentity, member, note, participant, tasting, user, wine } from '../../db/schema';
 import { command, everyRole, type Member } from '../command';
 import { Problem, badField, forbidden, notFound } from '../problem';
 import { ownNote } from './operations';
 import { rewriteSearch } from './search';
+import { noteColumns } from './store';
 
 /** A code that tells nothing of the wine: three digits, none of the patterns people read meaning into. */
 export function glassCode(): string {
@@ -49,9 +50,11 @@ interface Poured {
   readonly wineId: string | undefined;
   readonly code: string;
   readonly revealed: boolean;
+  /** A note that was written elsewhere; else an empty one begins now. */
+  readonly written?: { readonly document: NoteDocument; readonly moment: Moment; readonly tastedAt: Date };
 }
-/** A sitting of one person: its glasses, what is in them as far as that is known, and an empty note on each. */
-async function pour(
+/** A sitting of one person: its glasses, what is in them as far as that is known, and a note on each. */
+export async function pour(
   tx: Tx,
   actor: Member,
   taster: { readonly userId: string; readonly name: string },
@@ -63,13 +66,14 @@ async function pour(
   const [tastingId, participantId] = [v7(), v7()];
   await tx.insert(tasting).values({ venueId, id: tastingId, kind: 'solo', name, startedAt: now });
   await tx.insert(participant).values({ venueId, id: participantId, tastingId, userId: taster.userId, name: taster.name, seat: 1 });
-  for (const [place, { noteId, wineId, code, revealed }] of glasses.entries()) {
+  for (const [place, { noteId, wineId, code, revealed, written }] of glasses.entries()) {
     const glassId = v4();
     await tx.insert(glass).values({ venueId, id: glassId, tastingId, place, code, revealedAt: revealed ? now : null });
     if (wineId !== undefined) await tx.insert(glassIdentity).values({ venueId, glassId, wineId });
+    const begun = written ?? { document: emptyNote, moment: 'first', tastedAt: now };
     await tx
       .insert(note)
-      .values({ venueId, id: noteId, revision: 1, writes: [], glassId, participantId, moment: 'first', tastedAt: now, document: emptyNote, search: '' });
+      .values({ venueId, id: noteId, revision: 1, writes: [], glassId, participantId, ...begun, ...noteColumns(begun.document), search: '' });
   }
   await rewriteSearch(
     tx,
@@ -91,6 +95,26 @@ function shuffled(n: number): number[] {
   return order;
 }
 
+/** What a deal was answered, read back: a lost answer is asked for again. Undefined when the first of these notes is new. */
+async function alreadyDealt(tx: Tx, { venueId, userId }: Member, notes: readonly string[]) {
+  const rows = await tx
+    .select({ noteId: note.id, place: glass.place, code: glass.code, wine: wine.name, taster: participant.userId })
+    .from(note)
+    .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
+    .innerJoin(participant, and(eq(participant.venueId, note.venueId), eq(participant.id, note.participantId)))
+    .leftJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
+    .leftJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
+    .where(and(eq(note.venueId, venueId), inArray(note.id, [...notes])))
+    .orderBy(glass.place);
+  if (rows.length === 0) return undefined;
+  if (rows.length !== notes.length) throw badField('notes', 'names a note that is there already');
+  const own = rows.every((row) => row.taster === userId);
+  return {
+    places: rows.map((row) => ({ place: placeInWords(row.place, rows.length), bag: row.code, noteId: row.noteId })),
+    bags: own ? null : rows.map((row) => ({ bag: row.code, wine: row.wine ?? '' })).sort((a, b) => a.bag.localeCompare(b.bag)),
+  };
+}
+
 export const dealGlasses = command({
   name: 'note.deal',
   method: 'POST',
@@ -109,6 +133,8 @@ export const dealGlasses = command({
     const n = input.wineIds.length;
     if (input.notes.length !== n) throw badField('notes', 'must be as many as the wines');
     if (new Set(input.wineIds).size !== n || new Set(input.notes).size !== n) throw badField('wineIds', 'names a wine twice');
+    const dealt = await alreadyDealt(tx, actor, input.notes);
+    if (dealt !== undefined) return dealt;
     const names: string[] = [];
     for (const wineId of input.wineIds) {
       const [found] = await tx
@@ -162,14 +188,7 @@ export const uncover = command({
     await ownNote(tx, actor, input.id);
     const { venueId } = actor;
     const [row] = await tx
-      .select({
-        glassId: note.glassId,
-        document: note.document,
-        lockedAt: note.lockedAt,
-        revealedAt: glass.revealedAt,
-        kind: tasting.kind,
-        wineId: glassIdentity.wineId,
-      })
+      .select({ glassId: note.glassId, revealedAt: glass.revealedAt, kind: tasting.kind, wineId: glassIdentity.wineId })
       .from(note)
       .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
       .innerJoin(tasting, and(eq(tasting.venueId, glass.venueId), eq(tasting.id, glass.tastingId)))
@@ -192,11 +211,20 @@ export const uncover = command({
       .update(glass)
       .set({ revealedAt: now })
       .where(and(eq(glass.venueId, venueId), eq(glass.id, row.glassId)));
-    await tx
+    // Every moment of the glass is kept as it stood: none was written with the label in sight.
+    const closed = await tx
       .update(note)
-      .set({ lockedAt: row.lockedAt ?? now, blindDocument: row.document })
-      .where(and(eq(note.venueId, venueId), eq(note.id, input.id)));
-    await rewriteSearch(tx, venueId, [input.id]);
+      .set({
+        lockedAt: sql`coalesce(${note.lockedAt}, ${now.toISOString()}::timestamptz)`,
+        blindDocument: sql`coalesce(${note.blindDocument}, ${note.document})`,
+      })
+      .where(and(eq(note.venueId, venueId), eq(note.glassId, row.glassId)))
+      .returning({ id: note.id });
+    await rewriteSearch(
+      tx,
+      venueId,
+      closed.map((entry) => entry.id),
+    );
     return { ok: true };
   },
 });
@@ -217,10 +245,18 @@ export const newMoment = command({
       .from(note)
       .where(and(eq(note.venueId, venueId), eq(note.id, input.id)));
     const [present] = await tx
-      .select({ id: note.id, revision: note.revision })
+      .select({ id: note.id, revision: note.revision, deletedAt: note.deletedAt })
       .from(note)
       .where(and(eq(note.venueId, venueId), eq(note.glassId, from!.glassId), eq(note.participantId, from!.participantId), eq(note.moment, input.moment)));
-    if (present !== undefined) return present;
+    if (present !== undefined) {
+      // A moment is one note: a deleted one comes back as it was.
+      if (present.deletedAt !== null)
+        await tx
+          .update(note)
+          .set({ deletedAt: null })
+          .where(and(eq(note.venueId, venueId), eq(note.id, present.id)));
+      return { id: present.id, revision: present.revision };
+    }
     const now = new Date();
     await tx
       .insert(note)

@@ -1,4 +1,4 @@
-import { and, desc, eq, isNotNull } from 'drizzle-orm';
+import { and, eq, isNotNull, sql } from 'drizzle-orm';
 import { z } from 'zod';
 import { contradictions, pullingApart } from '@rose/core/consistency/consistency';
 import { deduceWording } from '@rose/core/deduce/deduce';
@@ -12,6 +12,7 @@ import { chipName } from '@rose/knowledge/descriptors/index';
 import { chipOrigins, readChips } from '@rose/knowledge/descriptors/reading';
 import { faultContext, triageGlass } from '@rose/knowledge/faults/index';
 import { lot } from '../../db/schema';
+import { settingsOf } from '../account/settings';
 import { everyRole, query } from '../command';
 import { Problem } from '../problem';
 import { readNote } from './operations';
@@ -217,10 +218,15 @@ export const price = query({
   name: 'note.price',
   method: 'GET',
   path: '/notes/{id}/price',
-  summary: 'What a bottle costs, once the taster’s own mark is set and the wine is known',
+  summary: 'What a bottle costs and of what size, once the taster’s own mark is set and the wine is known',
   allow: everyRole,
   input: one,
-  output: z.object({ price: z.number().nullable(), currency: z.string() }),
+  output: z.object({
+    /** The latest price on record; null when there is none. */
+    price: z.object({ amount: z.number(), currency: z.string(), formatMl: z.number() }).nullable(),
+    /** The venue's currency: what a taster names a price in. */
+    currency: z.string(),
+  }),
   async run(db, actor, input) {
     const { document, wine } = await readNote(db, actor, input.id);
     if (document.observed.quality === undefined) throw new Problem(409, 'own-mark-first', 'The price shows after your own mark.');
@@ -229,8 +235,12 @@ export const price = query({
       .select({ priceMinor: lot.priceMinor, currency: lot.currency, formatMl: lot.formatMl })
       .from(lot)
       .where(and(eq(lot.venueId, actor.venueId), eq(lot.wineId, wine.id), isNotNull(lot.priceMinor)))
-      .orderBy(desc(lot.bought))
+      .orderBy(sql`${lot.bought} desc nulls last`)
       .limit(1);
-    return latest === undefined ? { price: null, currency: '' } : { price: latest.priceMinor! / 100, currency: latest.currency! };
+    const { currency } = await settingsOf(db, actor.venueId);
+    return {
+      price: latest === undefined ? null : { amount: latest.priceMinor! / 100, currency: latest.currency!, formatMl: latest.formatMl },
+      currency,
+    };
   },
 });

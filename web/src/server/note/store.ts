@@ -6,7 +6,8 @@ import { note } from '../../db/schema';
 import type { Store } from '../document';
 import { rewriteSearch } from './search';
 
-const columns = (document: NoteDocument) => ({
+/** What stands in columns beside a note's document. */
+export const noteColumns = (document: NoteDocument) => ({
   document,
   quality: document.observed.quality ?? null,
   liking: document.observed.liking === undefined ? null : Math.round(midpoint(document.observed.liking)),
@@ -26,7 +27,7 @@ export const noteStore: Store<NoteDocument> = {
   async update(tx, venueId, id, { document, ...rest }) {
     await tx
       .update(note)
-      .set({ ...rest, writes: [...rest.writes], ...columns(document), updatedAt: new Date() })
+      .set({ ...rest, writes: [...rest.writes], ...noteColumns(document), updatedAt: new Date() })
       .where(and(eq(note.venueId, venueId), eq(note.id, id)));
     await rewriteSearch(tx, venueId, [id]);
   },

@@ -5,7 +5,7 @@ import { fitTau } from '@rose/core/temperature/fit';
 import { tauOf, temperatureAfter } from '@rose/core/temperature/temperature';
 import { media } from '@rose/knowledge/media/index';
 import { venue } from '../../db/schema';
-import { completed, lockedSettings, ownTaus, probeRun } from '../account/settings';
+import { settingsOf, lockedSettings, ownTaus, probeRun } from '../account/settings';
 import { command, everyRole, hosts, query } from '../command';
 import { notFound } from '../problem';
 
@@ -62,8 +62,7 @@ export const listProbes = query({
     inUse: z.array(z.object({ medium: z.string(), name: z.string(), tau: z.number(), from: z.string() })),
   }),
   async run(db, actor) {
-    const [row] = await db.select({ settings: venue.settings }).from(venue).where(eq(venue.id, actor.venueId));
-    const { probes } = completed(row!.settings);
+    const { probes } = await settingsOf(db, actor.venueId);
     const own = ownTaus(probes);
     return {
       runs: probes.map((run) => {

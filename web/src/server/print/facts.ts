@@ -111,7 +111,7 @@ export function printFacts(kind: PrintKind, source: PrintSource): PrintFacts {
     case 'mat':
       return { ...head, seats: seatsOf(flight, nameOf), glass: { name: shape.name, footMm: shape.footMm } };
     case 'bags':
-      // Of a blind flight every place has as many labels as any: how many bottles a wine needs would tell which it is.
+      // Of a blind flight each place gets the same number of labels: how many bottles a wine needs would tell which it is.
       return {
         ...head,
         seats: [],

@@ -1,0 +1,41 @@
+import { describe, expect, it } from 'vitest';
+import { published } from '@rose/core/testing/published';
+import type { WineFacts } from '@rose/core/wine/facts';
+import { pairQuestions } from '@rose/core/wine/note';
+import { pairTruth, type PairQuestion } from './index';
+
+const facts = (values: Record<string, unknown>) =>
+  Object.fromEntries(Object.entries(values).map(([id, value]) => [id, { value, origin: 'label' }])) as WineFacts;
+const grapes = (...names: string[]) => names.map((grape, i) => ({ grape, share: { kind: 'exact', percent: i === 0 ? 80 : 20 / (names.length - 1) } }));
+const year = (n: number) => facts({ vintage: { kind: 'year', year: n } });
+
+describe('what the facts say of a pair', () => {
+  it('the older is the one of the earlier year', () => {
+    expect(pairTruth('older', year(2010), year(2018))).toBe(-1);
+    expect(pairTruth('older', year(2018), year(2010))).toBe(1);
+    expect(pairTruth('older', year(2018), year(2018))).toBeNull();
+    expect(pairTruth('older', year(2018), facts({ vintage: { kind: 'none' } }))).toBeNull();
+  });
+  it('more oak is more months in wood, and a wine without oak has none', () => {
+    expect(pairTruth('oak', facts({ woodMonths: 12 }), facts({ woodMonths: 3 }))).toBe(-1);
+    expect(pairTruth('oak', facts({ oak: 'none' }), facts({ woodMonths: 3 }))).toBe(1);
+    expect(pairTruth('oak', facts({}), facts({ woodMonths: 3 }))).toBeNull();
+  });
+  published('Vitis International Variety Catalogue (VIVC): Shiraz is Syrah, Spätburgunder is Pinot Noir', 'two names of one grape are the same grape', () => {
+    expect(pairTruth('sameGrape', facts({ grapes: grapes('Syrah') }), facts({ grapes: grapes('Shiraz') }))).toBe(1);
+    expect(pairTruth('sameGrape', facts({ grapes: grapes('Spätburgunder') }), facts({ grapes: grapes('Pinot Noir', 'Gamay') }))).toBe(1);
+    expect(pairTruth('sameGrape', facts({ grapes: grapes('Syrah') }), facts({ grapes: grapes('Grenache') }))).toBe(-1);
+  });
+  it('a grape no table knows is compared as it is written, without accents or capitals', () => {
+    expect(pairTruth('sameGrape', facts({ grapes: grapes('Nóstra') }), facts({ grapes: grapes('nostra') }))).toBe(1);
+    expect(pairTruth('sameGrape', facts({}), facts({ grapes: grapes('Syrah') }))).toBeNull();
+  });
+  it('seen from the other side the answer turns round, for every question but the one of yes and no', () => {
+    const a = facts({ vintage: { kind: 'year', year: 2012 }, woodMonths: 18, grapes: grapes('Syrah') });
+    const b = facts({ vintage: { kind: 'year', year: 2020 }, oak: 'none', grapes: grapes('Gamay') });
+    for (const question of Object.keys(pairQuestions) as PairQuestion[]) {
+      const [there, back] = [pairTruth(question, a, b), pairTruth(question, b, a)];
+      expect(back).toBe(question === 'sameGrape' || there === null ? there : -there);
+    }
+  });
+});
