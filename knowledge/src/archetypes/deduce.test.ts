@@ -10,7 +10,7 @@ import { claims, claimsOf } from '../claims/index';
 import { descriptors, families, type FamilyId } from '../descriptors/index';
 import { triageGlass } from '../faults/index';
 import { grapeNamed } from '../grapes/index';
-import { archetypes, cues, deduceNote, evidenceOf, nextFamily, settles } from './index';
+import { archetypes, cues, deduceNote, enoughQuestions, evidenceOf, nextFamily, settles } from './index';
 import { nearest, tastes, type Tasted } from './testing/tasters';
 
 type Seen = { observed?: Observed; smells?: Partial<Record<FamilyId, boolean>>; onlyPrimary?: boolean };
@@ -476,7 +476,7 @@ describe('the deck of questions', () => {
         Math.log2(posterior(evidenceOf(note), archetypes, cues)[truth]! / posterior(evidenceOf(start), archetypes, cues)[truth]!);
       fixed += learned({ ...start, deck: Object.fromEntries(telling.slice(0, 12).map((family) => [family, nose[family]])) });
       let note = start;
-      for (let asked = 0; asked < 9; asked++) {
+      for (let asked = 0; asked < enoughQuestions; asked++) {
         const next = nextFamily(note)!.family;
         note = { ...note, deck: { ...note.deck, [next]: nose[next] } };
       }

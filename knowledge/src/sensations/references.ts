@@ -126,6 +126,8 @@ export const references: Readonly<Partial<Record<ObservableId, Reference>>> = {
 /** A small exercise that makes one sensation plain. */
 export interface SensationTest {
   readonly id: string;
+  /** What it makes plain. */
+  readonly of: readonly ObservableId[];
   readonly name: string;
   readonly make: string;
   readonly try: string;
@@ -136,6 +138,7 @@ const smallSips = 'Alcohol: small sips, spit, and leave it out if you drive, are
 export const sensationTests: readonly SensationTest[] = [
   {
     id: 'acid-head',
+    of: ['acidity'],
     name: 'Acid: head forward',
     make: '11 mL of lemon juice in 100 mL of water.',
     try: 'Sip, spit, tip your head forward, mouth open.',
@@ -143,6 +146,7 @@ export const sensationTests: readonly SensationTest[] = [
   },
   {
     id: 'tannin-cheek',
+    of: ['tannin'],
     name: 'Tannin: the dry cheek',
     make: 'One bag of black tea, five minutes in 200 mL of hot water, cooled.',
     try: 'Sip, move it, spit; rub your tongue on your cheeks and gums.',
@@ -150,6 +154,7 @@ export const sensationTests: readonly SensationTest[] = [
   },
   {
     id: 'three-ways',
+    of: ['acidity', 'tannin', 'bitterness'],
     name: 'Sour, bitter or drying?',
     make: 'Three glasses: 11 mL of lemon juice in 100 mL of water; black coffee, cooled; black tea of five minutes, cooled.',
     try: 'Sip each, with water and a minute between.',
@@ -157,6 +162,7 @@ export const sensationTests: readonly SensationTest[] = [
   },
   {
     id: 'sugar-acid',
+    of: ['acidity', 'sweetness'],
     name: 'Sugar hides acid',
     make: '11 mL of lemon juice in 100 mL of water, twice; 4 g of sugar in one of them.',
     try: 'Sip one, then the other, then tip your head forward after each.',
@@ -164,6 +170,7 @@ export const sensationTests: readonly SensationTest[] = [
   },
   {
     id: 'sugar-or-fruit',
+    of: ['sweetness'],
     name: 'Sweet, or only fruity?',
     make: '100 mL of water with a drop of vanilla; 100 mL with 1 g of sugar.',
     try: 'Smell both, then sip with your nose held closed.',
@@ -171,6 +178,7 @@ export const sensationTests: readonly SensationTest[] = [
   },
   {
     id: 'alcohol-heat',
+    of: ['alcohol'],
     name: 'Alcohol: warmth going down',
     make: '31 mL of 40 % vodka made up to 100 mL with water, and 37 mL made up to 100 mL.',
     try: 'Sip each and breathe out through the nose.',
@@ -179,6 +187,7 @@ export const sensationTests: readonly SensationTest[] = [
   },
   {
     id: 'body-milk',
+    of: ['body'],
     name: 'Body: three milks',
     make: 'Skimmed milk, whole milk, single cream, 30 mL each, at one temperature.',
     try: 'Hold each on the tongue for three seconds.',
@@ -187,6 +196,7 @@ export const sensationTests: readonly SensationTest[] = [
   },
   {
     id: 'bubbles-age',
+    of: ['bubbles'],
     name: 'Bubbles by their sting',
     make: '100 mL of sparkling water just opened, and 100 mL left open for an hour, both cold.',
     try: 'Hold each on the tongue.',
@@ -194,6 +204,7 @@ export const sensationTests: readonly SensationTest[] = [
   },
   {
     id: 'bitter-back',
+    of: ['bitterness'],
     name: 'Bitterness: after, and at the back',
     make: '50 mL of flat tonic water with 50 mL of water.',
     try: 'Swallow, wait, and count.',
@@ -201,6 +212,7 @@ export const sensationTests: readonly SensationTest[] = [
   },
   {
     id: 'salt-lift',
+    of: ['saline'],
     name: 'Salt in a glass',
     make: '1 g of salt in a litre of water.',
     try: 'Sip it beside plain water.',
@@ -208,6 +220,7 @@ export const sensationTests: readonly SensationTest[] = [
   },
   {
     id: 'savour',
+    of: ['savoury'],
     name: 'Savour',
     make: 'A quarter of a stock cube in a litre of hot water, cooled.',
     try: 'Sip, and notice the middle of the tongue.',
@@ -216,6 +229,7 @@ export const sensationTests: readonly SensationTest[] = [
   },
   {
     id: 'cold-warm',
+    of: ['noseSwirled'],
     name: 'What cold does',
     make: 'One white wine in two glasses, one at 6 °C, one at 16 °C.',
     try: 'Smell, then sip each.',
@@ -224,6 +238,7 @@ export const sensationTests: readonly SensationTest[] = [
   },
   {
     id: 'salt-tannin',
+    of: ['tannin'],
     name: 'Salt softens tannin',
     make: 'Black tea of five minutes, cooled; a few grains of salt.',
     try: 'Sip, then put the salt on your tongue and sip again.',
@@ -231,6 +246,7 @@ export const sensationTests: readonly SensationTest[] = [
   },
   {
     id: 'retronasal',
+    of: ['intensity'],
     name: 'Smelling from inside',
     make: 'A jelly sweet or a strip of dried fruit.',
     try: 'Chew with your nose held closed for five seconds, then let go.',

@@ -48,6 +48,13 @@ describe('sensation tests', () => {
       if (/milk|stock/i.test(test.make)) expect(test.caution, test.id).toMatch(/allergen|label/);
     }
   });
+  it('every bearing that can be made in a kitchen has a test that makes it plain', () => {
+    for (const id of Object.keys(references))
+      expect(
+        sensationTests.some((test) => test.of.includes(id as ObservableId)),
+        id,
+      ).toBe(true);
+  });
   published('common practice', 'acid is felt by watering, tannin by drying, bitterness late and at the back: one test parts the three', () => {
     const test = sensationTests.find((entry) => entry.id === 'three-ways')!;
     expect(test.feel).toMatch(/water.*Sour.*back.*Bitter.*cheeks.*Drying/s);

@@ -1,20 +1,17 @@
 'use client';
-import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import type { FlightDocument } from '@rose/core/flight/flight';
-import type { Move, SchoolView, Uncertainty } from '@rose/core/order/advice';
-import { restKinds, strainWord, type OrderJudgement, type OrderWine, type Rest } from '@rose/core/order/judge';
+import type { Move } from '@rose/core/order/advice';
+import { restKinds, type OrderJudgement, type OrderWine } from '@rose/core/order/judge';
 import { brokenPins } from '@rose/core/order/pins';
 import { schoolOf, schools } from '@rose/core/order/school';
 import { mostRests, type OrderSolution } from '@rose/core/order/solve';
-import { orderWording } from '@rose/core/order/wording';
-import { profileLabels } from '@rose/core/wine/profile';
-import { sentence } from '@rose/core/wine/reason';
 import { signed } from '@rose/core/wine/text';
 import { Button, Key } from '@/ui/button';
 import { SelectField } from '@/ui/field';
-import { solve } from '@/workers/solve';
 import type { Solving } from '@/workers/use-solver';
+import { OrderQuestions } from './order-questions';
+import { StepLine, strainFigure } from './order-steps';
 import { pinSentence } from './pin-words';
 
 const OrderCard = styled.aside`
@@ -88,8 +85,6 @@ const OrderCard = styled.aside`
     color: var(--soft);
   }
 `;
-const round = (n: number) => (n < 10 ? n.toFixed(1) : n.toFixed(0));
-
 interface Props {
   readonly flight: FlightDocument;
   readonly order: readonly string[];
@@ -154,12 +149,12 @@ export function OrderPanel({ flight, order, wines, now, other, before, move, sol
       ) : (
         <>
           <div>
-            <span className="figure">{round(now.strain)}</span>
+            <span className="figure">{strainFigure(now.strain)}</span>
             <span className="of">
               strain
               {best !== null && !isBest && (
                 <>
-                  ; the best is <strong>{round(best.strain)}</strong>
+                  ; the best is <strong>{strainFigure(best.strain)}</strong>
                 </>
               )}
               {isBest && <>, the best there is{sections === undefined ? '' : ' within its sections'}</>}
@@ -235,7 +230,7 @@ export function OrderPanel({ flight, order, wines, now, other, before, move, sol
             </p>
           )}
           <Second flight={flight} order={order} now={now} other={other} mayEdit={mayEdit} nameOf={nameOf} change={change} />
-          <Deeper flight={flight} order={order} wines={wines} nameOf={nameOf} mayEdit={mayEdit} change={change} />
+          <OrderQuestions flight={flight} order={order} wines={wines} nameOf={nameOf} mayEdit={mayEdit} change={change} />
           <span className="soft small">
             You can move any wine by hand: it is judged at once. <Key>alt</Key> <Key>←</Key> <Key>→</Key>
           </span>
@@ -252,7 +247,7 @@ function Second({ flight, order, now, other, mayEdit, nameOf, change }: Pick<Pro
     <div className="small">
       {other !== null && (
         <p className="small">
-          Kept beside it, strain {round(other.strain)}: {other.order.map((wine) => nameOf(wine)).join(' · ')}
+          Kept beside it, strain {strainFigure(other.strain)}: {other.order.map((wine) => nameOf(wine)).join(' · ')}
         </p>
       )}
       {flight.poured !== null && <p className="small good">Poured in this order: {flight.poured.map((wine) => nameOf(wine)).join(' · ')}</p>}
@@ -278,131 +273,5 @@ function Second({ flight, order, now, other, mayEdit, nameOf, change }: Pick<Pro
         </span>
       )}
     </div>
-  );
-}
-
-/** Longer questions, asked when somebody wants to know: what the schools would change, and which missing facts decide. */
-function Deeper({ flight, order, wines, nameOf, mayEdit, change }: Pick<Props, 'flight' | 'order' | 'wines' | 'nameOf' | 'mayEdit' | 'change'>) {
-  const [views, setViews] = useState<readonly SchoolView[] | null>(null);
-  const [doubts, setDoubts] = useState<readonly Uncertainty[] | null>(null);
-  const [running, setRunning] = useState<{ what: string; share: number; stop: AbortController } | null>(null);
-  const [trouble, setTrouble] = useState('');
-  const question = { wines, pins: flight.pins, school: flight.school, rests: { most: flight.mostRests, cheese: flight.cheese } };
-  // An answer to another question is no answer.
-  const asked = JSON.stringify([question, order]);
-  useEffect(() => {
-    setViews(null);
-    setDoubts(null);
-  }, [asked]);
-  const run = (what: string, ask: (options: { signal: AbortSignal; onProgress: (share: number) => void }) => Promise<void>) => {
-    const stop = new AbortController();
-    setRunning({ what, share: 0, stop });
-    setTrouble('');
-    ask({ signal: stop.signal, onProgress: (share) => setRunning({ what, share, stop }) })
-      .catch((error: Error) => error.name !== 'AbortError' && setTrouble(error.message))
-      .finally(() => setRunning(null));
-  };
-  return (
-    <div className="small">
-      <span style={{ display: 'flex', flexWrap: 'wrap', gap: 6 }}>
-        <Button
-          size="small"
-          disabled={running !== null}
-          onPress={() => run('Asking the schools', async (options) => setViews(await solve('schools', { ...question, order }, options)))}
-        >
-          What would the schools pour?
-        </Button>
-        <Button
-          size="small"
-          disabled={running !== null}
-          onPress={() => run('Trying both ends of every assumed value', async (options) => setDoubts(await solve('doubts', question, options)))}
-        >
-          Which missing facts matter?
-        </Button>
-      </span>
-      {running !== null && (
-        <p className="small" role="status">
-          {running.what}, {Math.round(running.share * 100)} %{' '}
-          <Button size="small" onPress={() => running.stop.abort()}>
-            Stop
-          </Button>
-        </p>
-      )}
-      {trouble !== '' && <p role="alert">{trouble}</p>}
-      {views !== null && (
-        <ul aria-label="What the schools would pour">
-          {views.map((view) => (
-            <li key={view.school}>
-              <strong style={{ color: 'var(--ink)' }}>{schoolOf(view.school).label}</strong>{' '}
-              {view.solution.kind === 'impossible'
-                ? 'cannot keep the pins'
-                : view.moves.length === 0
-                  ? `as it stands, strain ${round(view.solution.judgement.strain)}`
-                  : `moves ${view.moves.map((entry) => `${nameOf(entry.wine)} ${entry.from} → ${entry.to}`).join(', ')}`}
-              {mayEdit && view.solution.kind === 'best' && view.moves.length > 0 && (
-                <Button
-                  size="small"
-                  tone="quiet"
-                  label={`Pour as ${schoolOf(view.school).label}`}
-                  onPress={() =>
-                    view.solution.kind === 'best' && change({ school: view.school, order: view.solution.judgement.order, rests: view.solution.judgement.rests })
-                  }
-                >
-                  take it
-                </Button>
-              )}
-            </li>
-          ))}
-        </ul>
-      )}
-      {doubts !== null && (
-        <ul aria-label="Missing facts that matter">
-          {doubts.length === 0 && <li>None: the best order is the same at either end of every assumed value.</li>}
-          {doubts.map((doubt) => (
-            <li key={`${doubt.wine} ${doubt.key}`}>
-              <strong style={{ color: 'var(--ink)' }}>
-                {profileLabels[doubt.key]} of {nameOf(doubt.wine)}
-              </strong>
-              , assumed from {doubt.why}. At {Math.round(doubt.low.value)} of 100: {doubt.low.order.map((wine) => nameOf(wine)).join(' · ')}. At{' '}
-              {Math.round(doubt.high.value)}: {doubt.high.order.map((wine) => nameOf(wine)).join(' · ')}. A taste beforehand would decide.
-            </li>
-          ))}
-        </ul>
-      )}
-    </div>
-  );
-}
-
-type StepOf = OrderJudgement['steps'][number];
-/** The sentence of the strongest reason of a step. */
-export function topReason(step: StepOf): string | undefined {
-  const top = [...step.reasons].sort((a, b) => b.push - a.push)[0];
-  return top === undefined ? undefined : sentence(orderWording, top);
-}
-/** A step with its reasons: the strongest in sight, all of them a click away, adding up to the strain. */
-function StepLine({ at, step, rest }: { at: number; step: StepOf; rest: Rest | undefined }) {
-  const top = topReason(step);
-  const reasons = [...step.reasons].sort((a, b) => b.push - a.push);
-  return (
-    <li>
-      <span className={step.strain >= 6 ? 'bad' : 'good'}>
-        {at} then {at + 1}
-      </span>{' '}
-      {strainWord(step.strain)}
-      {top === undefined ? ': nothing is masked.' : `: ${top}.`} <strong>{signed(step.strain, 1)}</strong>
-      {rest !== undefined && <span className="good"> with {restKinds[rest.kind].label} between</span>}
-      {reasons.length > 1 && (
-        <details>
-          <summary className="soft">all {reasons.length} reasons</summary>
-          <ul>
-            {reasons.map((reason, i) => (
-              <li key={i}>
-                {sentence(orderWording, reason)} {signed(reason.push, 1)}
-              </li>
-            ))}
-          </ul>
-        </details>
-      )}
-    </li>
   );
 }

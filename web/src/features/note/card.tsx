@@ -27,27 +27,12 @@ const Text = styled.div`
     padding-left: 20px;
   }
 `;
-/** Tests that make a question's sensation plain. */
-const testsFor: Partial<Record<ObservableId, readonly string[]>> = {
-  acidity: ['acid-head', 'sugar-acid', 'three-ways'],
-  tannin: ['tannin-cheek', 'three-ways', 'salt-tannin'],
-  sweetness: ['sugar-or-fruit', 'sugar-acid'],
-  alcohol: ['alcohol-heat'],
-  body: ['body-milk'],
-  bubbles: ['bubbles-age'],
-  bitterness: ['bitter-back', 'three-ways'],
-  saline: ['salt-lift'],
-  savoury: ['savour'],
-  noseSwirled: ['cold-warm'],
-  intensity: ['retronasal'],
-};
-
 /** The private card of a question: what to do, what to feel, why, what it is mistaken for; and how to make it plain in a kitchen. */
 export function CardText({ id, brief = false }: { id: ObservableId; brief?: boolean }) {
   const [more, setMore] = useState(!brief);
   const card = cards[id];
   const reference = references[id];
-  const tests = sensationTests.filter((test) => testsFor[id]?.includes(test.id));
+  const tests = sensationTests.filter((test) => test.of.includes(id));
   if (card === undefined && reference === undefined) return null;
   return (
     <Text>

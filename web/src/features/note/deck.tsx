@@ -1,7 +1,7 @@
 'use client';
 import styled from 'styled-components';
 import type { Layer, NoteDocument } from '@rose/core/wine/note';
-import { nextFamily } from '@rose/knowledge/archetypes/index';
+import { enoughQuestions, nextFamily } from '@rose/knowledge/archetypes/index';
 import { families, familyTerm, type FamilyId } from '@rose/knowledge/descriptors/index';
 import { Button } from '@/ui/button';
 import { withChip, withoutChip } from './chips';
@@ -37,8 +37,6 @@ const List = styled.ul`
 `;
 const says = { no: 'no', trace: 'a trace', yes: 'yes' } as const;
 type Said = keyof typeof says;
-/** Enough to go on with (measured: nine chosen questions tell what twelve in a fixed order do). */
-const enough = 9;
 
 /**
  * "Do you get this?" for those who only smell wine: one family at a time, the next the one whose answer is expected to tell most after what was answered.
@@ -80,7 +78,7 @@ export function PromptDeck({ doc, change, layer }: { doc: NoteDocument; change: 
         {answered.map((family) => row(family, false)).reverse()}
       </List>
       <p style={{ color: 'var(--soft)', marginTop: 8 }}>
-        {answered.length >= enough
+        {answered.length >= enoughQuestions
           ? `${answered.length} asked: that is enough to go on with.`
           : next === undefined || nothing
             ? ''

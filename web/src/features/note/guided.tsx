@@ -1,7 +1,8 @@
 'use client';
 import { useEffect, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
-import { colourApplies, idsOf, observables, type ObservableId, type Observed, type Quarter } from '@rose/core/wine/observables';
+import { guidedSteps, type GuidedPart as Part, type GuidedStep as Step } from '@rose/core/wine/guided';
+import { observables } from '@rose/core/wine/observables';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { cards } from '@rose/knowledge/sensations/cards';
 import { Button } from '@/ui/button';
@@ -34,30 +35,13 @@ const Question = styled.div`
   }
 `;
 
-/** A question of the guided way: an observation, or one of the parts of a quarter that is more than a field. */
-type Step = ObservableId | 'smells' | 'flavours' | 'watch' | 'idea';
-const partOf: Record<Exclude<Step, ObservableId>, { quarter: Quarter; ask: string }> = {
-  smells: { quarter: 'aroma', ask: 'What do you smell?' },
-  flavours: { quarter: 'palate', ask: 'And in the mouth?' },
-  watch: { quarter: 'finish', ask: 'How long does it stay?' },
-  idea: { quarter: 'finish', ask: 'What could it be?' },
+const partOf: Record<Part, string> = {
+  smells: 'What do you smell?',
+  flavours: 'And in the mouth?',
+  watch: 'How long does it stay?',
+  idea: 'What could it be?',
 };
-const isPart = (step: Step): step is keyof typeof partOf => step in partOf;
-const after: Partial<Record<Quarter, readonly Step[]>> = { aroma: ['smells'], palate: ['flavours'], finish: ['watch', 'idea'] };
-
-/** The questions in order: the quarters once round, each with its fields that apply to what was seen. */
-export function stepsFor(observed: Observed): readonly Step[] {
-  return (['appearance', 'aroma', 'palate', 'finish', 'verdict'] as const).flatMap((quarter): Step[] => [
-    ...idsOf(quarter).filter((id) => {
-      const spec = observables[id];
-      if (spec.kind === 'seconds' || 'extra' in spec || !colourApplies(id, observed)) return false;
-      // The grain and the ripeness of a tannin that is not there are not asked.
-      if ((id === 'tanninGrain' || id === 'tanninRipeness') && (observed.tannin === undefined || observed.tannin === 0)) return false;
-      return true;
-    }),
-    ...(after[quarter] ?? []),
-  ]);
-}
+const isPart = (step: Step): step is Part => step in partOf;
 
 /** One question at a time, each with its private card. Leaving a question is "not looked at", which is no answer. */
 export function Guided({
@@ -72,13 +56,13 @@ export function Guided({
   id: string;
   doc: NoteDocument;
   set: SetObservation;
-  parts: Readonly<Record<keyof typeof partOf, ReactNode>>;
+  parts: Readonly<Record<Part, ReactNode>>;
   onDone: () => void;
   canUndo: boolean;
   undo: () => void;
 }) {
   const [at, setAt] = useState<Step>('clarity');
-  const steps = stepsFor(doc.observed);
+  const steps = guidedSteps(doc.observed);
   useEffect(() => {
     const kept = sessionStorage.getItem(`question/${id}`);
     if (kept !== null) setAt(kept as Step);
@@ -101,7 +85,7 @@ export function Guided({
       <div className="bar" aria-hidden>
         <i style={{ width: `${(100 * (index + 1)) / steps.length}%` }} />
       </div>
-      <h2>{isPart(step) ? partOf[step].ask : (cards[step]?.ask ?? observables[step].label)}</h2>
+      <h2>{isPart(step) ? partOf[step] : (cards[step]?.ask ?? observables[step].label)}</h2>
       {!isPart(step) && <CardText key={step} id={step} brief />}
       {isPart(step) ? parts[step] : <Field id={step} observed={doc.observed} set={set} />}
       <Bar>

@@ -57,6 +57,7 @@ export function Keep({ note, doc, flush }: { note: NoteView; doc: NoteDocument; 
       {note.hidden?.mine === true && <Uncover note={note} doc={doc} act={act} />}
       {note.moments.map((other) => (
         <p className="soft" key={other.id}>
+          {/* The earlier note is shown when this one is done; a later one when it is done itself. */}
           {doc.done === true && (other.done || note.moment !== 'first') ? (
             <Link
               href={`/notebook/compare?left=${other.tastedAt < note.tastedAt ? other.id : note.id}&right=${other.tastedAt < note.tastedAt ? note.id : other.id}`}
@@ -112,14 +113,15 @@ export function Keep({ note, doc, flush }: { note: NoteView; doc: NoteDocument; 
 function Uncover({ note, doc, act }: { note: NoteView; doc: NoteDocument; act: (run: () => Promise<void>) => () => void }) {
   const [wines, setWines] = useState<readonly { id: string; name: string }[]>([]);
   const [wineId, setWineId] = useState('');
+  const [trouble, setTrouble] = useState('');
   const known = note.hidden!.named;
   const ready = doc.done === true || doc.observed.quality !== undefined;
   useEffect(() => {
     if (known || !ready) return;
     let there = true;
-    void api<{ items: { id: string; name: string }[] }>('GET', '/wines?limit=200').then(
+    void api<{ items: { id: string; name: string }[] }>('GET', '/wines?limit=500').then(
       (page) => there && setWines(page.items),
-      () => undefined,
+      (error: Error) => there && setTrouble(error.message),
     );
     return () => {
       there = false;
@@ -137,6 +139,7 @@ function Uncover({ note, doc, act }: { note: NoteView; doc: NoteDocument; act: (
           options={Object.fromEntries(wines.map((wine) => [wine.id, wine.name]))}
         />
       )}
+      {trouble !== '' && <Trouble role="alert">The cellar could not be read: {trouble} Reload the page when there is a connection.</Trouble>}
       <p>
         <Button
           disabled={!known && wineId === ''}
@@ -156,6 +159,7 @@ function Uncover({ note, doc, act }: { note: NoteView; doc: NoteDocument; act: (
 /** Another of one's notes to lay this one beside, glass by glass. */
 function Beside({ id }: { id: string }) {
   const [others, setOthers] = useState<readonly { id: string; name: string }[]>();
+  const [trouble, setTrouble] = useState('');
   const load = () =>
     void api<{ items: { id: string; tastedAt: string; code: string; wine: { name: string } | null }[] }>('GET', '/notes?limit=30&mine=yes').then(
       (page) =>
@@ -164,7 +168,7 @@ function Beside({ id }: { id: string }) {
             .filter((item) => item.id !== id)
             .map((item) => ({ id: item.id, name: `${item.wine?.name ?? `Glass ${item.code}`}, ${item.tastedAt.slice(0, 10)}` })),
         ),
-      () => setOthers([]),
+      (error: Error) => setTrouble(error.message),
     );
   if (others === undefined)
     return (
@@ -172,6 +176,7 @@ function Beside({ id }: { id: string }) {
         <Button size="small" onPress={load}>
           Beside another glass
         </Button>
+        {trouble !== '' && <Trouble role="alert">Your other notes could not be read: {trouble} Press again.</Trouble>}
       </p>
     );
   return (

@@ -6,6 +6,6 @@ import { read } from '@/server/page';
 
 export const metadata: Metadata = { title: 'Deal hidden glasses' };
 export default async function Page() {
-  const [who, wines] = await Promise.all([read(me), read(listWines, { limit: 200 })]);
+  const [who, wines] = await Promise.all([read(me), read(listWines, { limit: 500 })]);
   return <Deal venue={who.venue?.name ?? ''} wines={wines.items.map(({ id, name, producer }) => ({ id, name, producer }))} />;
 }
