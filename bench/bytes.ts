@@ -1,23 +1,12 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
 import { Client } from 'pg';
-import { end, serve, prepare } from '../e2e/application';
-import { comeIn, desktop, openBrowser, phone } from '../e2e/browser';
-import { freePort, startCluster } from '../web/src/server/testing/throwaway';
+import { comeIn, desktop, phone } from '../e2e/browser';
 import type { Figure } from './measure';
+import { served } from './served';
 
 /** Script as served, compressed, from navigation to the first saved change of a note, by the browser's own network log. */
 export async function bytes(): Promise<Figure[]> {
-  const cluster = await startCluster();
-  const data = mkdtempSync(path.join(tmpdir(), 'rose-bench-'));
-  const port = await freePort();
-  await prepare(cluster.url('postgres'), cluster.url('rose'), data, port);
-  const server = await serve(cluster.url('rose'), data, port);
-  const { browser, close } = await openBrowser();
-  try {
-    const base = `http://127.0.0.1:${port}`;
-    const db = new Client({ connectionString: cluster.url('rose') });
+  return served(async ({ base, database, browser }) => {
+    const db = new Client({ connectionString: database });
     await db.connect();
     const note = (
       await db.query<{ id: string }>("select note.id from note join participant on participant.id = note.participant_id where participant.name = 'Ines'")
@@ -62,10 +51,5 @@ export async function bytes(): Promise<Figure[]> {
       await context.close();
     }
     return figures;
-  } finally {
-    await close();
-    await end(server);
-    cluster.stop();
-    rmSync(data, { recursive: true, force: true });
-  }
+  });
 }

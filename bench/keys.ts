@@ -1,12 +1,6 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
-import { end, prepare, serve } from '../e2e/application';
-import { comeIn, desktop, openBrowser, visit, waitForText } from '../e2e/browser';
-import { freePort, startCluster } from '../web/src/server/testing/throwaway';
+import { comeIn, desktop, visit, waitForText } from '../e2e/browser';
 import { below, type Figure } from './measure';
-
-type Page = Awaited<ReturnType<Awaited<ReturnType<typeof openBrowser>>['browser']['newPage']>>;
+import { served, type Page } from './served';
 
 const presses = 60;
 const p95 = (taken: readonly number[]) => [...taken].sort((a, b) => a - b)[Math.floor(taken.length * 0.95)]!;
@@ -25,14 +19,7 @@ async function frames(page: Page, keys: readonly string[]): Promise<number> {
 
 /** A key on the desk of a note with 40 smells, until rose and prose are drawn, against the same key in a bare input on the same page. */
 export async function keys(): Promise<Figure[]> {
-  const cluster = await startCluster();
-  const data = mkdtempSync(path.join(tmpdir(), 'rose-bench-'));
-  const port = await freePort();
-  await prepare(cluster.url('postgres'), cluster.url('rose'), data, port);
-  const server = await serve(cluster.url('rose'), data, port);
-  const { browser, close } = await openBrowser();
-  try {
-    const base = `http://127.0.0.1:${port}`;
+  return served(async ({ base, browser }) => {
     const page = await browser.newPage();
     await page.setViewport(desktop);
     await comeIn(page, base);
@@ -115,10 +102,5 @@ export async function keys(): Promise<Figure[]> {
         3,
       ),
     ];
-  } finally {
-    await close();
-    await end(server);
-    cluster.stop();
-    rmSync(data, { recursive: true, force: true });
-  }
+  });
 }

@@ -1,25 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { profileKeys, type Loads } from '../wine/profile';
+import { anyFlight } from '../testing/any-flight';
 import { bestMove, compareSchools } from './advice';
 import { judgeOrder, type OrderWine } from './judge';
 import { brokenPins, type Pin } from './pins';
-import { schools, schoolOf, type Rung } from './school';
+import { schools, schoolOf } from './school';
 import { bestOrder, type Rests } from './solve';
 
-const anyWine = (id: string): fc.Arbitrary<OrderWine> =>
-  fc
-    .record({
-      loads: fc.array(fc.integer({ min: 0, max: 100 }), { minLength: 10, maxLength: 10 }),
-      rung: fc.constantFrom<Rung>('sparkling', 'white', 'rose', 'amber', 'red', 'sweet', 'fortified'),
-      age: fc.option(fc.nat(40), { nil: undefined }),
-    })
-    .map(({ loads, rung, age }) => {
-      const all = Object.fromEntries(profileKeys.map((key, i) => [key, loads[i]!])) as unknown as Loads;
-      return { id, name: id, loads: all, rung, age, alcoholSpan: [all.alcohol - 4, all.alcohol + 4] as const };
-    });
-const flight = (least: number, most: number) =>
-  fc.integer({ min: least, max: most }).chain((n) => fc.tuple(...Array.from({ length: n }, (_, i) => anyWine(`w${i}`))));
 const anySchool = fc.constantFrom(...schools);
 const best = (wines: readonly OrderWine[], pins: readonly Pin[], school = schoolOf('weight'), rests: Rests = { most: 0, cheese: false }) => {
   const found = bestOrder(wines, pins, school, rests);
@@ -30,7 +17,7 @@ const best = (wines: readonly OrderWine[], pins: readonly Pin[], school = school
 describe('laws of the best order', () => {
   it('one more rest never raises the least strain, nor does allowing cheese', () => {
     fc.assert(
-      fc.property(flight(2, 7), anySchool, (wines, school) => {
+      fc.property(anyFlight(2, 7), anySchool, (wines, school) => {
         let last = Infinity;
         for (let most = 0; most <= 4; most++) {
           const { strain: total } = best(wines, [], school, { most, cheese: false });
@@ -44,7 +31,7 @@ describe('laws of the best order', () => {
   });
   it('a pin never lowers the least strain, and one that the best order keeps anyway changes nothing', () => {
     fc.assert(
-      fc.property(flight(3, 7), anySchool, fc.nat(1000), (wines, school, pick) => {
+      fc.property(anyFlight(3, 7), anySchool, fc.nat(1000), (wines, school, pick) => {
         const free = best(wines, [], school);
         const pinned = wines[pick % wines.length]!.id;
         for (const kind of ['first', 'last'] as const) {
@@ -60,7 +47,7 @@ describe('laws of the best order', () => {
   });
   it('is no worse than any order by hand, under its own school', () => {
     fc.assert(
-      fc.property(flight(2, 8), anySchool, fc.nat(1_000_000), (wines, school, seed) => {
+      fc.property(anyFlight(2, 8), anySchool, fc.nat(1_000_000), (wines, school, seed) => {
         const ids = wines.map((wine) => wine.id);
         let state = seed + 1;
         const shuffled = [...ids].sort(() => {
@@ -74,7 +61,7 @@ describe('laws of the best order', () => {
   });
   it('judged again it has the strain it was given with, step by step', () => {
     fc.assert(
-      fc.property(flight(2, 7), anySchool, fc.nat(2), (wines, school, most) => {
+      fc.property(anyFlight(2, 7), anySchool, fc.nat(2), (wines, school, most) => {
         const found = best(wines, [], school, { most, cheese: true });
         const again = judgeOrder(wines, found.order, school, found.rests);
         expect(again.strain).toBeCloseTo(found.strain, 9);
@@ -86,7 +73,7 @@ describe('laws of the best order', () => {
   });
   it('two wines alike in everything can change places at no cost', () => {
     fc.assert(
-      fc.property(flight(3, 6), anySchool, (wines, school) => {
+      fc.property(anyFlight(3, 6), anySchool, (wines, school) => {
         const twin: OrderWine = { ...wines[0]!, id: 'zz', name: 'zz' };
         const all = [...wines, twin];
         const { order, strain: total } = best(all, [], school);
@@ -98,7 +85,7 @@ describe('laws of the best order', () => {
   });
   it('a single move that is advised leads to the strain it promises; on the best order only a rest is left', () => {
     fc.assert(
-      fc.property(flight(3, 6), anySchool, (wines, school) => {
+      fc.property(anyFlight(3, 6), anySchool, (wines, school) => {
         const found = best(wines, [], school);
         // Only a rest could still help: no wine stands better elsewhere.
         expect(bestMove(wines, found.order, [], [], school)?.kind ?? 'rest').toBe('rest');
@@ -117,7 +104,7 @@ describe('laws of the best order', () => {
 describe('schools', () => {
   it('each one’s own order is the least strained by its own lights', () => {
     fc.assert(
-      fc.property(flight(4, 6), (wines) => {
+      fc.property(anyFlight(4, 6), (wines) => {
         const ids = wines.map((wine) => wine.id);
         const solver = compareSchools(wines, ids, [], { most: 0, cheese: false });
         let step = solver.next();

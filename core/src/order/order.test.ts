@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import highsLoader from 'highs';
 import { describe, expect, it } from 'vitest';
 import { asProgram } from '../testing/order-program';
+import { anyFlight, anyOrderWine } from '../testing/any-flight';
 import { published } from '../testing/published';
 import { profileKeys, type Loads } from '../wine/profile';
 import { totalPush } from '../wine/reason';
@@ -24,19 +25,6 @@ const wine = (id: string, change: Partial<Loads> = {}, rung: Rung = 'white', age
   const loads = loadsOf(change);
   return { id, name: id, loads, rung, alcoholSpan: [loads.alcohol - 5, loads.alcohol + 5], age };
 };
-const anyWine = (id: string): fc.Arbitrary<OrderWine> =>
-  fc
-    .record({
-      loads: fc.array(fc.integer({ min: 0, max: 100 }), { minLength: 10, maxLength: 10 }),
-      rung: fc.constantFrom<Rung>('sparkling', 'white', 'rose', 'amber', 'red', 'sweet', 'fortified'),
-      age: fc.option(fc.nat(40), { nil: undefined }),
-    })
-    .map(({ loads, rung, age }) => {
-      const all = Object.fromEntries(profileKeys.map((key, i) => [key, loads[i]!])) as unknown as Loads;
-      return { id, name: id, loads: all, rung, age, alcoholSpan: [all.alcohol - 4, all.alcohol + 4] };
-    });
-const flight = (least: number, most: number) =>
-  fc.integer({ min: least, max: most }).chain((n) => fc.tuple(...Array.from({ length: n }, (_, i) => anyWine(`w${i}`))));
 const permutations = (items: readonly string[]): string[][] =>
   items.length === 0 ? [[]] : items.flatMap((item) => permutations(items.filter((other) => other !== item)).map((rest) => [item, ...rest]));
 const weight = schoolOf('weight');
@@ -72,7 +60,7 @@ describe('the best order', () => {
     fc.sample(
       fc.constantFrom(...sizes).chain((n) =>
         fc.record({
-          wines: fc.tuple(...Array.from({ length: n }, (_, i) => anyWine(`w${i}`))),
+          wines: fc.tuple(...Array.from({ length: n }, (_, i) => anyOrderWine(`w${i}`))),
           pins: anyPins(Array.from({ length: n }, (_, i) => `w${i}`)),
           school: fc.constantFrom(...schools),
           rests: fc.record({ most: fc.nat(2), cheese: fc.boolean() }),
@@ -134,7 +122,7 @@ describe('the best order', () => {
   });
   it('does not depend on the order the wines are given in', () => {
     fc.assert(
-      fc.property(flight(2, 9), fc.infiniteStream(fc.nat()), (wines, stream) => {
+      fc.property(anyFlight(2, 9), fc.infiniteStream(fc.nat()), (wines, stream) => {
         const shuffled = [...wines]
           .map((entry) => ({ entry, key: stream.next().value as number }))
           .sort((a, b) => a.key - b.key)
@@ -147,7 +135,7 @@ describe('the best order', () => {
   });
   it('every step’s reasons add up to its strain, the steps to the total, and every reason has its sentence', () => {
     fc.assert(
-      fc.property(flight(1, 8), fc.constantFrom(...schools), fc.constantFrom<RestKind>('bread', 'cheese'), (wines, school, kind) => {
+      fc.property(anyFlight(1, 8), fc.constantFrom(...schools), fc.constantFrom<RestKind>('bread', 'cheese'), (wines, school, kind) => {
         const ids = wines.map((entry) => entry.id);
         const judged = judgeOrder(wines, ids, school, [{ after: ids[0]!, kind }]);
         expect(judged.strain).toBeLessThanOrEqual(judgeOrder(wines, ids, school).strain + 1e-9);
@@ -189,7 +177,7 @@ describe('the best order', () => {
   });
   it('the best order breaks no pin, and a broken pin is found in any other', () => {
     fc.assert(
-      fc.property(flight(3, 7), fc.nat(2), (wines, kind) => {
+      fc.property(anyFlight(3, 7), fc.nat(2), (wines, kind) => {
         const [a, b] = [wines[0]!.id, wines[1]!.id];
         const pins: Pin[] = [kind === 0 ? { kind: 'first', wine: a } : kind === 1 ? { kind: 'last', wine: a } : { kind: 'adjacent', wine: a, other: b }];
         const found = bestOrder(wines, pins, weight);
@@ -200,7 +188,7 @@ describe('the best order', () => {
     );
   });
   it('sixteen wines are solved', () => {
-    const [wines] = fc.sample(fc.tuple(...Array.from({ length: 16 }, (_, i) => anyWine(`w${String(i).padStart(2, '0')}`))), { numRuns: 1, seed: 3 });
+    const [wines] = fc.sample(fc.tuple(...Array.from({ length: 16 }, (_, i) => anyOrderWine(`w${String(i).padStart(2, '0')}`))), { numRuns: 1, seed: 3 });
     const found = bestOrder(wines!, [], weight);
     expect(found.kind === 'best' && found.judgement.order.length).toBe(16);
   });
@@ -244,7 +232,7 @@ describe('pins that contradict', () => {
 describe('advice on an order', () => {
   it('the best single move takes off what it says, no other single move takes off more, and the best order has none by hand that helps without a rest', () => {
     fc.assert(
-      fc.property(flight(3, 6), fc.constantFrom(...schools), (wines, school) => {
+      fc.property(anyFlight(3, 6), fc.constantFrom(...schools), (wines, school) => {
         const order = wines.map((entry) => entry.id);
         const now = judgeOrder(wines, order, school).strain;
         const move = bestMove(wines, order, [], [], school);
@@ -299,7 +287,7 @@ describe('advice on an order', () => {
 });
 describe('a long flight', () => {
   it('is solved by sections with a rest between, keeps its pins, says so, and no order of a section by hand is better', () => {
-    const [wines] = fc.sample(fc.tuple(...Array.from({ length: 40 }, (_, i) => anyWine(`w${String(i).padStart(2, '0')}`))), { numRuns: 1, seed: 9 });
+    const [wines] = fc.sample(fc.tuple(...Array.from({ length: 40 }, (_, i) => anyOrderWine(`w${String(i).padStart(2, '0')}`))), { numRuns: 1, seed: 9 });
     const pins: Pin[] = [
       { kind: 'first', wine: 'w07' },
       { kind: 'last', wine: 'w03' },
@@ -360,7 +348,7 @@ describe('against an outside solver', () => {
     [10, 3],
   ] as const) {
     published('HiGHS 1.15 (mixed-integer optimum)', `the strain of the best order of ${n} wines, instance ${seed}`, async () => {
-      const [wines] = fc.sample(fc.tuple(...Array.from({ length: n }, (_, i) => anyWine(`w${i}`))), { numRuns: 1, seed });
+      const [wines] = fc.sample(fc.tuple(...Array.from({ length: n }, (_, i) => anyOrderWine(`w${i}`))), { numRuns: 1, seed });
       const { neighbour, earlier } = costTables(wines!, weight);
       const highs = await highsLoader();
       const solved = highs.solve(asProgram(neighbour, earlier, n), { time_limit: 60, mip_rel_gap: 0 });
