@@ -125,7 +125,8 @@ const entropy = (chances: readonly number[]) => chances.reduce((sum, chance) => 
 
 /**
  * How much looking at a cue is expected to tell of a dimension (or of the kind of wine, when none is named), bits: the entropy now less its mean
- * over every answer that can be given. Never negative beyond rounding.
+ * over every answer that can be given, by the cue's own chances (ceilings and tempering are not applied: they bound what is believed, not what is worth
+ * asking). Never negative beyond rounding.
  */
 export function expectedInformation(chances: Posterior, archetypes: readonly Archetype[], cue: Cue, dimension?: Dimension): number {
   const spreadOf = (some: Posterior) => (dimension === undefined ? entropy(some) : entropy(marginal(some, archetypes, dimension).map((entry) => entry.chance)));

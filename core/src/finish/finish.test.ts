@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { published } from '../testing/published';
-import { readFinish, sipsAgree } from './finish';
+import { readFinish, sipsAgree, stopFor } from './finish';
 
 const word = (seconds: number, ruler: number) => readFinish(seconds).words[ruler]!.word;
 describe('rulers of the finish', () => {
@@ -27,5 +27,21 @@ describe('two sips of one glass', () => {
     expect(sipsAgree(undefined, stop(20))).toBeUndefined();
     expect(sipsAgree(stop(20, true), stop(24))).toBeUndefined();
     expect(sipsAgree(stop(20), stop(24, true))).toBeUndefined();
+  });
+});
+
+describe('where a stop of the watch is kept', () => {
+  const whole = { seconds: 20 };
+  const broken = { seconds: 5, atLeast: true };
+  it('the first sip, then the second beside it, never over it; a first that was broken off is timed again', () => {
+    expect(stopFor({}, 'finish')).toBe('finish');
+    expect(stopFor({ finish: broken }, 'finish')).toBe('finish');
+    expect(stopFor({ finish: whole }, 'finish')).toBe('finishAgain');
+    expect(stopFor({ finish: whole, finishAgain: broken }, 'finish')).toBe('finishAgain');
+  });
+  it('what stays behind is kept of the first sip', () => {
+    expect(stopFor({ finish: whole }, 'after')).toBe('after');
+    expect(stopFor({ finish: whole, finishAgain: whole }, 'after')).toBe('after');
+    expect(stopFor({ finish: whole, finishAgain: whole, after: whole }, 'after')).toBeUndefined();
   });
 });

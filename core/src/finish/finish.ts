@@ -31,10 +31,26 @@ export const rulers: readonly Ruler[] = [
   },
 ];
 
+interface Stopped {
+  readonly seconds: number;
+  readonly atLeast?: boolean | undefined;
+}
+/**
+ * Where a stop of the watch is kept. The first sip timed to its end stands; a second one is kept beside it, and a first that was broken off is timed
+ * again. What stays behind the pleasure is kept of the first sip; undefined when a stop is not kept.
+ */
+export function stopFor(
+  timed: { readonly finish?: Stopped | undefined; readonly finishAgain?: Stopped | undefined; readonly after?: Stopped | undefined },
+  which: 'finish' | 'after',
+): 'finish' | 'finishAgain' | 'after' | undefined {
+  if (which === 'finish') return timed.finish === undefined || timed.finish.atLeast === true ? 'finish' : 'finishAgain';
+  return timed.finishAgain !== undefined && timed.after !== undefined ? undefined : 'after';
+}
+
 /** How far two sips of one glass agree: the difference in seconds and as a share of their mean; undefined unless both were timed to the end. */
 export function sipsAgree(
-  first: { readonly seconds: number; readonly atLeast?: boolean | undefined } | undefined,
-  second: { readonly seconds: number; readonly atLeast?: boolean | undefined } | undefined,
+  first: Stopped | undefined,
+  second: Stopped | undefined,
 ): { readonly difference: number; readonly share: number; readonly agree: boolean } | undefined {
   if (first === undefined || second === undefined || first.atLeast === true || second.atLeast === true) return undefined;
   const difference = Math.abs(first.seconds - second.seconds);

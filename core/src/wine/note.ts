@@ -92,7 +92,7 @@ export interface NoteDocument {
   readonly schema: 1;
   readonly observed: Observed;
   readonly chips: readonly Chip[];
-  /** Answers to the prompt deck by descriptor family. */
+  /** Answers to the prompt deck by descriptor family; the key "nothing" stands for "nothing yet". */
   readonly deck: Readonly<Record<string, 'no' | 'trace' | 'yes'>>;
   /** The taster's own mark at the moment the draft was first shown; null until then. */
   readonly markBeforeDraft: number | null;
@@ -121,6 +121,9 @@ export interface NoteDocument {
 }
 
 export const emptyNote: NoteDocument = { schema: 1, observed: {}, chips: [], deck: {}, markBeforeDraft: null, rewritten: {}, remark: '' };
+
+/** Whether the taster has said what they think before anything is shown that could lead them: a mark, and an idea or "no idea". */
+export const hasCommitted = (note: NoteDocument): boolean => note.observed.quality !== undefined && (note.ideas ?? []).length > 0;
 
 /** A note with one observation set, or cleared when `value` is undefined. */
 export function withObservation<Id extends ObservableId>(note: NoteDocument, id: Id, value: ValueOf<Id> | undefined): NoteDocument {

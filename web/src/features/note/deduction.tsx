@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import { v4 } from 'uuid';
 import { dimensionNames } from '@rose/core/deduce/archetype';
 import { deduceWording, valueWord, type Deduced } from '@rose/core/deduce/deduce';
-import type { NoteDocument } from '@rose/core/wine/note';
+import { hasCommitted, type NoteDocument } from '@rose/core/wine/note';
 import { sentence } from '@rose/core/wine/reason';
 import { deduceNote, settles } from '@rose/knowledge/archetypes/index';
 import { claimsOf } from '@rose/knowledge/claims/index';
@@ -64,7 +64,7 @@ const why = {
 
 /** What the record speaks for; only after the taster has committed, so that nobody is led. What is called after it counts as helped. */
 export function Deduction({ doc, change }: { doc: NoteDocument; change: ChangeNote }) {
-  const committed = doc.observed.quality !== undefined && (doc.ideas ?? []).length > 0;
+  const committed = hasCommitted(doc);
   if (doc.deduced !== true)
     return (
       <Box aria-label="What the record speaks for">

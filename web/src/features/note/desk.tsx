@@ -3,6 +3,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import { noteShape } from '@rose/core/document/merge';
+import { stopFor } from '@rose/core/finish/finish';
 import { glassColour, rimInWords } from '@rose/core/appearance/colour';
 import { observables, quarters, type ObservableId, type Quarter } from '@rose/core/wine/observables';
 import { withObservation } from '@rose/core/wine/note';
@@ -75,10 +76,10 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
     window.scrollTo({ top: 0 });
   };
   const set: SetObservation = (id, value) => note.mayEdit && open.change((d) => withObservation(d, id, value), id);
-  // The second sip is timed beside the first, never over it.
-  const watch = useWatch(note.id, (which, seconds) =>
-    set(which === 'finish' && doc.observed.finish !== undefined ? 'finishAgain' : which, { seconds: Math.round(seconds) }),
-  );
+  const watch = useWatch(note.id, (which, seconds) => {
+    const id = stopFor(doc.observed, which);
+    if (id !== undefined) set(id, { seconds: Math.round(seconds) });
+  });
   useKey((key, event) => {
     const number = Number(key);
     if (number >= 1 && number <= 5) go(quarters[number - 1]!);

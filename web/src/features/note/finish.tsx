@@ -1,6 +1,6 @@
 'use client';
 import styled from 'styled-components';
-import { readFinish, sipsAgree } from '@rose/core/finish/finish';
+import { readFinish, sipsAgree, stopFor } from '@rose/core/finish/finish';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { chipName } from '@rose/knowledge/descriptors/index';
 import { Button } from '@/ui/button';
@@ -97,7 +97,8 @@ export function Finish({ watch, doc, set, change }: { watch: WatchControl; doc: 
           <Button
             size="small"
             onPress={() => {
-              if (watch.stage === 'pleasant') set('finish', { seconds: watch.seconds, atLeast: true });
+              const id = stopFor(doc.observed, 'finish');
+              if (watch.stage === 'pleasant' && id !== undefined) set(id, { seconds: watch.seconds, atLeast: true });
               watch.drop();
             }}
           >

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import styled from 'styled-components';
 import { glassColour } from '@rose/core/appearance/colour';
 import { noteShape } from '@rose/core/document/merge';
+import { stopFor } from '@rose/core/finish/finish';
 import { compareReadings, contrast, sharedSmells } from '@rose/core/prose/contrast';
 import { pairQuestions, withObservation, type NoteDocument, type PairCall } from '@rose/core/wine/note';
 import { midpoint, observables, type ObservableId, type Reading } from '@rose/core/wine/observables';
@@ -152,7 +153,12 @@ export function Pair({ venue, left, right }: { venue: string; left: NoteView; ri
   };
   const mayEdit = notes[side].mayEdit;
   const change = (next: (d: NoteDocument) => NoteDocument, field?: string) => mayEdit && open[side].change(next, field);
-  const watch = useWatch(notes[side].id, (which, seconds) => change((d) => withObservation(d, which, { seconds: Math.round(seconds) }), which));
+  const watch = useWatch(notes[side].id, (which, seconds) =>
+    change((d) => {
+      const id = stopFor(d.observed, which);
+      return id === undefined ? d : withObservation(d, id, { seconds: Math.round(seconds) });
+    }, which),
+  );
   useKey((key, event) => {
     if (key === 'x') cross();
     if (key === ' ' && !(event.target as HTMLElement).closest('button, a')) {

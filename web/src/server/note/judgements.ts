@@ -6,6 +6,7 @@ import { faultWording } from '@rose/core/fault/fault';
 import { composeNote } from '@rose/core/prose/prose';
 import { draftScore, schemes } from '@rose/core/score/scheme';
 import { scoreWording } from '@rose/core/score/wording';
+import { hasCommitted } from '@rose/core/wine/note';
 import { sentence } from '@rose/core/wine/reason';
 import { deduceNote, nextFamily, settles } from '@rose/knowledge/archetypes/index';
 import { chipName } from '@rose/knowledge/descriptors/index';
@@ -183,8 +184,7 @@ export const deduction = query({
   }),
   async run(db, actor, input) {
     const { document } = await readNote(db, actor, input.id);
-    if (document.observed.quality === undefined || (document.ideas ?? []).length === 0)
-      throw new Problem(409, 'commit-first', 'It shows after your own mark and an idea, or none.');
+    if (!hasCommitted(document)) throw new Problem(409, 'commit-first', 'It shows after your own mark and an idea, or none.');
     const found = deduceNote(document);
     const next = settles(document);
     return {
