@@ -149,7 +149,7 @@ describe('the judgement', () => {
     expect(await textOf(page)).toMatch(/climate: \w+/);
     await saved();
     await press(page, 'Show the price');
-    await waitForText(page, 'a bottle', 20_000);
+    await waitForText(page, 'It costs', 20_000);
     await (await page.waitForSelector('::-p-xpath(//summary[contains(., "An idea?")])'))!.click();
     await fill(page, 'Grape', 'Assyrtiko');
     await press(page, '75 %');

@@ -96,6 +96,14 @@ describe('colour, spans, and what cannot be told', () => {
     const three = [kind('a'), kind('b', { climate: 'warm' }), kind('c', { climate: 'moderate' })];
     expect(deduce(seen({ citrus: true }), three, cues).dimensions[0]).toMatchObject({ why: 'open', leader: null });
   });
+  it('a value that leads only because most kinds have it is not told when the record speaks against it', () => {
+    const most = ['a', 'b', 'c', 'd'].map((id) => kind(id, { smells: { wood: 0.4 } }));
+    const one = kind('e', { age: 'old', smells: { wood: 0.8 } });
+    const age = (wood: boolean) => deduce(seen({ wood }), [...most, one], cues).dimensions.find((entry) => entry.dimension === 'age')!;
+    expect(age(true)).toMatchObject({ leader: null, why: 'start' });
+    expect(age(true).values[0]!.value).toBe('young');
+    expect(age(false)).toMatchObject({ leader: 'young', why: '' });
+  });
   it('a watch that was broken off is no length', () => {
     const long = kind('long', { scales: { ...white.scales, length: 90 } });
     expect(posterior(seen({}, { finish: { seconds: 5, atLeast: true } }), [white, long], cues)).toEqual([0.5, 0.5]);

@@ -75,10 +75,10 @@ export type DeduceReasonId = 'start' | 'cue';
 export interface Deduced {
   readonly dimension: Dimension;
   readonly values: readonly { readonly value: string; readonly chance: number }[];
-  /** The likeliest value, when it is likelier than not and holds at both ends of every span; else null: cannot tell. */
+  /** The likeliest value, when it is likelier than not, holds at both ends of every span, and the record speaks for it; else null: cannot tell. */
   readonly leader: string | null;
   /** Why it cannot be told; empty when it can. */
-  readonly why: '' | 'open' | 'spans' | 'nothing';
+  readonly why: '' | 'open' | 'spans' | 'start' | 'nothing';
   /** How each observation moved the log-odds of the likeliest value, bits, one after the other; start and pushes add up to the log-odds. */
   readonly reasons: readonly Reason<DeduceReasonId>[];
 }
@@ -93,7 +93,7 @@ const chanceOn = (chances: Posterior, archetypes: readonly Archetype[], dimensio
 
 /**
  * What the record speaks for: kinds of wine and, on each dimension, the values with their chances, what pushed, and an honest "cannot tell" when
- * nothing is likelier than not, or the two ends of the taster's spans disagree.
+ * nothing is likelier than not, the two ends of the taster's spans disagree, or a value leads only because most kinds have it to begin with.
  */
 export function deduce(evidence: Evidence, archetypes: readonly Archetype[], cues: readonly Cue[]): Deduction {
   const weighed = weigh(evidence, archetypes, cues, 'middle', tempering);
@@ -103,7 +103,6 @@ export function deduce(evidence: Evidence, archetypes: readonly Archetype[], cue
     const values = marginal(chances, archetypes, dimension);
     const first = values[0]!;
     const held = ends.every((end) => marginal(end, archetypes, dimension)[0]!.value === first.value);
-    const why = weighed.pushes.length === 0 ? 'nothing' : first.chance < 0.5 ? 'open' : held ? '' : 'spans';
     let bits = weighed.prior;
     let stands = logOdds(chanceOn(normalised(bits), archetypes, dimension, first.value));
     const reasons: Reason<DeduceReasonId>[] = [{ id: 'start', push: stands, unit: 'none', args: {} }];
@@ -113,6 +112,7 @@ export function deduce(evidence: Evidence, archetypes: readonly Archetype[], cue
       reasons.push({ id: 'cue', push: next - stands, unit: 'none', args: { cue: push.cue.label } });
       stands = next;
     }
+    const why = weighed.pushes.length === 0 ? 'nothing' : first.chance < 0.5 ? 'open' : !held ? 'spans' : stands < reasons[0]!.push - 1e-9 ? 'start' : '';
     return { dimension, values, leader: why === '' ? first.value : null, why, reasons };
   });
   const kinds = archetypes

@@ -109,7 +109,7 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
   const after = (
     <>
       <Consistency doc={doc} facts={note.wine?.facts} change={change} go={go} />
-      <Written doc={doc} change={change} note={note} />
+      <Written doc={doc} change={change} note={note} flush={open.flush} />
       <Keep note={note} doc={doc} flush={open.flush} />
     </>
   );
@@ -248,8 +248,8 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
                     <Watch watch={watch} />
                   </div>
                 )}
-                {quarter !== 'aroma' && quarter !== 'finish' && <Fields quarter={quarter} observed={doc.observed} set={set} />}
                 {quarter === 'appearance' && cloudy && <Haze doc={doc} facts={note.wine?.facts} day={note.tastedAt.slice(0, 10)} />}
+                {quarter !== 'aroma' && quarter !== 'finish' && <Fields quarter={quarter} observed={doc.observed} set={set} />}
                 {quarter === 'verdict' && doc.observed.readiness === 'young' && <LookAgain doc={doc} change={change} day={note.tastedAt.slice(0, 10)} />}
                 {quarter === 'aroma' && <Aroma doc={doc} change={change} set={set} />}
                 {(quarter === 'aroma' || quarter === 'palate') && doubtful && triage}

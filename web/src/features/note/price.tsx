@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { formatName } from '@rose/core/quantity/quantity';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { api } from '@/ui/api';
@@ -20,19 +20,24 @@ function verdict({ price, currency }: Priced, would: number | undefined): string
 }
 
 /** The price, only after the mark: first what the taster would pay, then what it costs. The server sends it no earlier. */
-export function Price({ doc, noteId, change }: { doc: NoteDocument; noteId: string; change: ChangeNote }) {
+export function Price({ doc, noteId, change, flush }: { doc: NoteDocument; noteId: string; change: ChangeNote; flush: () => Promise<void> }) {
   const shown = doc.wouldPay !== undefined;
   const [amount, setAmount] = useState<number | undefined>(undefined);
   const [found, setFound] = useState<Priced>();
   const [trouble, setTrouble] = useState('');
   const [tries, setTries] = useState(0);
+  const kept = useRef(flush);
   useEffect(() => {
     if (!shown) return;
     let there = true;
-    api<Priced>('GET', `/notes/${noteId}/price`).then(
-      (priced) => there && setFound(priced),
-      (error: Error) => there && setTrouble(error.message),
-    );
+    // The mark may still be on its way: the server gives the price only after it.
+    kept
+      .current()
+      .then(() => api<Priced>('GET', `/notes/${noteId}/price`))
+      .then(
+        (priced) => there && setFound(priced),
+        (error: Error) => there && setTrouble(error.message),
+      );
     return () => {
       there = false;
     };
@@ -65,7 +70,7 @@ export function Price({ doc, noteId, change }: { doc: NoteDocument; noteId: stri
         <p>
           {found.price === null
             ? 'No price is on record. '
-            : `It costs ${found.price.amount.toFixed(2)} ${found.price.currency} for ${formatName(found.price.formatMl)}. `}
+            : `It costs ${found.price.amount.toFixed(2)} ${found.price.currency} for one ${formatName(found.price.formatMl)}. `}
           {doc.wouldPay?.amount === undefined ? 'You named no price before.' : `You would have paid ${doc.wouldPay.amount.toFixed(2)} ${found.currency}.`}{' '}
           {verdict(found, doc.wouldPay?.amount)}
         </p>

@@ -95,7 +95,7 @@ const Score = styled.section`
 `;
 
 /** The note as it writes itself, and, after the taster's own mark, the draft mark with its arithmetic. */
-export function Written({ doc, change, note }: { doc: NoteDocument; change: Change; note: NoteView }) {
+export function Written({ doc, change, note, flush }: { doc: NoteDocument; change: Change; note: NoteView; flush: () => Promise<void> }) {
   const statements = composeNote(doc, chipName);
   return (
     <>
@@ -108,7 +108,7 @@ export function Written({ doc, change, note }: { doc: NoteDocument; change: Chan
       </Prose>
       <TextArea label="Anything else" value={doc.remark} onChange={(remark) => change((d) => ({ ...d, remark }))} />
       <Draft doc={doc} change={change} />
-      {note.wine !== null && doc.observed.quality !== undefined && <Price doc={doc} noteId={note.id} change={change} />}
+      {note.wine !== null && doc.observed.quality !== undefined && <Price doc={doc} noteId={note.id} change={change} flush={flush} />}
       {note.mayEdit && <Deduction doc={doc} change={change} />}
     </>
   );
