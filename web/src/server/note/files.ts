@@ -54,7 +54,7 @@ export const noteFileOf = query({
       document: view.document,
     };
     const name = `note-${view.tastedAt.slice(0, 10)}-${view.id.slice(-6)}`;
-    const text = asText(composeNote(view.document, chipName));
+    const statements = composeNote(view.document, chipName);
     if (input.format === 'json') reply.file = { type: 'application/json', name: `${name}.json`, body: JSON.stringify(file, null, 2) };
     if (input.format === 'md') {
       const safe = (words: string) => words.replace(/([\\`*_{}[\]<>#|])/g, '\\$1');
@@ -63,7 +63,7 @@ export const noteFileOf = query({
       const parts = [
         `# ${safe(titleOf(view))}`,
         `${safe(view.taster)}, ${view.tastedAt.slice(0, 10)}, ${moments[view.moment]}`,
-        safe(text),
+        safe(asText(statements)),
         lines.join('\n'),
         smells === '' ? '' : `Smells and flavours: ${safe(smells)}`,
         safe(view.document.remark),
@@ -77,7 +77,7 @@ export const noteFileOf = query({
         body: await noteToPdf({
           title: titleOf(view),
           subtitle: `${view.wine?.producer ?? ''}${view.wine?.producer ? ', ' : ''}${view.taster}, ${view.tastedAt.slice(0, 10)}, ${moments[view.moment]}`,
-          text,
+          paragraphs: statements.map((statement) => statement.text),
           observed: observedLines(view),
           smells: view.document.chips.map(chipName),
           remark: view.document.remark,

@@ -3,7 +3,8 @@ import { hair, Paper, soft } from './paper';
 export interface NoteOnPaper {
   readonly title: string;
   readonly subtitle: string;
-  readonly text: string;
+  /** The written note, a paragraph a statement. */
+  readonly paragraphs: readonly string[];
   readonly observed: readonly (readonly [label: string, value: string])[];
   readonly smells: readonly string[];
   readonly remark: string;
@@ -27,9 +28,9 @@ export async function noteToPdf(note: NoteOnPaper): Promise<Uint8Array> {
   y = paper.block(note.subtitle, margin, y, inner, { colour: soft }) + 4;
   paper.line(margin, y - 4, width - margin, y - 4, { colour: hair });
   y += 4;
-  for (const paragraph of note.text === '' ? [] : note.text.split(/(?<=\.) (?=[A-Z])/)) {
-    room(8);
-    y = paper.block(paragraph, margin, y, inner, { face: 'serif', size: 14, leading: 6.6 }) + 1;
+  for (const paragraph of note.paragraphs) {
+    room(14);
+    y = paper.block(paragraph, margin, y, inner, { face: 'serif', size: 14, leading: 6.6 }) + 2;
   }
   if (note.smells.length > 0) {
     room(14);
