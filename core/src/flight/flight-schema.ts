@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { airChoices } from '../air/air';
 import { mostRests, mostWines } from '../order/solve';
 import { schools } from '../order/school';
+import { carriedRoutine } from '../routine/routine-schema';
 import { themeIds } from '../theme/theme';
 import { blindKinds, eveningKinds, predictions, revealKinds, settings, upcastFlight, type FlightDocument } from './flight';
 import { goal } from './goals-schema';
@@ -59,7 +60,8 @@ const document = z.strictObject({
   setting: keys(settings),
   blind: keys(blindKinds),
   reveal: keys(revealKinds),
-  routine: z.string().min(1).max(60),
+  routine: z.string().min(1).max(80),
+  ownRoutine: carriedRoutine.optional(),
   returns: z.number().int().min(0).max(10),
   wines: z
     .array(entry)

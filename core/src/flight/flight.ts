@@ -2,6 +2,7 @@ import type { AirChoice } from '../air/air';
 import type { Rest } from '../order/judge';
 import type { Pin } from '../order/pins';
 import type { GlassStock } from '../quantity/glasses';
+import type { Routine } from '../routine/routine';
 import type { Route } from '../temperature/temperature';
 import type { ThemeId } from '../theme/theme';
 import type { Goal } from './goals';
@@ -47,6 +48,8 @@ export interface FlightDocument {
   readonly blind: keyof typeof blindKinds;
   readonly reveal: keyof typeof revealKinds;
   readonly routine: string;
+  /** A host's own routine as it was when it was chosen; absent, `routine` names one that ships. */
+  readonly ownRoutine?: Routine | undefined;
   /** Planned returns to each glass, a sip each. */
   readonly returns: number;
   /** Merged by id: two hosts may each add a wine. */

@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { published } from '../testing/published';
 import { millilitres } from '../wine/units';
 import { glassPlan, largestPour } from './glasses';
-import { pourCheck, sipsOf, type Routine } from './routine';
+import { sipsOf, type Routine } from '../routine/routine';
+import { pourCheck } from './pour-check';
 import { atLeast, sparesFor } from './spares';
 
 describe('spare bottles', () => {

@@ -81,6 +81,9 @@ export const noteDocument = z.strictObject({
     .record(line(64), z.strictObject({ dearer: sureness, older: sureness, oak: sureness, sameGrape: sureness, locked: z.boolean().optional() }))
     .optional(),
   sheets: z.array(line(80)).max(2).optional(),
+  routine: line(80).optional(),
+  sips: z.number().int().min(0).max(20).optional(),
+  judgedEarly: z.boolean().optional(),
   lookAgain: z.number().int().min(1900).max(2200).optional(),
   done: z.boolean().optional(),
   remark: line(10_000),

@@ -112,6 +112,12 @@ export interface NoteDocument {
   readonly pairs?: Readonly<Record<string, PairCall>> | undefined;
   /** Sheets the draft was shown by, at most two, each with the version it had: an own sheet as "id@version". */
   readonly sheets?: readonly string[] | undefined;
+  /** The routine the guided way follows, an own one as "id@version"; absent, the usual one. */
+  readonly routine?: string | undefined;
+  /** Sips taken of the routine's, as far as the taster said. */
+  readonly sips?: number | undefined;
+  /** The taster judges before the last sip all the same. */
+  readonly judgedEarly?: boolean | undefined;
   /** The year to look at a wine again that is too young. */
   readonly lookAgain?: number | undefined;
   /** The taster put the glass down: nothing more is to come. */

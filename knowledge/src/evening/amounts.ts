@@ -5,14 +5,14 @@ import { flightStrip, type Strip } from '@rose/core/flight/strip';
 import { judgeGoal, type JudgedGoal } from '@rose/core/flight/goals';
 import { glassPlan, type GlassPlan } from '@rose/core/quantity/glasses';
 import { bottlesFor } from '@rose/core/quantity/quantity';
-import { pourCheck, type PourCheck } from '@rose/core/quantity/routine';
+import { pourCheck, type PourCheck } from '@rose/core/quantity/pour-check';
 import { sparesFor, type Spares } from '@rose/core/quantity/spares';
 import { factOf } from '@rose/core/wine/facts';
 import { loadsOf } from '@rose/core/wine/profile';
 import { millilitres } from '@rose/core/wine/units';
 import { closureOf } from '../closures/index';
 import { drinkOf } from '../drinks/index';
-import { routineNamed } from '../routines/index';
+import { routineOf } from '../routines/index';
 import { formatOf, pourTimes, stockOf, type EveningInput, type VenueFacts } from './evening';
 
 export interface WineAmount {
@@ -76,7 +76,7 @@ export function amountsOf(flight: FlightDocument, wines: readonly EveningInput[]
   const ordered = pouringOrder(flight).flatMap((id) => byId.get(id) ?? []);
   const entries = new Map(flight.wines.map((entry) => [entry.id, entry]));
   const twice = new Set(flight.evening === 'panel' ? flight.panel.twice : []);
-  const routine = routineNamed(flight.routine);
+  const routine = routineOf(flight);
   // In a panel of incomplete blocks a seat has only some of the glasses.
   const glassesASeat = ordered.length + twice.size;
   const share = flight.evening === 'panel' && flight.panel.aSeat > 0 && glassesASeat > 0 ? Math.min(1, flight.panel.aSeat / glassesASeat) : 1;

@@ -2,7 +2,7 @@ import { airFor, type AirAdvice, type AirChoice } from '@rose/core/air/air';
 import type { FlightDocument, FlightWineEntry, Stock } from '@rose/core/flight/flight';
 import { pouringOrder } from '@rose/core/flight/flight';
 import { restKinds } from '@rose/core/order/judge';
-import { minutesOf } from '@rose/core/quantity/routine';
+import { minutesOf } from '@rose/core/routine/routine';
 import { aimFor, routesFor, type Band, type Route, type Routes, type Surroundings } from '@rose/core/temperature/temperature';
 import type { Evening, EveningWine } from '@rose/core/timetable/evening';
 import { factOf, type Lot, type WineFacts } from '@rose/core/wine/facts';
@@ -12,7 +12,7 @@ import { bandOf } from '../bands/index';
 import { closureOf, type Closure } from '../closures/index';
 import { glassShapes } from '../glasses/index';
 import { media, type MediumId } from '../media/index';
-import { routineNamed } from '../routines/index';
+import { routineOf } from '../routines/index';
 import { generalStyle } from '../styles/index';
 
 /** A wine of a flight with what is known of it: of the cellar, or one to buy, read from its style. */
@@ -93,7 +93,7 @@ export function surroundings(stock: Stock, venue: VenueFacts): Surroundings {
 export const formatOf = (lots: readonly Lot[]): number => [...lots].sort((a, b) => b.held - a.held)[0]?.formatMl ?? 750;
 
 /** Minutes at the table a wine: the routine, and the pouring. */
-export const minutesAWine = (flight: FlightDocument): number => Math.round(minutesOf(routineNamed(flight.routine)) + Math.max(1, flight.guests / 8));
+export const minutesAWine = (flight: FlightDocument): number => Math.round(minutesOf(routineOf(flight)) + Math.max(1, flight.guests / 8));
 
 /** When each wine is poured, minutes from the first pour, and when the last glass is judged. */
 export function pourTimes(flight: FlightDocument): { readonly at: ReadonlyMap<string, number>; readonly end: number } {

@@ -1,4 +1,4 @@
-import type { Routine } from '@rose/core/quantity/routine';
+import type { Routine } from '@rose/core/routine/routine';
 
 /** Four ways through a glass; three, four and five steps are all in use. */
 export const routines: readonly Routine[] = [
@@ -29,10 +29,10 @@ export const routines: readonly Routine[] = [
     says: 'With a card to read at each step and time to talk.',
     steps: [
       { name: 'look', quarter: 'appearance', sniffs: 0, sips: 0, minutes: 1 },
-      { name: 'smell, still', quarter: 'aroma', sniffs: 2, sips: 0, minutes: 1.5 },
+      { name: 'smell, still', quarter: 'aroma', sniffs: 2, sips: 0, minutes: 1.5, asks: ['noseStill', 'health'] },
       { name: 'swirl and smell', quarter: 'aroma', sniffs: 3, sips: 0, minutes: 2 },
       { name: 'taste', quarter: 'palate', sniffs: 0, sips: 3, minutes: 2.5 },
-      { name: 'think', quarter: 'judgement', sniffs: 1, sips: 1, minutes: 2 },
+      { name: 'think', quarter: 'finish', sniffs: 1, sips: 1, minutes: 2 },
     ],
   },
   {
@@ -40,9 +40,14 @@ export const routines: readonly Routine[] = [
     name: 'quick or remote',
     says: 'Sound or not, what it is like, again or not.',
     steps: [
-      { name: 'smell', quarter: 'aroma', sniffs: 1, sips: 0, minutes: 0.5 },
-      { name: 'taste', quarter: 'palate', sniffs: 0, sips: 2, minutes: 1.5 },
+      { name: 'smell', quarter: 'aroma', sniffs: 1, sips: 0, minutes: 0.5, asks: ['health', 'smells'] },
+      { name: 'taste', quarter: 'palate', sniffs: 0, sips: 2, minutes: 1.5, asks: ['body', 'balance', 'buy', 'quality'] },
     ],
   },
 ];
-export const routineNamed = (id: string): Routine => routines.find((routine) => routine.id === id) ?? routines[1]!;
+/** The usual evening's routine: what a glass is assessed by where nothing else is chosen. */
+export const usualRoutine = routines[1]!;
+export const routineNamed = (id: string): Routine => routines.find((routine) => routine.id === id) ?? usualRoutine;
+/** The routine of a plan: its own copy of a host's, in the version it had, or one that ships. */
+export const routineOf = (plan: { readonly routine: string; readonly ownRoutine?: Routine | undefined }): Routine =>
+  plan.ownRoutine ?? routineNamed(plan.routine);

@@ -5,4 +5,4 @@ export * from './flight';
 export * from './tasting';
 export * from './note';
 export * from './pairing';
-export * from './score';
+export * from './house';

@@ -10,6 +10,7 @@ export interface VenueSettings {
   readonly currency: string;
   readonly timeZone: string;
   readonly school: string;
+  readonly routine: string;
   readonly temperature: 'C' | 'F';
   readonly volume: 'mL' | 'oz';
   readonly stock: Stock;

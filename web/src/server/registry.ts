@@ -13,7 +13,8 @@ import * as prepareProbes from './prepare/probes';
 import * as noteFiles from './note/files';
 import * as noteGlasses from './note/glasses';
 import * as noteJudgements from './note/judgements';
-import * as noteSchemes from './note/schemes';
+import * as houseRoutines from './house/routines';
+import * as houseSchemes from './house/schemes';
 import * as noteOperations from './note/operations';
 import * as notebookQueries from './notebook/queries';
 import * as pairingOperations from './pairing/operations';
@@ -39,7 +40,8 @@ export const operations: readonly Operation[] = [
   noteGlasses,
   noteJudgements,
   noteFiles,
-  noteSchemes,
+  houseRoutines,
+  houseSchemes,
   notebookQueries,
   pairingOperations,
   { health },

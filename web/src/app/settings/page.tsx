@@ -1,16 +1,18 @@
 import type { Metadata } from 'next';
 import { Settings } from '@/features/settings/settings';
 import { listMail, listMembers, listTokens, me } from '@/server/account/queries';
+import { listRoutines } from '@/server/house/routines';
 import { read } from '@/server/page';
 import { demoOpen } from '@/server/setting';
 
 export const metadata: Metadata = { title: 'Settings' };
 export default async function Page() {
   const who = await read(me);
-  const [people, tokens, letters] = await Promise.all([
+  const [people, tokens, own, letters] = await Promise.all([
     read(listMembers),
     read(listTokens),
+    read(listRoutines),
     who.role === 'owner' && demoOpen() ? read(listMail) : { letters: [] },
   ]);
-  return <Settings who={who} people={people} tokens={tokens.tokens} letters={letters.letters} />;
+  return <Settings who={who} people={people} tokens={tokens.tokens} letters={letters.letters} own={own.versions} />;
 }

@@ -7,6 +7,7 @@ import { bestMove } from '@rose/core/order/advice';
 import { judgeOrder, restKinds, strainWord } from '@rose/core/order/judge';
 import { schoolOf } from '@rose/core/order/school';
 import { mostWines } from '@rose/core/order/solve';
+import type { Routine } from '@rose/core/routine/routine';
 import { amountsOf } from '@rose/knowledge/evening/amounts';
 import { CourseLine } from '@/ui/course-line';
 import { FlightPage } from '@/ui/flight/flight-head';
@@ -38,7 +39,15 @@ const Lay = styled.div`
 `;
 
 /** Chart: which wines, in which order and why, and how much of everything. */
-export function Chart({ loaded, dishes }: { loaded: LoadedFlight; dishes: readonly { readonly id: string; readonly name: string }[] }) {
+export function Chart({
+  loaded,
+  dishes,
+  routines,
+}: {
+  loaded: LoadedFlight;
+  dishes: readonly { readonly id: string; readonly name: string }[];
+  routines: readonly Routine[];
+}) {
   const opened = useFlight(loaded);
   const { open, flight, wines, order, nameOf, change, changeWine } = opened;
   const { mayEdit, venue } = loaded;
@@ -87,6 +96,7 @@ export function Chart({ loaded, dishes }: { loaded: LoadedFlight; dishes: readon
           flight={flight}
           venue={venue}
           dishes={dishes}
+          own={routines}
           isNew={isNew.current}
           change={change}
           onTake={(ids) =>

@@ -2,8 +2,9 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { blindKinds, eveningKinds, revealKinds, settings, type FlightDocument } from '@rose/core/flight/flight';
+import { routineLabel, type Routine } from '@rose/core/routine/routine';
 import { themes } from '@rose/core/theme/theme';
-import { routines } from '@rose/knowledge/routines/index';
+import { routineOf, routines } from '@rose/knowledge/routines/index';
 import { glassShapes } from '@rose/knowledge/glasses/index';
 import { showVolume } from '@rose/core/wine/measure';
 import type { VenueFacts } from '@rose/knowledge/evening/evening';
@@ -72,6 +73,7 @@ export function Purpose({
   flight,
   venue,
   dishes,
+  own,
   isNew,
   change,
   onTake,
@@ -79,21 +81,24 @@ export function Purpose({
   flight: FlightDocument;
   venue: VenueFacts;
   dishes: readonly { readonly id: string; readonly name: string }[];
+  /** The venue's own routines, each in its latest version. */
+  own: readonly Routine[];
   isNew: boolean;
   change: (next: Partial<FlightDocument>, field?: string) => void;
   onTake: (wines: readonly string[]) => void;
 }) {
   const [found, setFound] = useState<{ proposals: readonly Proposed[]; more: number; nearest: Proposed | null } | null>(null);
   const act = useAct();
+  // A plan keeps the version of a routine it was made with, beside the present one.
+  const kept = flight.ownRoutine;
+  const all = [...routines, ...own, ...(kept === undefined || own.some((entry) => entry.id === kept.id) ? [] : [kept])];
   const ask = () =>
     act.run(async () => {
       setFound(await api('POST', '/flight-proposals', { body: { theme: flight.theme, most: flight.theme === 'pair' ? 2 : 8, dish: flight.dish } }));
     });
-  const choice = (
-    field: 'theme' | 'evening' | 'setting' | 'blind' | 'reveal' | 'routine' | 'glass',
-    label: string,
-    options: Readonly<Record<string, string>>,
-  ) => <SelectField label={label} value={flight[field]} onChange={(value) => change({ [field]: value })} options={options} />;
+  const choice = (field: 'theme' | 'evening' | 'setting' | 'blind' | 'reveal' | 'glass', label: string, options: Readonly<Record<string, string>>) => (
+    <SelectField label={label} value={flight[field]} onChange={(value) => change({ [field]: value })} options={options} />
+  );
   const number = (field: 'guests' | 'returns' | 'lossPercent' | 'certainty', label: string, unit: string, low: number, high: number, digits: number) => (
     <NumberField
       label={label}
@@ -108,8 +113,7 @@ export function Purpose({
     <Box open={isNew || undefined}>
       <summary>
         <strong>Purpose</strong>
-        theme: {themes[flight.theme].label} · {settings[flight.setting]} · {flight.guests} guests · {blindKinds[flight.blind]} ·{' '}
-        {routines.find((entry) => entry.id === flight.routine)?.name}
+        theme: {themes[flight.theme].label} · {settings[flight.setting]} · {flight.guests} guests · {blindKinds[flight.blind]} · {routineOf(flight).name}
       </summary>
       <Grid>
         <div className="wide">
@@ -128,7 +132,15 @@ export function Purpose({
         {choice('setting', 'Setting', settings)}
         {choice('blind', 'Labels', blindKinds)}
         {choice('reveal', 'Uncovered', labels(revealKinds))}
-        {choice('routine', 'Routine', Object.fromEntries(routines.map((entry) => [entry.id, entry.name])))}
+        <SelectField
+          label="Routine"
+          value={flight.ownRoutine?.id ?? flight.routine}
+          onChange={(id) => {
+            const mine = all.find((entry) => entry.id === id && id.includes('@'));
+            change(mine === undefined ? { routine: id, ownRoutine: undefined } : { routine: id, ownRoutine: mine });
+          }}
+          options={Object.fromEntries(all.map((entry) => [entry.id, routineLabel(entry)]))}
+        />
         <VolumeField
           label="Pour"
           unit={venue.volume}

@@ -5,8 +5,11 @@ import { useEffect, useState } from 'react';
 import { noteShape } from '@rose/core/document/merge';
 import { stopFor } from '@rose/core/finish/finish';
 import { glassColour, rimInWords } from '@rose/core/appearance/colour';
+import { sipsToCome } from '@rose/core/routine/guided';
+import type { Routine } from '@rose/core/routine/routine';
 import { observables, quarters, type ObservableId, type Quarter } from '@rose/core/wine/observables';
 import { withObservation } from '@rose/core/wine/note';
+import { routineNamed } from '@rose/knowledge/routines/index';
 import type { NoteView } from '@/server/note/operations';
 import { Button } from '@/ui/button';
 import { Clashes, SaveState } from '@/ui/document/save-state';
@@ -21,6 +24,7 @@ import { Bar, Lay } from './desk-look';
 import { CircumstancesNote, Ideas } from './drawers';
 import { Fields } from './fields';
 import type { ChangeNote, SetObservation } from './observation';
+import { BeforeVerdict, Sips } from './sips';
 import { QuarterTabs, lookedAt, quarterName } from './quarters';
 
 const Quick = dynamic(() => import('./quick').then((module) => module.Quick), { loading: () => <Wait /> });
@@ -34,6 +38,7 @@ const Finish = dynamic(() => import('./finish').then((module) => module.Finish),
 const Written = dynamic(() => import('./written').then((module) => module.Written), { ssr: false, loading: () => <Wait /> });
 const Haze = dynamic(() => import('./haze').then((module) => module.Haze), { ssr: false });
 const LookAgain = dynamic(() => import('./look-again').then((module) => module.LookAgain), { ssr: false });
+const Expected = dynamic(() => import('./expected').then((module) => module.Expected), { ssr: false });
 const Keep = dynamic(() => import('./keep').then((module) => module.Keep), { ssr: false });
 const Compass = dynamic(() => import('@/ui/compass').then((module) => module.Compass), { ssr: false });
 const Wait = () => <p style={{ color: 'var(--soft)' }}>One moment.</p>;
@@ -46,9 +51,10 @@ const guide: Record<Quarter, string> = {
   verdict: 'Six questions. Your mark comes before the draft.',
 };
 
-export function Desk({ venue, note }: { venue: string; note: NoteView }) {
+export function Desk({ venue, note, routines }: { venue: string; note: NoteView; routines: readonly Routine[] }) {
   const open = useDocument({ kind: 'note', id: note.id, path: `/notes/${note.id}`, document: note.document, revision: note.revision, shape: noteShape });
   const doc = open.document;
+  const ownRoutines = routines.some((entry) => entry.id === note.routine.id) || !note.routine.id.includes('@') ? routines : [...routines, note.routine];
   const [quarter, setQuarter] = useState<Quarter>('appearance');
   const [depth, setDepth] = useState<Depth>('full');
   const [wide, setWide] = useState(false);
@@ -91,12 +97,16 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
       go('aroma');
     }
   });
+  // The routine the note was opened with, unless another was chosen since.
+  const routine =
+    ownRoutines.find((entry) => entry.id === doc.routine) ?? (doc.routine === note.document.routine ? note.routine : routineNamed(doc.routine ?? ''));
   const change: ChangeNote = (next) => note.mayEdit && open.change(next);
   const finish = async () => {
     change((d) => ({ ...d, done: true }));
     await open.flush();
     window.location.assign('/notebook');
   };
+  const early = quarter === 'verdict' && note.mayEdit && sipsToCome(doc, routine) > 0;
   const doubtful =
     [doc.observed.health, doc.observed.palateHealth].some((health) => health === 'trace' || health === 'doubtful' || health === 'faulty') ||
     Object.keys(doc.triage ?? {}).length > 0;
@@ -110,6 +120,7 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
     <>
       <Consistency doc={doc} facts={note.wine?.facts} change={change} go={go} />
       <Written doc={doc} change={change} note={note} flush={open.flush} />
+      {note.wine !== null && doc.observed.quality !== undefined && <Expected facts={note.wine.facts} doc={doc} day={note.tastedAt.slice(0, 10)} />}
       <Keep note={note} doc={doc} flush={open.flush} />
     </>
   );
@@ -219,6 +230,9 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
               id={note.id}
               doc={doc}
               set={set}
+              change={change}
+              routine={routine}
+              own={ownRoutines}
               canUndo={open.canUndo}
               undo={open.undo}
               onDone={() => void finish()}
@@ -249,7 +263,12 @@ export function Desk({ venue, note }: { venue: string; note: NoteView }) {
                   </div>
                 )}
                 {quarter === 'appearance' && cloudy && <Haze doc={doc} facts={note.wine?.facts} day={note.tastedAt.slice(0, 10)} />}
-                {quarter !== 'aroma' && quarter !== 'finish' && <Fields quarter={quarter} observed={doc.observed} set={set} />}
+                {quarter === 'palate' && <Sips routine={routine} doc={doc} change={change} />}
+                {early ? (
+                  <BeforeVerdict routine={routine} doc={doc} change={change} />
+                ) : (
+                  quarter !== 'aroma' && quarter !== 'finish' && <Fields quarter={quarter} observed={doc.observed} set={set} />
+                )}
                 {quarter === 'verdict' && doc.observed.readiness === 'young' && <LookAgain doc={doc} change={change} day={note.tastedAt.slice(0, 10)} />}
                 {quarter === 'aroma' && <Aroma doc={doc} change={change} set={set} />}
                 {(quarter === 'aroma' || quarter === 'palate') && doubtful && triage}

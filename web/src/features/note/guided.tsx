@@ -1,15 +1,18 @@
 'use client';
 import { useEffect, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
-import { guidedSteps, type GuidedPart as Part, type GuidedStep as Step } from '@rose/core/wine/guided';
-import { observables } from '@rose/core/wine/observables';
+import { guidedPath, type GuidedQuestion } from '@rose/core/routine/guided';
+import { routineLabel, sipTasks, type GuidedPart as Part, type Routine } from '@rose/core/routine/routine';
+import { observables, type ObservableId } from '@rose/core/wine/observables';
 import type { NoteDocument } from '@rose/core/wine/note';
+import { routines } from '@rose/knowledge/routines/index';
 import { cards } from '@rose/knowledge/sensations/cards';
 import { Button } from '@/ui/button';
+import { SelectField } from '@/ui/field';
 import { Bar } from './desk-look';
 import { CardText } from './card';
 import { Field } from './fields';
-import type { SetObservation } from './observation';
+import type { ChangeNote, SetObservation } from './observation';
 
 const Question = styled.div`
   max-width: 640px;
@@ -20,6 +23,17 @@ const Question = styled.div`
   .count {
     color: var(--soft);
     font-size: 14px;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 2px 14px;
+    align-items: center;
+  }
+  .count > :last-child {
+    margin-left: auto;
+  }
+  .sip {
+    color: var(--soft);
+    margin: 0 0 8px;
   }
   .bar {
     height: 4px;
@@ -41,13 +55,25 @@ const partOf: Record<Part, string> = {
   watch: 'How long does it stay?',
   idea: 'What could it be?',
 };
-const isPart = (step: Step): step is Part => step in partOf;
+type Ask = GuidedQuestion['ask'];
+const isPart = (ask: Ask): ask is Part => ask in partOf;
 
-/** One question at a time, each with its private card. Leaving a question is "not looked at", which is no answer. */
+const questionOf = (ask: Ask): string => (ask === 'clear' ? 'First, a sip to rinse' : isPart(ask) ? partOf[ask] : (cards[ask]?.ask ?? observables[ask].label));
+/** Where in the routine a question stands, in a few words. */
+function where({ step, sip }: GuidedQuestion): string {
+  const takes = [step.sniffs > 0 ? `${step.sniffs} ${step.sniffs === 1 ? 'sniff' : 'sniffs'}` : '', step.minutes > 0 ? `about ${step.minutes} min` : ''];
+  const parts = sip === undefined ? takes : [`sip ${sip.n} of ${sip.of}`];
+  return [step.name, ...parts.filter((part) => part !== '')].join(', ');
+}
+
+/** One question of the routine at a time, each with its private card. Leaving a question is "not looked at", which is no answer. */
 export function Guided({
   id,
   doc,
   set,
+  change,
+  routine,
+  own,
   parts,
   onDone,
   canUndo,
@@ -56,38 +82,59 @@ export function Guided({
   id: string;
   doc: NoteDocument;
   set: SetObservation;
+  change: ChangeNote;
+  routine: Routine;
+  own: readonly Routine[];
   parts: Readonly<Record<Part, ReactNode>>;
   onDone: () => void;
   canUndo: boolean;
   undo: () => void;
 }) {
-  const [at, setAt] = useState<Step>('clarity');
-  const steps = guidedSteps(doc.observed);
-  useEffect(() => {
-    const kept = sessionStorage.getItem(`question/${id}`);
-    if (kept !== null) setAt(kept as Step);
-  }, [id]);
-  const index = Math.max(0, steps.indexOf(at));
-  const step = steps[index]!;
+  const path = guidedPath(routine, doc.observed);
+  const [at, setAt] = useState<Ask | undefined>();
+  useEffect(() => setAt((sessionStorage.getItem(`question/${id}`) as Ask | null) ?? undefined), [id]);
+  const index = Math.max(
+    0,
+    path.findIndex((entry) => entry.ask === at),
+  );
+  const here = path[index];
   const go = (to: number) => {
-    const next = steps[to];
+    // Whoever goes on from a question at a sip has taken it.
+    const sip = here?.sip?.n;
+    if (to > index && sip !== undefined && (doc.sips ?? 0) < sip) change((d) => ({ ...d, sips: sip }));
+    const next = path[to];
     if (next === undefined) return onDone();
-    setAt(next);
-    sessionStorage.setItem(`question/${id}`, next);
+    setAt(next.ask);
+    sessionStorage.setItem(`question/${id}`, next.ask);
     window.scrollTo({ top: 0 });
   };
-  const answered = isPart(step) || doc.observed[step] !== undefined;
+  const ask = here?.ask;
+  const answered = ask === 'clear' || (ask !== undefined && (isPart(ask) || doc.observed[ask] !== undefined));
   return (
     <Question>
-      <div className="count" aria-live="polite">
-        Question {index + 1} of {steps.length}
+      <div className="count">
+        <span aria-live="polite">{here === undefined ? 'This routine asks nothing.' : `Question ${index + 1} of ${path.length} · ${where(here)}`}</span>
+        <SelectField
+          label="Routine"
+          hideLabel
+          value={routine.id}
+          onChange={(chosen) => change((d) => ({ ...d, routine: chosen }))}
+          options={Object.fromEntries([...routines, ...own].map((entry) => [entry.id, routineLabel(entry)]))}
+        />
       </div>
       <div className="bar" aria-hidden>
-        <i style={{ width: `${(100 * (index + 1)) / steps.length}%` }} />
+        <i style={{ width: `${(100 * (index + 1)) / Math.max(1, path.length)}%` }} />
       </div>
-      <h2>{isPart(step) ? partOf[step] : (cards[step]?.ask ?? observables[step].label)}</h2>
-      {!isPart(step) && <CardText key={step} id={step} brief />}
-      {isPart(step) ? parts[step] : <Field id={step} observed={doc.observed} set={set} />}
+      {ask !== undefined && <h2>{questionOf(ask)}</h2>}
+      {here?.sip !== undefined && <p className="sip">{`Sip ${here.sip.n} of ${here.sip.of}: ${sipTasks[here.sip.task]}.`}</p>}
+      {ask === undefined || ask === 'clear' ? null : isPart(ask) ? (
+        parts[ask]
+      ) : (
+        <>
+          <CardText key={ask} id={ask as ObservableId} brief />
+          <Field id={ask} observed={doc.observed} set={set} />
+        </>
+      )}
       <Bar>
         <Button onPress={() => go(index - 1)} disabled={index === 0} label="Back one question">
           Back
@@ -96,7 +143,7 @@ export function Guided({
           Undo
         </Button>
         <Button tone="strong" onPress={() => go(index + 1)}>
-          {index === steps.length - 1 ? 'Done' : answered ? 'Next' : 'Leave it, next'}
+          {index >= path.length - 1 ? 'Done' : answered ? 'Next' : 'Leave it, next'}
         </Button>
       </Bar>
     </Question>

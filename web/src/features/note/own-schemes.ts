@@ -16,12 +16,12 @@ export function useOwnSchemes(kept: readonly string[]): readonly Scheme[] {
   useEffect(() => {
     let there = true;
     const load = async () => {
-      const { schemes } = await api<{ schemes: readonly Version[] }>('GET', '/schemes');
+      const { versions } = await api<{ versions: readonly Version[] }>('GET', '/schemes');
       const older = own
         .split(' ')
-        .filter((id) => id !== '' && !schemes.some((entry) => `${entry.id}@${entry.version}` === id))
+        .filter((id) => id !== '' && !versions.some((entry) => `${entry.id}@${entry.version}` === id))
         .map((id) => api<Version>('GET', `/schemes/${id.replace('@', '/')}`));
-      return [...schemes, ...(await Promise.all(older))];
+      return [...versions, ...(await Promise.all(older))];
     };
     load().then(
       (all) => there && setFound(all),

@@ -11,12 +11,9 @@ import { Button } from '@/ui/button';
 import { SelectField, TextArea, TextField, Trouble } from '@/ui/field';
 import { Frame, Page } from '@/ui/frame';
 import { NumberField } from '@/ui/number-field';
+import { OwnList, type Version as VersionOf } from './own-list';
 
-interface Version {
-  readonly id: string;
-  readonly version: number;
-  readonly document: OwnScheme;
-}
+type Version = VersionOf<OwnScheme>;
 interface Preview {
   readonly notes: readonly { id: string; name: string; own: number | null; low: number; high: number; best: number; word: string | null }[];
 }
@@ -139,27 +136,16 @@ export function Schemes({ venue, mayEdit, first }: { venue: string; mayEdit: boo
               The competition sheets and the university card ship with Rose Compass. Your own stand beside them on every note. An edit is a new version; notes
               keep the one they were marked by.
             </p>
-            <ul style={{ listStyle: 'none', padding: 0 }}>
-              {all.map((entry) => (
-                <li key={entry.id} style={{ borderBottom: '1px solid var(--line)', padding: '10px 0', display: 'flex', gap: 14, alignItems: 'center' }}>
-                  <strong>{entry.document.label}</strong>
-                  <span className="soft">
-                    version {entry.version}, {entry.document.criteria.length} {entry.document.criteria.length === 1 ? 'criterion' : 'criteria'}
-                  </span>
-                  {mayEdit && (
-                    <Button size="small" label={`Change ${entry.document.label}`} onPress={() => edit(entry.id, entry.version, entry.document)}>
-                      Change
-                    </Button>
-                  )}
-                </li>
-              ))}
-              {all.length === 0 && <li className="soft">None of your own yet.</li>}
-            </ul>
-            {mayEdit && (
-              <Button tone="strong" onPress={() => edit(v7(), 0, emptySheet())}>
-                Design one
-              </Button>
-            )}
+            <OwnList
+              own={all.map((entry) => ({
+                ...entry,
+                name: entry.document.label,
+                what: `${entry.document.criteria.length} ${entry.document.criteria.length === 1 ? 'criterion' : 'criteria'}`,
+              }))}
+              mayEdit={mayEdit}
+              onChange={(entry) => edit(entry.id, entry.version, entry.document)}
+              onNew={() => edit(v7(), 0, emptySheet())}
+            />
             {says !== '' && <p role="status">{says}</p>}
           </>
         ) : (
@@ -270,8 +256,8 @@ export function Schemes({ venue, mayEdit, first }: { venue: string; mayEdit: boo
                   tone="strong"
                   onPress={act(async (sheet) => {
                     const made = await api<{ version: number }>('PUT', `/schemes/${open.id}`, { body: { baseVersion: open.base, document: sheet } });
-                    const { schemes } = await api<{ schemes: readonly Version[] }>('GET', '/schemes');
-                    setAll(schemes);
+                    const { versions } = await api<{ versions: readonly Version[] }>('GET', '/schemes');
+                    setAll(versions);
                     setOpen(undefined);
                     setSays(`Kept as version ${made.version}.`);
                   })}

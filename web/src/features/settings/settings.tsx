@@ -5,6 +5,8 @@ import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import type { z } from 'zod';
 import { schools } from '@rose/core/order/school';
+import type { OwnRoutine } from '@rose/core/routine/routine';
+import { routines } from '@rose/knowledge/routines/index';
 import type { venueSettings } from '@/server/account/settings';
 import { useAct } from '@/ui/act';
 import { api } from '@/ui/api';
@@ -14,6 +16,7 @@ import { SelectField, TextField, Trouble } from '@/ui/field';
 import { StockFields } from '@/ui/flight/stock-fields';
 import { Frame, Page } from '@/ui/frame';
 import { NumberField } from '@/ui/number-field';
+import type { Version } from './own-list';
 import { Probes } from './probes';
 
 type VenueSettings = z.infer<typeof venueSettings>;
@@ -86,7 +89,19 @@ const Lay = styled.div`
 `;
 const roles = { owner: 'owner', host: 'host', helper: 'helper' };
 
-export function Settings({ who, people, tokens, letters }: { who: Who; people: People; tokens: readonly Token[]; letters: readonly Letter[] }) {
+export function Settings({
+  who,
+  people,
+  tokens,
+  letters,
+  own,
+}: {
+  who: Who;
+  people: People;
+  tokens: readonly Token[];
+  letters: readonly Letter[];
+  own: readonly Version<OwnRoutine>[];
+}) {
   const router = useRouter();
   const act = useAct();
   const isOwner = who.role === 'owner';
@@ -118,6 +133,7 @@ export function Settings({ who, people, tokens, letters }: { who: Who; people: P
           <span className="soft">
             {who.name}, {who.role} of {who.venue?.name}
           </span>
+          <Link href="/settings/routines">Routines</Link>
           <Link href="/settings/marks">Ways of giving marks</Link>
         </div>
         {act.problem !== null && <Trouble role="alert">{act.problem.message}</Trouble>}
@@ -175,6 +191,12 @@ export function Settings({ who, people, tokens, letters }: { who: Who; people: P
               value={venue.school}
               onChange={(school) => setVenue({ ...venue, school: school as VenueSettings['school'] })}
               options={Object.fromEntries(schools.map((school) => [school.id, school.label]))}
+            />
+            <SelectField
+              label="Routine of a new glass"
+              value={venue.routine}
+              onChange={(routine) => setVenue({ ...venue, routine })}
+              options={Object.fromEntries([...routines.map((entry) => [entry.id, entry.name]), ...own.map((entry) => [entry.id, entry.document.name])])}
             />
             <SelectField
               label="Temperatures in"

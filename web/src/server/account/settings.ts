@@ -4,6 +4,7 @@ import { stock } from '@rose/core/flight/flight-schema';
 import { schools } from '@rose/core/order/school';
 import { fitTau } from '@rose/core/temperature/fit';
 import { media, type MediumId } from '@rose/knowledge/media/index';
+import { usualRoutine } from '@rose/knowledge/routines/index';
 import { usualPrices, usualStock, type VenueFacts } from '@rose/knowledge/evening/evening';
 import type { Reader, Tx } from '../../db/client';
 import { venue } from '../../db/schema';
@@ -31,6 +32,8 @@ export const venueSettings = z.strictObject({
     .max(60)
     .refine((zone) => Intl.supportedValuesOf('timeZone').includes(zone), 'a time zone such as Europe/Athens'),
   school: z.enum(schools.map((school) => school.id)),
+  /** The routine a new glass begins with: one that ships, or the latest version of an own one. */
+  routine: z.string().min(1).max(64),
   temperature: z.enum(['C', 'F']),
   volume: z.enum(['mL', 'oz']),
   stock,
@@ -44,6 +47,7 @@ export const usualChoices: Omit<VenueSettings, 'probes'> = {
   currency: 'EUR',
   timeZone: 'Europe/Athens',
   school: 'weight',
+  routine: usualRoutine.id,
   temperature: 'C',
   volume: 'mL',
   stock: usualStock,

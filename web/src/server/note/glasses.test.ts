@@ -13,7 +13,7 @@ import { listNotes } from '../notebook/queries';
 import type { Member, Reply } from '../command';
 import { importNote, noteFileOf, type NoteFile } from './files';
 import { dealGlasses, newMoment, openNote, uncover } from './glasses';
-import { composed, consistencyOf, deck, deduction, price, scores, triageOf } from './judgements';
+import { composed, consistencyOf, deck, deduction, expectation, price, scores, triageOf } from './judgements';
 import { deleteNote, getNote, saveNote } from './operations';
 
 let drop: () => Promise<void>;
@@ -127,6 +127,7 @@ describe('hidden glasses', () => {
       expect(JSON.stringify(a), operation.name).toBe(JSON.stringify(b));
     }
     await expect(run(price, world.owner, { id: notes[0] })).rejects.toMatchObject({ status: 409 });
+    await expect(run(expectation, world.owner, { id: notes[0] })).rejects.toMatchObject({ status: 409 });
   });
 });
 
@@ -135,10 +136,20 @@ describe('what shows only later', () => {
     const id = v7();
     await run(openNote, world.owner, { id, wineId: world.wineId });
     await expect(run(price, world.owner, { id })).rejects.toMatchObject({ status: 409 });
+    await expect(run(expectation, world.owner, { id })).rejects.toMatchObject({ status: 409 });
     await save(world.owner, id, { ...emptyNote, observed: { quality: 80 } });
+    const bare = (await run(expectation, world.owner, { id })) as { found: unknown[]; missing: unknown[]; unlooked: string[] };
+    expect([...bare.found, ...bare.missing]).toEqual([]);
+    expect(bare.unlooked).toContain('acidity');
     expect(await run(price, world.owner, { id })).toEqual({ price: { amount: 24, currency: 'EUR', formatMl: 750 }, currency: 'EUR' });
     await expect(run(deduction, world.owner, { id })).rejects.toMatchObject({ status: 409 });
     await save(world.owner, id, full, 2);
+    const against = (await run(expectation, world.owner, { id })) as Record<
+      'found' | 'otherwise' | 'missing' | 'surprising',
+      { says: string; because: string }[]
+    >;
+    expect([...against.found, ...against.otherwise].length).toBeGreaterThan(2);
+    for (const entry of [...against.found, ...against.otherwise, ...against.missing]) expect(entry.because).toBeTruthy();
     const found = (await run(deduction, world.owner, { id })) as { dimensions: { dimension: string }[]; kinds: { chance: number }[] };
     expect(found.dimensions.map((entry) => entry.dimension)).toEqual(['climate', 'age', 'vessel', 'grape', 'price']);
     expect(found.kinds[0]!.chance).toBeGreaterThan(found.kinds[5]!.chance);

@@ -6,6 +6,7 @@ import { emptyNote, moments, type Moment, type NoteDocument } from '@rose/core/w
 import type { Tx } from '../../db/client';
 import { glass, glassIdentity, member, note, participant, tasting, user, wine } from '../../db/schema';
 import { command, everyRole, type Member } from '../command';
+import { standingRoutine } from '../house/routines';
 import { Problem, badField, forbidden, notFound } from '../problem';
 import { ownNote } from './operations';
 import { rewriteSearch } from './search';
@@ -63,6 +64,7 @@ export async function pour(
 ): Promise<void> {
   const { venueId } = actor;
   const now = new Date();
+  const begins: NoteDocument = { ...emptyNote, ...(await standingRoutine(tx, actor)) };
   const [tastingId, participantId] = [v7(), v7()];
   await tx.insert(tasting).values({ venueId, id: tastingId, kind: 'solo', name, startedAt: now });
   await tx.insert(participant).values({ venueId, id: participantId, tastingId, userId: taster.userId, name: taster.name, seat: 1 });
@@ -70,7 +72,7 @@ export async function pour(
     const glassId = v4();
     await tx.insert(glass).values({ venueId, id: glassId, tastingId, place, code, revealedAt: revealed ? now : null });
     if (wineId !== undefined) await tx.insert(glassIdentity).values({ venueId, glassId, wineId });
-    const begun = written ?? { document: emptyNote, moment: 'first', tastedAt: now };
+    const begun = written ?? { document: begins, moment: 'first', tastedAt: now };
     await tx
       .insert(note)
       .values({ venueId, id: noteId, revision: 1, writes: [], glassId, participantId, ...begun, ...noteColumns(begun.document), search: '' });
@@ -240,14 +242,15 @@ export const newMoment = command({
   async run(tx, actor, input) {
     await ownNote(tx, actor, input.id);
     const { venueId } = actor;
-    const [from] = await tx
-      .select({ glassId: note.glassId, participantId: note.participantId })
+    const [earlier] = await tx
+      .select({ glassId: note.glassId, participantId: note.participantId, document: note.document })
       .from(note)
       .where(and(eq(note.venueId, venueId), eq(note.id, input.id)));
+    const { document: written, ...from } = earlier!;
     const [present] = await tx
       .select({ id: note.id, revision: note.revision, deletedAt: note.deletedAt })
       .from(note)
-      .where(and(eq(note.venueId, venueId), eq(note.glassId, from!.glassId), eq(note.participantId, from!.participantId), eq(note.moment, input.moment)));
+      .where(and(eq(note.venueId, venueId), eq(note.glassId, from.glassId), eq(note.participantId, from.participantId), eq(note.moment, input.moment)));
     if (present !== undefined) {
       // A moment is one note: a deleted one comes back as it was.
       if (present.deletedAt !== null)
@@ -257,10 +260,11 @@ export const newMoment = command({
           .where(and(eq(note.venueId, venueId), eq(note.id, present.id)));
       return { id: present.id, revision: present.revision };
     }
-    const now = new Date();
+    // The same way through the glass, and nothing else of what was written before.
+    const document: NoteDocument = { ...emptyNote, ...(written.routine === undefined ? {} : { routine: written.routine }) };
     await tx
       .insert(note)
-      .values({ venueId, id: input.noteId, revision: 1, writes: [], ...from!, moment: input.moment, tastedAt: now, document: emptyNote, search: '' });
+      .values({ venueId, id: input.noteId, revision: 1, writes: [], ...from, moment: input.moment, tastedAt: new Date(), document, search: '' });
     await rewriteSearch(tx, venueId, [input.noteId]);
     return { id: input.noteId, revision: 1 };
   },

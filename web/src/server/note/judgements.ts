@@ -4,17 +4,21 @@ import { contradictions, pullingApart } from '@rose/core/consistency/consistency
 import { deduceWording } from '@rose/core/deduce/deduce';
 import { faultWording } from '@rose/core/fault/fault';
 import { composeNote } from '@rose/core/prose/prose';
-import { draftScore, schemes } from '@rose/core/score/scheme';
+import { asScheme } from '@rose/core/score/own-scheme';
+import { draftScore, schemes, type Scheme } from '@rose/core/score/scheme';
 import { scoreWording } from '@rose/core/score/wording';
 import { hasCommitted } from '@rose/core/wine/note';
 import { sentence } from '@rose/core/wine/reason';
 import { deduceNote, nextFamily, settles } from '@rose/knowledge/archetypes/index';
 import { chipName } from '@rose/knowledge/descriptors/index';
 import { chipOrigins, readChips } from '@rose/knowledge/descriptors/reading';
+import { againstExpected, firmness, type Compared } from '@rose/knowledge/expectation/index';
 import { faultContext, triageGlass } from '@rose/knowledge/faults/index';
 import { lot } from '../../db/schema';
 import { settingsOf } from '../account/settings';
 import { everyRole, query } from '../command';
+import { schemeHouse } from '../house/schemes';
+import { versionOf } from '../house/versions';
 import { Problem } from '../problem';
 import { readNote } from './operations';
 
@@ -47,7 +51,7 @@ export const scores = query({
   name: 'note.scores',
   method: 'GET',
   path: '/notes/{id}/scores',
-  summary: 'The draft mark by each scheme, once the taster’s own mark is set',
+  summary: 'The draft mark by each shipped scheme, and by the own sheets the note was marked with, once the taster’s own mark is set',
   allow: everyRole,
   input: one,
   output: z.object({
@@ -69,9 +73,15 @@ export const scores = query({
     const { document } = await readNote(db, actor, input.id);
     const own = document.observed.quality;
     if (own === undefined) throw new Problem(409, 'own-mark-first', 'The draft shows after the taster’s own mark.');
+    const sheets: Scheme[] = [];
+    for (const id of document.sheets ?? []) {
+      const [, own, version] = /^([0-9a-f-]{36})@(\d{1,9})$/.exec(id) ?? [];
+      const found = own === undefined ? undefined : await versionOf(db, actor, schemeHouse, own, Number(version));
+      if (found !== undefined) sheets.push(asScheme(found.id, found.version, found.document));
+    }
     return {
       own,
-      schemes: schemes.map((scheme) => {
+      schemes: [...schemes, ...sheets].map((scheme) => {
         const draft = draftScore(scheme, document.observed, document.chips);
         return {
           id: scheme.id,
@@ -211,6 +221,33 @@ export const deck = query({
     const { document } = await readNote(db, actor, input.id);
     const next = nextFamily(document);
     return { next: next === undefined ? null : { ...next } };
+  },
+});
+
+const compared = z.object({ what: z.string(), says: z.string(), because: z.string().nullable(), firm: z.enum(Object.keys(firmness)).nullable() });
+export const expectation = query({
+  name: 'note.expectation',
+  method: 'GET',
+  path: '/notes/{id}/expectation',
+  summary: 'A note against what the label let one expect, once the taster’s own mark is set and the wine is known',
+  allow: everyRole,
+  input: one,
+  output: z.object({
+    style: z.string(),
+    why: z.string(),
+    found: z.array(compared),
+    otherwise: z.array(compared),
+    missing: z.array(compared),
+    surprising: z.array(compared),
+    unlooked: z.array(z.string()),
+  }),
+  async run(db, actor, input) {
+    const { document, wine, tastedAt } = await readNote(db, actor, input.id);
+    if (document.observed.quality === undefined) throw new Problem(409, 'own-mark-first', 'What was expected shows after your own mark.');
+    if (wine === null) throw new Problem(409, 'hidden', 'What was expected shows when the wine is uncovered.');
+    const { found, otherwise, missing, surprising, unlooked, ...of } = againstExpected(wine.facts, document, tastedAt.slice(0, 10));
+    const told = (list: readonly Compared[]) => list.map(({ what, says, because, firm }) => ({ what, says, because: because ?? null, firm: firm ?? null }));
+    return { ...of, found: told(found), otherwise: told(otherwise), missing: told(missing), surprising: told(surprising), unlooked: [...unlooked] };
   },
 });
 

@@ -1,13 +1,16 @@
 import { and, asc, eq, isNull, ne } from 'drizzle-orm';
 import { z } from 'zod';
+import { carriedRoutine } from '@rose/core/routine/routine-schema';
 import { noteDocument } from '@rose/core/wine/note-schema';
 import { wineFacts } from '@rose/core/wine/facts-schema';
 import { moments, type Moment } from '@rose/core/wine/note';
+import { usualRoutine } from '@rose/knowledge/routines/index';
 import type { Reader } from '../../db/client';
 import { glass, glassIdentity, member, note, participant, tasting, tastingKind, wine } from '../../db/schema';
 import { command, everyRole, hosts, query, type Member } from '../command';
 import { savedOutput, saveDocument, writeInput } from '../document';
 import { forbidden, notFound } from '../problem';
+import { readRoutine } from '../house/routines';
 import { noteStore } from './store';
 
 const one = z.strictObject({ id: z.uuid() });
@@ -116,6 +119,8 @@ export async function readNote(db: Reader, actor: Member, id: string) {
     id: row.note.id,
     revision: row.note.revision,
     document: row.note.document,
+    /** The routine of this note, in the version it has. */
+    routine: await readRoutine(db, actor, row.note.document.routine ?? usualRoutine.id),
     mine,
     mayEdit: mine || (row.participant.userId === null && hosts.includes(actor.role)),
     taster: row.participant.name,
@@ -147,6 +152,7 @@ export const getNote = query({
     id: z.string(),
     revision: z.number(),
     document: noteDocument,
+    routine: carriedRoutine,
     mine: z.boolean(),
     mayEdit: z.boolean(),
     taster: z.string(),

@@ -9,7 +9,7 @@ import type { PairingWine } from '@rose/core/pairing/fit';
 import { foodOf, type DishPart } from '@rose/knowledge/pairing/index';
 import { allergenSentence } from '@rose/knowledge/evening/lists';
 import { glassShape } from '@rose/knowledge/glasses/index';
-import { routineNamed } from '@rose/knowledge/routines/index';
+import { routineOf } from '@rose/knowledge/routines/index';
 import { stockOf, type VenueFacts } from '@rose/knowledge/evening/evening';
 import type { WholeEvening } from '@rose/knowledge/evening/whole';
 import type { TimetableView } from '../flight/evening';
@@ -107,7 +107,7 @@ export function printFacts(kind: PrintKind, source: PrintSource): PrintFacts {
   const evening = { starts: clock(0), ends: clock(whole.amounts.minutes), minutes: whole.amounts.minutes };
   switch (kind) {
     case 'sheet':
-      return { ...head, seats: seatsOf(flight, nameOf), scales, routine: routineNamed(flight.routine).steps.map((step) => step.name), allergens };
+      return { ...head, seats: seatsOf(flight, nameOf), scales, routine: routineOf(flight).steps.map((step) => step.name), allergens };
     case 'mat':
       return { ...head, seats: seatsOf(flight, nameOf), glass: { name: shape.name, footMm: shape.footMm } };
     case 'bags':

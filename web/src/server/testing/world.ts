@@ -12,8 +12,10 @@ import { saveNote } from '../note/operations';
 import { saveDish } from '../pairing/operations';
 import { usualChoices } from '../account/settings';
 import { invite, makeToken } from '../account/venue-commands';
+import type { OwnRoutine } from '@rose/core/routine/routine';
 import type { OwnScheme } from '@rose/core/score/own-scheme';
-import { saveScheme } from '../note/schemes';
+import { saveRoutine } from '../house/routines';
+import { saveScheme } from '../house/schemes';
 import type { Member } from '../command';
 import { firstWrite, newMember, run } from './venue';
 
@@ -29,7 +31,15 @@ export interface World {
   readonly tokenId: string;
   readonly invitationId: string;
   readonly schemeId: string;
+  readonly routineId: string;
 }
+/** The smallest routine there is. */
+export const plainRoutine: OwnRoutine = {
+  schema: 1,
+  name: 'One sip',
+  says: '',
+  steps: [{ name: 'taste', quarter: 'palate', sniffs: 1, sips: 1, minutes: 1, asks: ['acidity', 'smells'] }],
+};
 /** The smallest sheet there is. */
 export const plainSheet: OwnScheme = {
   schema: 1,
@@ -126,6 +136,8 @@ export async function newWorld(): Promise<World> {
       remark: 'a zebra of a wine',
     },
   });
+  const routineId = v7();
+  await run(saveRoutine, owner, { id: routineId, baseVersion: 0, document: plainRoutine });
   const schemeId = v7();
   await run(saveScheme, owner, { id: schemeId, baseVersion: 0, document: plainSheet });
   await run(makeToken, owner, { name: 'a program' });
@@ -134,7 +146,7 @@ export async function newWorld(): Promise<World> {
   const [token] = await db.select().from(apiToken).where(eq(apiToken.venueId, owner.venueId));
   const [open] = await db.select().from(invitation).where(eq(invitation.venueId, owner.venueId));
   const [row] = await db.select({ glassId: note.glassId }).from(note).innerJoin(glass, eq(glass.id, note.glassId)).where(eq(note.venueId, owner.venueId));
-  return { owner, wineId, otherWineId, flightId, noteId, dishId, glassId: row!.glassId, tokenId: token!.id, invitationId: open!.id, schemeId };
+  return { owner, wineId, otherWineId, flightId, noteId, dishId, glassId: row!.glassId, tokenId: token!.id, invitationId: open!.id, schemeId, routineId };
 }
 
 /** A valid input of every operation that takes one, for a world. */
@@ -214,12 +226,16 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
     'note.scores': one(world.noteId),
     'note.triage': one(world.noteId),
     'note.consistency': one(world.noteId),
+    'routine.list': {},
+    'routine.get': { id: world.routineId, version: '1' },
+    'routine.save': { id: world.routineId, baseVersion: 1, document: { ...plainRoutine, name: 'One sip, again' } },
     'scheme.list': {},
     'scheme.get': { id: world.schemeId, version: '1' },
     'scheme.save': { id: world.schemeId, baseVersion: 1, document: { ...plainSheet, label: 'Two marks, again' } },
     'scheme.preview': { document: plainSheet },
     'note.deduce': one(world.noteId),
     'note.deck': one(world.noteId),
+    'note.expectation': one(world.noteId),
     'note.price': one(world.noteId),
     'note.deal': { notes: [v7(), v7()], wineIds: [world.wineId, world.otherWineId] },
     'note.uncover': one(world.noteId),

@@ -1,19 +1,4 @@
-/** A routine: the named steps of an assessment. Data, so that a host can have their own. */
-export interface Routine {
-  readonly id: string;
-  readonly name: string;
-  readonly says: string;
-  readonly steps: readonly RoutineStep[];
-}
-export interface RoutineStep {
-  readonly name: string;
-  readonly quarter: 'appearance' | 'aroma' | 'palate' | 'finish' | 'judgement';
-  readonly sniffs: number;
-  readonly sips: number;
-  readonly minutes: number;
-}
-export const sipsOf = (routine: Routine): number => routine.steps.reduce((sum, step) => sum + step.sips, 0);
-export const minutesOf = (routine: Routine): number => routine.steps.reduce((sum, step) => sum + step.minutes, 0);
+import { sipsOf, type Routine } from '../routine/routine';
 
 /** About what a mouthful takes, and what stays in the glass to smell. mL; common practice. */
 export const mouthfulMl = 10;

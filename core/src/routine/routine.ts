@@ -1,0 +1,54 @@
+import type { ObservableId, Quarter } from '../wine/observables';
+
+/** Parts of a quarter that are more than a field: the smells, what became of them, the watch, an idea. */
+export type GuidedPart = 'smells' | 'flavours' | 'watch' | 'idea';
+/** A question of the guided way. */
+export type GuidedStep = ObservableId | GuidedPart;
+
+/** A routine: the named steps of an assessment. Data, so that a host can have their own. */
+export interface Routine {
+  readonly id: string;
+  readonly name: string;
+  readonly says: string;
+  readonly steps: readonly RoutineStep[];
+}
+export interface RoutineStep {
+  readonly name: string;
+  readonly quarter: Quarter;
+  readonly sniffs: number;
+  readonly sips: number;
+  readonly minutes: number;
+  /** The questions of this step alone; absent, the step takes what no other step asks of its quarter and of later quarters without a step. */
+  readonly asks?: readonly GuidedStep[] | undefined;
+}
+export const sipsOf = (routine: Routine): number => routine.steps.reduce((sum, step) => sum + step.sips, 0);
+export const minutesOf = (routine: Routine): number => routine.steps.reduce((sum, step) => sum + step.minutes, 0);
+
+/** A host's own routine, as stored. An edit is a new version; a note keeps the version it was written by. */
+export type OwnRoutine = Omit<Routine, 'id'> & { readonly schema: 1 };
+/** An own routine under the name a note remembers it by. */
+export const asRoutine = (id: string, version: number, own: OwnRoutine): Routine => ({
+  name: own.name,
+  says: own.says,
+  steps: own.steps,
+  id: `${id}@${version}`,
+});
+
+/** What a sip is for. The first rinses the mouth of what was there before, the last is swallowed or spat and judged. Common practice. */
+export const sipTasks = {
+  clear: 'rinse the mouth with it and judge nothing',
+  work: 'work it round the mouth and read the scales',
+  judge: 'swallow or spit, listen, and make up your mind',
+  all: 'one sip for everything: work it round, swallow or spit, listen',
+} as const;
+export type SipTask = keyof typeof sipTasks;
+/** The task of sip `n`, counted from 1, of `total`. A single sip does everything. */
+export function sipTask(n: number, total: number): SipTask {
+  if (total <= 1) return 'all';
+  return n === 1 ? 'clear' : n === total ? 'judge' : 'work';
+}
+/** The name a person picks a routine by; of an own one with its version, since a note may have kept an older one. */
+export function routineLabel({ id, name }: Routine): string {
+  const version = id.split('@')[1];
+  return version === undefined ? name : `${name}, version ${version}`;
+}

@@ -1,0 +1,127 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { WineFacts } from '@rose/core/wine/facts';
+import type { Chip } from '@rose/core/wine/note';
+import { bearings, type Observed } from '@rose/core/wine/observables';
+import { resolveProfile } from '@rose/core/wine/profile';
+import { anyObserved } from '@rose/core/testing/any-note';
+import { descriptors } from '../descriptors/index';
+import { styleOf } from '../styles/index';
+import { againstExpected, allowance } from './index';
+
+const facts = (values: Record<string, unknown>) =>
+  Object.fromEntries(Object.entries(values).map(([id, value]) => [id, { value, origin: 'label' }])) as unknown as WineFacts;
+const grape = (name: string) => ({ grapes: [{ grape: name, share: { kind: 'exact', percent: 100 } }] });
+const chip = (term: string): Chip => ({ id: term, term, layer: 'first', strength: 2 });
+const day = '2026-11-20';
+const against = (values: Record<string, unknown>, observed: Observed, ...terms: string[]) =>
+  againstExpected(facts(values), { observed, chips: terms.map(chip) }, day);
+const what = (list: readonly { what: string }[]) => list.map((entry) => entry.what);
+
+const anyFacts = fc
+  .record({
+    colour: fc.constantFrom('white', 'rose', 'amber', 'red'),
+    abv: fc.option(fc.integer({ min: 8, max: 18 }), { nil: undefined }),
+    acidity: fc.option(fc.integer({ min: 3, max: 10 }), { nil: undefined }),
+    sugar: fc.option(fc.nat(200), { nil: undefined }),
+    oak: fc.option(fc.constantFrom('none', 'used', 'some', 'new'), { nil: undefined }),
+    leesMonths: fc.option(fc.nat(60), { nil: undefined }),
+  })
+  .map((values) => facts(Object.fromEntries(Object.entries(values).filter(([, value]) => value !== undefined))));
+const anyChips = fc.uniqueArray(fc.constantFrom(...descriptors.map((entry) => entry.id)), { maxLength: 8 }).map((terms) => terms.map((term) => chip(term)));
+
+describe('a note against what was expected', () => {
+  it('an empty note has no finding: what was not looked at is neither found nor missing', () => {
+    fc.assert(
+      fc.property(anyFacts, (wine) => {
+        const { found, otherwise, missing, surprising, unlooked } = againstExpected(wine, { observed: {}, chips: [] }, day);
+        expect([found, otherwise, missing, surprising].flat()).toEqual([]);
+        expect(unlooked).toEqual(['colour', ...bearings, 'the smells']);
+      }),
+    );
+  });
+  it('each thing is said in one place only, and every expectation carries its reason', () => {
+    fc.assert(
+      fc.property(anyFacts, anyObserved, anyChips, (wine, observed, chips) => {
+        const { found, otherwise, missing, surprising, unlooked } = againstExpected(wine, { observed, chips }, day);
+        const said = [...what(found), ...what(otherwise), ...what(missing), ...unlooked];
+        expect(new Set(said).size).toBe(said.length);
+        for (const entry of [...found, ...otherwise, ...missing]) expect(entry.because, entry.what).toBeTruthy();
+        expect(surprising.length).toBeLessThanOrEqual(chips.length);
+      }),
+    );
+  });
+  it('a glass exactly as expected agrees on every scale, and a span that holds the expectation does too', () => {
+    fc.assert(
+      fc.property(anyFacts, fc.integer({ min: 0, max: 40 }), (wine, by) => {
+        const profile = resolveProfile(wine, styleOf(wine).style, undefined, day);
+        const scales = bearings.filter((bearing) => bearing !== 'length');
+        for (const widen of [0, by]) {
+          const observed = Object.fromEntries(
+            scales.map((bearing) => [bearing, [Math.max(0, profile[bearing].value - widen), Math.min(100, profile[bearing].value + widen)]]),
+          ) as unknown as Observed;
+          expect(what(againstExpected(wine, { observed, chips: [] }, day).otherwise)).toEqual([]);
+        }
+      }),
+    );
+  });
+  it('a reading beyond the allowance is told with both figures', () => {
+    const expected = resolveProfile(facts({ colour: 'white', acidity: 5.5 }), styleOf(facts({ colour: 'white' })).style, undefined, day).acidity.value;
+    const at = (acidity: number) => what(against({ colour: 'white', acidity: 5.5 }, { acidity }).otherwise);
+    expect(at(expected + allowance)).toEqual([]);
+    expect(at(expected + allowance + 1)).toEqual(['acidity']);
+    expect(at(expected - allowance - 1)).toEqual(['acidity']);
+    expect(against({ colour: 'white', acidity: 5.5 }, { acidity: 90 }).otherwise[0]).toMatchObject({
+      says: 'acidity racy (90) where fresh (48) was expected',
+      because: '5.5 g/L of acidity',
+      firm: 'figure',
+    });
+  });
+  it('a watch broken off early is no short finish; a longer one than expected is', () => {
+    const red = { colour: 'red', ...grape('Nebbiolo') };
+    expect(what(against(red, { finish: { seconds: 4 } }).otherwise)).toContain('length');
+    const broken = against(red, { finish: { seconds: 4, atLeast: true } });
+    expect(what(broken.otherwise)).not.toContain('length');
+    expect(broken.unlooked).toContain('the end of the finish');
+    expect(what(against({ colour: 'white' }, { finish: { seconds: 58, atLeast: true } }).otherwise)).toContain('length');
+  });
+});
+
+// Facts of the trade, common practice: what a kind of wine and its making let one expect, and what is no surprise.
+describe('what the trade expects', () => {
+  it.each([
+    ['new oak hoped for and not found', { colour: 'red', oak: 'new', woodMonths: 18 }, ['cherry'], 'oak, toast, smoke'],
+    ['a long time on the lees without bread', { colour: 'white', bubbles: 'sparkling', leesMonths: 48 }, ['lemon'], 'bread and yeast'],
+    ['fifteen years and no smell of age', { colour: 'red', vintage: { kind: 'year', year: 2010 } }, ['cherry'], 'smells of age'],
+    ['a veil of yeast and no nuts', { colour: 'white', underFlor: true }, ['lemon'], 'nuts'],
+    ['a dry Riesling without citrus', { colour: 'white', ...grape('Riesling') }, ['peach'], 'citrus'],
+    ['an aromatic green white without herbs', { colour: 'white', ...grape('Sauvignon Blanc') }, ['grapefruit'], 'green herbs and leaves'],
+  ])('%s', (_, values, terms, lacks) => {
+    expect(what(against(values, {}, ...terms).missing)).toContain(lacks);
+  });
+  it.each([
+    ['vanilla answers new oak', { colour: 'red', oak: 'new', woodMonths: 18 }, 'vanilla', 'oak, toast, smoke'],
+    ['brioche answers the lees', { colour: 'white', bubbles: 'sparkling', leesMonths: 48 }, 'brioche', 'bread and yeast'],
+    ['almond answers the veil', { colour: 'white', underFlor: true }, 'almond', 'nuts'],
+    ['lime answers the citrus of a Riesling', { colour: 'white', ...grape('Riesling') }, 'lime', 'citrus'],
+  ])('%s', (_, values, term, answers) => {
+    const { found, missing, surprising } = against(values, {}, term);
+    expect(what(found)).toContain(answers);
+    expect(what(missing)).not.toContain(answers);
+    expect(surprising).toEqual([]);
+  });
+  it('a wine never in wood is not expected to smell of it, and surprises when it does', () => {
+    const { missing, surprising } = against({ colour: 'white', oak: 'none', ...grape('Riesling') }, {}, 'vanilla');
+    expect(what(missing)).not.toContain('oak, toast, smoke');
+    expect(what(surprising)).toEqual(['vanilla']);
+  });
+  it('a fault is expected of no wine', () => {
+    expect(against({ colour: 'red' }, {}, 'damp-cellar').surprising[0]?.because).toMatch(/no kind of wine/);
+  });
+  it('a browner shade than its kind looks older, a fresher one younger; a step is a matter of light', () => {
+    const riesling = { colour: 'white', ...grape('Riesling') };
+    expect(against(riesling, { colour: 'white', hue: 'gold' }).otherwise[0]?.says).toMatch(/looks older/);
+    expect(what(against(riesling, { colour: 'white', hue: 'lemon' }).otherwise)).toEqual([]);
+    expect(against({ colour: 'red', ...grape('Nebbiolo') }, { colour: 'red', hue: 'purple' }).otherwise[0]?.says).toMatch(/looks younger/);
+  });
+});

@@ -1,0 +1,171 @@
+import { ageOn, factOf, isSouthern, type WineFacts } from '@rose/core/wine/facts';
+import type { Chip, NoteDocument } from '@rose/core/wine/note';
+import {
+  bearings,
+  classOfHue,
+  colourWord,
+  hueLadders,
+  notchWord,
+  observables,
+  type Bearing,
+  type Reading,
+  type ScaleObservable,
+} from '@rose/core/wine/observables';
+import { anchors, resolveProfile } from '@rose/core/wine/profile';
+import { throughAnchors } from '@rose/core/wine/units';
+import type { Echo } from '@rose/core/pairing/dish';
+import { chipName, descriptor, families, type FamilyId } from '../descriptors/index';
+import { styleOf } from '../styles/index';
+
+/** How firmly something is expected: read from a figure of the label or the laboratory, usual of the kind or the making, or only possible. */
+export const firmness = { figure: 'by its figures', usual: 'usual', possible: 'possible' } as const;
+export interface Compared {
+  /** What is compared, such as "acidity" or "citrus". */
+  readonly what: string;
+  /** The whole finding, such as "acidity lively (78) where fresh (52) was expected". */
+  readonly says: string;
+  /** Why it was expected; absent for what nobody expected. */
+  readonly because?: string | undefined;
+  readonly firm?: keyof typeof firmness | undefined;
+}
+export interface AgainstExpected {
+  readonly style: string;
+  readonly why: string;
+  /** Expected and found. */
+  readonly found: readonly Compared[];
+  /** Looked at, and otherwise than expected. */
+  readonly otherwise: readonly Compared[];
+  /** Expected and not found, though smells were named. */
+  readonly missing: readonly Compared[];
+  /** Found, and nobody expected it. */
+  readonly surprising: readonly Compared[];
+  /** Expected, and not looked at: no finding. */
+  readonly unlooked: readonly string[];
+}
+
+/** Points of 100 by which a reading may lie from its expectation and still agree: a little over half a notch. Own choice. */
+export const allowance = 15;
+const gap = (reading: Reading, value: number): number =>
+  typeof reading === 'number' ? reading - value : value < reading[0] ? reading[0] - value : value > reading[1] ? reading[1] - value : 0;
+
+/** Families of smell that answer an expected one. Pepper and ginger are kept with the spices. */
+const answering = (echo: Echo): readonly FamilyId[] =>
+  echo === 'pepper' || echo === 'ginger' ? ['spice'] : (Object.keys(families) as FamilyId[]).filter((family) => families[family].echo === echo);
+const echoWord: Partial<Record<Echo, string>> = { pepper: 'pepper', ginger: 'ginger' };
+const wordOf = (echo: Echo): string => echoWord[echo] ?? families[answering(echo)[0]!].label;
+
+interface Awaited {
+  readonly what: string;
+  readonly because: string;
+  readonly firm: keyof typeof firmness;
+  readonly answers: (chip: Chip) => boolean;
+}
+const inFamily =
+  (...wanted: readonly FamilyId[]) =>
+  (chip: Chip): boolean => {
+    const found = chip.term === undefined ? undefined : descriptor(chip.term);
+    return found !== undefined && wanted.includes(found.family);
+  };
+
+/** The smells one may expect of a wine: of its kind, and of what was done to it. Common practice. */
+function awaitedSmells(facts: WineFacts, style: { readonly name: string; readonly echoes: readonly Echo[] }, age: number | undefined): readonly Awaited[] {
+  const all: Awaited[] = style.echoes.map((echo) => ({
+    what: wordOf(echo),
+    because: `of a ${style.name}`,
+    firm: 'usual',
+    answers: inFamily(...answering(echo)),
+  }));
+  const add = (what: string, because: string, firm: Awaited['firm'], answers: Awaited['answers']) => {
+    if (!all.some((entry) => entry.what === what)) all.push({ what, because, firm, answers });
+  };
+  const oak = factOf(facts, 'oak');
+  const wood = factOf(facts, 'woodMonths');
+  if ((oak === 'new' || oak === 'some') && (wood ?? 6) >= 3)
+    add(
+      families.wood.label,
+      `${wood === undefined ? '' : `${wood} months in `}${oak === 'new' ? 'new' : 'partly new'} oak`,
+      'usual',
+      inFamily('wood', 'sweet', 'spice'),
+    );
+  else if (oak === 'used' && (wood ?? 6) >= 6) add(families.wood.label, 'used oak gives little', 'possible', inFamily('wood', 'sweet', 'spice'));
+  const lees = factOf(facts, 'leesMonths');
+  if (lees !== undefined && lees >= 6) add(families.bread.label, `${lees} months on the lees`, lees >= 15 ? 'usual' : 'possible', inFamily('bread', 'dairy'));
+  if (factOf(facts, 'malolactic') === true) add(families.dairy.label, 'malolactic done', 'possible', inFamily('dairy'));
+  if (factOf(facts, 'underFlor') === true) add(families.nut.label, 'a veil of yeast', 'usual', inFamily('nut', 'bread'));
+  if (age !== undefined && age >= 6)
+    add('smells of age', `${age} years old`, age >= 10 ? 'usual' : 'possible', (chip) => chip.term !== undefined && descriptor(chip.term)?.origin === 'ageing');
+  return all;
+}
+
+/**
+ * A note against what the label let one expect: the kind of wine, its figures and its making. Only what was looked at is judged; a smell can be missing only
+ * where smells were named. A span of the taster agrees where the expectation lies inside it.
+ * @param day ISO date the age is counted to
+ */
+export function againstExpected(facts: WineFacts, { observed, chips }: Pick<NoteDocument, 'observed' | 'chips'>, day: string): AgainstExpected {
+  const { style, why } = styleOf(facts);
+  const profile = resolveProfile(facts, style, undefined, day);
+  const found: Compared[] = [];
+  const otherwise: Compared[] = [];
+  const missing: Compared[] = [];
+  const unlooked: string[] = [];
+
+  const colour = observed.colour ?? (observed.hue === undefined ? undefined : classOfHue(observed.hue));
+  const expectedColour = factOf(facts, 'colour') ?? style.colour;
+  const colourFrom = { because: factOf(facts, 'colour') === undefined ? `of a ${style.name}` : 'the label', firm: 'usual' } as const;
+  if (colour === undefined) unlooked.push('colour');
+  else if (colour !== expectedColour)
+    otherwise.push({ what: 'colour', says: `${colourWord[colour]} where ${colourWord[expectedColour]} was expected`, ...colourFrom });
+  else found.push({ what: 'colour', says: `${colourWord[colour]}, as expected`, ...colourFrom });
+  // A shade is compared along the ladder of its own colour: one step either way is a matter of light.
+  if (observed.hue !== undefined && colour === expectedColour && classOfHue(style.hue) === colour) {
+    const ladder = Object.keys(hueLadders[colour]);
+    const steps = ladder.indexOf(observed.hue) - ladder.indexOf(style.hue);
+    const words: Readonly<Record<string, string>> = hueLadders[colour];
+    const from = { what: 'hue', because: `of a ${style.name}`, firm: 'possible' } as const;
+    if (Math.abs(steps) <= 1) found.push({ ...from, says: `${words[observed.hue]}, about as expected` });
+    else
+      otherwise.push({ ...from, says: `${words[observed.hue]} where ${words[style.hue]} is usual: it looks ${steps > 0 ? 'older' : 'younger'} than its kind` });
+  }
+
+  for (const bearing of bearings) {
+    const { value, from, why: because } = profile[bearing];
+    const reading: Reading | undefined =
+      bearing === 'length' ? (observed.finish === undefined ? undefined : throughAnchors(anchors.finish, observed.finish.seconds)) : observed[bearing];
+    if (reading === undefined) {
+      unlooked.push(bearing);
+      continue;
+    }
+    const from2 = { what: bearing, because: from === 'facts' ? because : `of a ${style.name}`, firm: from === 'facts' ? 'figure' : 'usual' } as const;
+    const off = gap(reading, value);
+    // A watch that was broken off tells only that it lasted at least so long.
+    if (bearing === 'length' && observed.finish!.atLeast === true && off < 0) unlooked.push('the end of the finish');
+    else if (Math.abs(off) <= allowance) found.push({ ...from2, says: `${bearing} ${shown(bearing, reading)}, as expected` });
+    else otherwise.push({ ...from2, says: `${bearing} ${shown(bearing, reading)} where ${shown(bearing, Math.round(value))} was expected` });
+  }
+
+  const awaited = awaitedSmells(facts, style, ageOn(day, factOf(facts, 'vintage'), isSouthern(factOf(facts, 'country'))));
+  if (chips.length === 0) unlooked.push('the smells');
+  else
+    for (const { what, because, firm, answers } of awaited) {
+      const answer = chips.filter(answers).map(chipName);
+      if (answer.length > 0)
+        found.push({ what, says: answer[0] === what ? `${what}, as expected` : `${answer.join(', ')}: ${what} was expected`, because, firm });
+      else missing.push({ what, says: `${what}: expected, and not named`, because, firm });
+    }
+  const surprising = chips
+    .filter((chip) => !awaited.some((entry) => entry.answers(chip)))
+    .map((chip): Compared => {
+      const known = chip.term === undefined ? undefined : descriptor(chip.term);
+      return { what: chipName(chip), says: chipName(chip), because: known?.origin === 'fault' ? 'no kind of wine is meant to smell of it' : undefined };
+    });
+  return { style: style.name, why, found, otherwise, missing, surprising, unlooked };
+}
+
+/** A reading on its scale in words with the figure; the length in seconds. */
+function shown(bearing: Bearing, reading: Reading): string {
+  if (bearing === 'length') return `${Math.round((typeof reading === 'number' ? reading : reading[0]) * 0.6)} s`;
+  const { notches }: ScaleObservable = observables[bearing];
+  if (typeof reading === 'number') return `${notchWord(notches, reading)} (${reading})`;
+  return `between ${notchWord(notches, reading[0])} (${reading[0]}) and ${notchWord(notches, reading[1])} (${reading[1]})`;
+}

@@ -1,0 +1,304 @@
+'use client';
+import Link from 'next/link';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { v7 } from 'uuid';
+import { pourCheck } from '@rose/core/quantity/pour-check';
+import { guidedPath, questionsOf } from '@rose/core/routine/guided';
+import { asRoutine, minutesOf, sipTask, sipTasks, sipsOf, type GuidedStep, type OwnRoutine, type RoutineStep } from '@rose/core/routine/routine';
+import { ownRoutine } from '@rose/core/routine/routine-schema';
+import { observables, quarters, type ObservableId, type Quarter } from '@rose/core/wine/observables';
+import { routines } from '@rose/knowledge/routines/index';
+import { api } from '@/ui/api';
+import { Button } from '@/ui/button';
+import { SelectField, TextField, Trouble } from '@/ui/field';
+import { Frame, Page } from '@/ui/frame';
+import { NumberField } from '@/ui/number-field';
+import { OwnList, type Version } from './own-list';
+
+const Design = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 330px;
+  gap: 34px;
+  .step {
+    border-top: 1px solid var(--line);
+    padding: 12px 0;
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));
+    gap: 10px;
+    align-items: end;
+  }
+  .wide {
+    grid-column: 1 / -1;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+    align-items: center;
+  }
+  aside ol {
+    padding-left: 20px;
+    margin: 4px 0 12px;
+    color: var(--soft);
+    font-size: 14px;
+  }
+  @media (max-width: 900px) {
+    grid-template-columns: 1fr;
+  }
+`;
+const quarterWord: Record<Quarter, string> = { appearance: 'appearance', aroma: 'aroma', palate: 'palate', finish: 'finish', verdict: 'judgement' };
+const partWord = { smells: 'The smells', flavours: 'Flavours in the mouth', watch: 'The watch', idea: 'An idea', clear: 'A sip to rinse' } as const;
+const askWord = (ask: GuidedStep | 'clear'): string => (ask in partWord ? partWord[ask as keyof typeof partWord] : observables[ask as ObservableId].label);
+const every = quarters.flatMap((quarter) => questionsOf(quarter));
+/** A step in the designer has a name of its own for React, which is not stored. */
+type Drawn = RoutineStep & { readonly key: string };
+const draw = (step: RoutineStep): Drawn => ({ ...step, key: v7() });
+const emptyStep = (): Drawn => draw({ name: '', quarter: 'palate', sniffs: 0, sips: 0, minutes: 1 });
+const stored = (name: string, says: string, steps: readonly Drawn[]): OwnRoutine => ({
+  schema: 1,
+  name,
+  says,
+  steps: steps.map(({ key: _key, ...step }) => step),
+});
+
+/** The designer of a host's own way through a glass: steps, sniffs, sips, minutes, what each step asks, and the questions that come of it. */
+export function Routines({ venue, mayEdit, first }: { venue: string; mayEdit: boolean; first: readonly Version<OwnRoutine>[] }) {
+  const [all, setAll] = useState(first);
+  const [open, setOpen] = useState<{ id: string; base: number; name: string; says: string; steps: readonly Drawn[] }>();
+  const [says, setSays] = useState('');
+  const [trouble, setTrouble] = useState('');
+  const edit = (id: string, base: number, from: Pick<OwnRoutine, 'name' | 'says' | 'steps'>) => {
+    setOpen({ id, base, name: from.name, says: from.says, steps: from.steps.map(draw) });
+    setSays('');
+    setTrouble('');
+  };
+  const setSteps = (steps: readonly Drawn[]) => setOpen({ ...open!, steps });
+  const setStep = (key: string, next: Partial<Drawn>) => setSteps(open!.steps.map((step) => (step.key === key ? { ...step, ...next } : step)));
+  const move = (at: number, by: number) => {
+    const steps = [...open!.steps];
+    const [step] = steps.splice(at, 1);
+    steps.splice(at + by, 0, step!);
+    setSteps(steps);
+  };
+  const keep = async () => {
+    setTrouble('');
+    const read = ownRoutine.safeParse(stored(open!.name, open!.says, open!.steps));
+    if (!read.success) {
+      const issue = read.error.issues[0]!;
+      const at = issue.path[0] === 'steps' && typeof issue.path[1] === 'number' ? `Step ${issue.path[1] + 1}, ${String(issue.path[2] ?? '')}: ` : '';
+      return setTrouble(`${at}${issue.message}.`);
+    }
+    try {
+      const made = await api<{ version: number }>('PUT', `/routines/${open!.id}`, { body: { baseVersion: open!.base, document: read.data } });
+      setAll((await api<{ versions: readonly Version<OwnRoutine>[] }>('GET', '/routines')).versions);
+      setOpen(undefined);
+      setSays(`Kept as version ${made.version}.`);
+    } catch (error) {
+      setTrouble((error as Error).message);
+    }
+  };
+  return (
+    <Frame venue={venue}>
+      <Page>
+        <div className="title">
+          <div>
+            <Link className="soft" href="/settings">
+              Settings
+            </Link>
+            <h1>Routines</h1>
+          </div>
+        </div>
+        {open === undefined ? (
+          <>
+            <p className="soft" style={{ maxWidth: '64ch' }}>
+              A routine is the named steps of an assessment: it orders the questions of the guided way, gives each sip its task, and tells the plan of an
+              evening how much wine and time a glass takes. An edit is a new version; notes and plans keep the one they had.
+            </p>
+            <ul style={{ listStyle: 'none', padding: 0 }}>
+              {routines.map((entry) => (
+                <li
+                  key={entry.id}
+                  style={{ borderBottom: '1px solid var(--line)', padding: '10px 0', display: 'flex', flexWrap: 'wrap', gap: '4px 14px', alignItems: 'center' }}
+                >
+                  <strong>{entry.name}</strong>
+                  <span className="soft">{entry.says}</span>
+                  {mayEdit && (
+                    <Button size="small" label={`Begin from ${entry.name}`} onPress={() => edit(v7(), 0, { ...entry, name: `${entry.name}, ours` })}>
+                      Begin from it
+                    </Button>
+                  )}
+                </li>
+              ))}
+            </ul>
+            <h2>Your own</h2>
+            <OwnList
+              own={all.map((entry) => ({
+                ...entry,
+                name: entry.document.name,
+                what: `${entry.document.steps.length} ${entry.document.steps.length === 1 ? 'step' : 'steps'}`,
+              }))}
+              mayEdit={mayEdit}
+              onChange={(entry) => edit(entry.id, entry.version, entry.document)}
+              onNew={() => edit(v7(), 0, { name: '', says: '', steps: [emptyStep()] })}
+            />
+            {says !== '' && <p role="status">{says}</p>}
+          </>
+        ) : (
+          <Design>
+            <div>
+              <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(200px, 1fr))', gap: 12, marginBottom: 14 }}>
+                <TextField label="Name of the routine" value={open.name} onChange={(name) => setOpen({ ...open, name })} />
+                <TextField label="What it is for" value={open.says} onChange={(text) => setOpen({ ...open, says: text })} />
+              </div>
+              {open.steps.map((step, at) => (
+                <Step
+                  key={step.key}
+                  step={step}
+                  at={at}
+                  of={open.steps.length}
+                  taken={open.steps.filter((other) => other.key !== step.key).flatMap((other) => other.asks ?? [])}
+                  set={(next) => setStep(step.key, next)}
+                  move={(by) => move(at, by)}
+                  remove={() => setSteps(open.steps.filter((other) => other.key !== step.key))}
+                />
+              ))}
+              <p>
+                <Button disabled={open.steps.length >= 12} onPress={() => setSteps([...open.steps, emptyStep()])}>
+                  One more step
+                </Button>
+              </p>
+              <p style={{ display: 'flex', gap: 10, marginTop: 16, flexWrap: 'wrap' }}>
+                <Button tone="strong" onPress={() => void keep()}>
+                  Keep it
+                </Button>
+                <Button tone="quiet" onPress={() => setOpen(undefined)}>
+                  Leave it
+                </Button>
+              </p>
+              {trouble !== '' && <Trouble role="alert">{trouble}</Trouble>}
+            </div>
+            <Asked routine={stored(open.name, open.says, open.steps)} />
+          </Design>
+        )}
+      </Page>
+    </Frame>
+  );
+}
+
+function Step({
+  step,
+  at,
+  of,
+  taken,
+  set,
+  move,
+  remove,
+}: {
+  step: Drawn;
+  at: number;
+  of: number;
+  taken: readonly GuidedStep[];
+  set: (next: Partial<Drawn>) => void;
+  move: (by: number) => void;
+  remove: () => void;
+}) {
+  const n = at + 1;
+  const left = every.filter((ask) => !taken.includes(ask) && !step.asks?.includes(ask));
+  const number = (field: 'sniffs' | 'sips' | 'minutes', label: string, unit: string, high: number) => (
+    <NumberField
+      label={label}
+      low={0}
+      high={high}
+      unit={unit}
+      value={step[field]}
+      onChange={(value) => set({ [field]: field === 'minutes' ? (value ?? 0) : Math.round(value ?? 0) })}
+    />
+  );
+  return (
+    <div className="step">
+      <TextField label={`Step ${n}`} value={step.name} onChange={(name) => set({ name })} />
+      <SelectField label="Quarter" hint={`step ${n}`} value={step.quarter} onChange={(quarter) => set({ quarter: quarter as Quarter })} options={quarterWord} />
+      {number('sniffs', 'Sniffs', `step ${n}`, 20)}
+      {number('sips', 'Sips', `step ${n}`, 10)}
+      {number('minutes', 'Minutes', `step ${n}`, 60)}
+      <div className="wide">
+        <SelectField
+          label={`Step ${n} asks`}
+          value={step.asks === undefined ? 'open' : 'named'}
+          onChange={(way) => set({ asks: way === 'open' ? undefined : [] })}
+          options={{ open: 'all of its quarter that no other step names', named: 'these questions alone' }}
+        />
+        {step.asks !== undefined && (
+          <>
+            {step.asks.map((ask) => (
+              <Button
+                key={ask}
+                size="small"
+                label={`${askWord(ask)} out of step ${n}`}
+                onPress={() => set({ asks: step.asks!.filter((other) => other !== ask) })}
+              >
+                {askWord(ask)} ×
+              </Button>
+            ))}
+            <SelectField
+              label="and"
+              value=""
+              empty="add a question"
+              onChange={(ask) => ask !== '' && set({ asks: [...step.asks!, ask as GuidedStep] })}
+              options={Object.fromEntries(left.map((ask) => [ask, askWord(ask)]))}
+            />
+          </>
+        )}
+        <span style={{ marginLeft: 'auto', display: 'flex', gap: 6 }}>
+          <Button size="small" label={`Step ${n} earlier`} disabled={at === 0} onPress={() => move(-1)}>
+            ↑
+          </Button>
+          <Button size="small" label={`Step ${n} later`} disabled={at === of - 1} onPress={() => move(1)}>
+            ↓
+          </Button>
+          <Button size="small" label={`Take step ${n} out`} disabled={of === 1} onPress={remove}>
+            Take it out
+          </Button>
+        </span>
+      </div>
+    </div>
+  );
+}
+
+/** What the guided way would ask, step by step, of a red wine with tannin; and what a glass takes. */
+function Asked({ routine: own }: { routine: OwnRoutine }) {
+  const routine = asRoutine('drawn', 0, own);
+  const path = guidedPath(routine, { colour: 'red', tannin: 50 });
+  const { neededMl, sips } = pourCheck(routine, 0, 0);
+  const minutes = Math.round(minutesOf(routine) * 4) / 4;
+  return (
+    <aside aria-label="What it asks">
+      <p style={{ marginTop: 0 }}>
+        {path.length} {path.length === 1 ? 'question' : 'questions'}, {sips} {sips === 1 ? 'sip' : 'sips'}, {minutes} min a glass. It needs {neededMl} mL: 10 mL
+        a sip, and 10 mL to smell.
+      </p>
+      {sipsOf(routine) === 0 && <p className="soft">No sip: the wine is only looked at and smelt.</p>}
+      {own.steps.map((step, at) => {
+        const asked = path.filter((entry) => entry.step === step);
+        return (
+          <div key={at}>
+            <strong>{step.name.trim() === '' ? `Step ${at + 1}` : step.name}</strong>
+            <ol>
+              {asked.map((entry) => (
+                <li key={entry.ask}>
+                  {askWord(entry.ask)}
+                  {entry.sip === undefined ? '' : `, sip ${entry.sip.n}`}
+                </li>
+              ))}
+              {asked.length === 0 && <li style={{ listStyle: 'none' }}>asks nothing</li>}
+            </ol>
+          </div>
+        );
+      })}
+      {sips > 1 && (
+        <p className="soft">
+          Sip 1: {sipTasks[sipTask(1, sips)]}. Sip {sips}: {sipTasks[sipTask(sips, sips)]}.
+        </p>
+      )}
+    </aside>
+  );
+}

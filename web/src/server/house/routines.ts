@@ -1,0 +1,24 @@
+import { asRoutine, type Routine } from '@rose/core/routine/routine';
+import { ownRoutine } from '@rose/core/routine/routine-schema';
+import { routineNamed, usualRoutine } from '@rose/knowledge/routines/index';
+import type { Reader } from '../../db/client';
+import { routine } from '../../db/schema';
+import type { Member } from '../command';
+import { settingsOf } from '../account/settings';
+import { versionOf, versions } from './versions';
+
+const routineHouse = { noun: 'routine', said: 'routine', table: routine, document: ownRoutine };
+export const { list: listRoutines, get: getRoutine, save: saveRoutine } = versions(routineHouse);
+
+/** A routine by the name a note has of it: one that ships, or a venue's own as "id" (the latest) or "id@version"; the usual one when there is no such. */
+export async function readRoutine(db: Reader, actor: Member, name: string): Promise<Routine> {
+  const found = /^([0-9a-f-]{36})(?:@(\d{1,9}))?$/.exec(name);
+  const own = found === null ? undefined : await versionOf(db, actor, routineHouse, found[1]!, found[2] === undefined ? undefined : Number(found[2]));
+  return own === undefined ? routineNamed(name) : asRoutine(own.id, own.version, own.document);
+}
+
+/** What a new note begins with: the venue's standing routine in its present version, or nothing where that is the usual one. */
+export async function standingRoutine(db: Reader, actor: Member): Promise<{ readonly routine?: string }> {
+  const { id } = await readRoutine(db, actor, (await settingsOf(db, actor.venueId)).routine);
+  return id === usualRoutine.id ? {} : { routine: id };
+}

@@ -1,0 +1,93 @@
+import { and, asc, desc, eq } from 'drizzle-orm';
+import { z } from 'zod';
+import type { Reader } from '../../db/client';
+import type { routine, scheme } from '../../db/schema';
+import { command, everyRole, hosts, query, type Member } from '../command';
+import { Problem, notFound } from '../problem';
+
+interface House<D> {
+  /** One of them in the registry and the path, such as "scheme" under "/schemes". */
+  readonly noun: string;
+  /** What a person calls it. */
+  readonly said: string;
+  readonly table: typeof scheme | typeof routine;
+  readonly document: z.ZodType<D>;
+}
+
+/** One version of what a venue designed for itself; undefined when there is none. */
+export async function versionOf<D>(db: Reader, { venueId }: Member, { table, document }: House<D>, id: string, version?: number) {
+  const [row] = await db
+    .select({ id: table.id, version: table.version, document: table.document })
+    .from(table)
+    .where(and(eq(table.venueId, venueId), eq(table.id, id), version === undefined ? undefined : eq(table.version, version)))
+    .orderBy(desc(table.version))
+    .limit(1);
+  return row === undefined ? undefined : { ...row, document: document.parse(row.document) };
+}
+
+/** Listing, reading and saving of what a venue designs for itself: an edit is a new version, and nobody's edit is lost to another's. */
+export function versions<D>(house: House<D>) {
+  const { noun, said, table, document } = house;
+  const version = z.object({ id: z.string(), version: z.number(), document });
+  const list = query({
+    name: `${noun}.list`,
+    method: 'GET',
+    path: `/${noun}s`,
+    summary: `The venue’s own ${said}s, each in its latest version`,
+    allow: everyRole,
+    input: z.strictObject({}),
+    output: z.object({ versions: z.array(version) }),
+    async run(db, actor) {
+      const rows = await db
+        .selectDistinctOn([table.id], { id: table.id, version: table.version, document: table.document })
+        .from(table)
+        .where(eq(table.venueId, actor.venueId))
+        .orderBy(asc(table.id), desc(table.version));
+      return { versions: rows.map((row) => ({ ...row, document: document.parse(row.document) })) };
+    },
+  });
+  const get = query({
+    name: `${noun}.get`,
+    method: 'GET',
+    path: `/${noun}s/{id}/{version}`,
+    summary: `One version of an own ${said}, as it was when it was made`,
+    allow: everyRole,
+    input: z.strictObject({ id: z.uuid(), version: z.coerce.number().int().min(1) }),
+    output: version,
+    async run(db, actor, input) {
+      const found = await versionOf(db, actor, house, input.id, input.version);
+      if (found === undefined) throw notFound(noun);
+      return found;
+    },
+  });
+  const save = command({
+    name: `${noun}.save`,
+    method: 'PUT',
+    path: `/${noun}s/{id}`,
+    summary: `Makes a new version of an own ${said}; earlier versions stay for the notes that follow them, and the same again makes none`,
+    allow: hosts,
+    input: z.strictObject({ id: z.uuid(), baseVersion: z.number().int().min(0), document }),
+    output: z.object({ id: z.string(), version: z.number() }),
+    async run(tx, actor, input) {
+      const [latest] = await tx
+        .select({ version: table.version, document: table.document })
+        .from(table)
+        .where(and(eq(table.venueId, actor.venueId), eq(table.id, input.id)))
+        .orderBy(desc(table.version))
+        .limit(1)
+        .for('update');
+      const now = latest?.version ?? 0;
+      if (latest !== undefined && JSON.stringify(document.parse(latest.document)) === JSON.stringify(input.document)) return { id: input.id, version: now };
+      if (input.baseVersion !== now)
+        throw new Problem(409, 'changed', `Somebody made version ${now} of this ${said} meanwhile. Look at it first; nothing was changed.`, { version: now });
+      const made = await tx
+        .insert(table)
+        .values({ venueId: actor.venueId, id: input.id, version: now + 1, document: input.document as never, madeBy: actor.name })
+        .onConflictDoNothing()
+        .returning({ version: table.version });
+      if (made.length === 0) throw new Problem(409, 'changed', `Somebody changed this ${said} at the same moment. Look at it first; nothing was changed.`);
+      return { id: input.id, version: now + 1 };
+    },
+  });
+  return { list, get, save };
+}
