@@ -21,7 +21,10 @@ const ask = <T>(method: string, path: string, body?: unknown): Promise<T> =>
   );
 const noteId = () => new URL(page.url()).pathname.split('/').at(-1)!;
 const stored = () =>
-  ask<{ document: { observed: Record<string, unknown>; chips: unknown[]; deck: Record<string, string>; done?: boolean } }>('GET', `/notes/${noteId()}`);
+  ask<{ document: { observed: Record<string, unknown>; chips: unknown[]; deck: Record<string, string>; done?: boolean; routine?: string; sips?: number } }>(
+    'GET',
+    `/notes/${noteId()}`,
+  );
 const tap = async (selector: string) => {
   const element = await page.waitForSelector(selector, { visible: true });
   await element!.evaluate((found) => found.scrollIntoView({ block: 'center' }));
@@ -141,6 +144,8 @@ describe('the judgement', () => {
     await (await page.waitForSelector('button[aria-label^="Less sure of Acidity"]'))!.click();
     await waitForText(page, 'Between lively and racy in acid');
     await press(page, 'Judgement');
+    await waitForText(page, 'three sips, and none is noted');
+    await press(page, 'Judge all the same');
     await fill(page, 'Quality, your mark', '86');
     await waitForText(page, 'Show the price', 20_000);
     await press(page, 'No idea');
@@ -222,6 +227,7 @@ describe('a pair with hidden labels', () => {
       const id = new URL(address).searchParams.get(side)!;
       await visit(page, `${base}/notes/${id}`);
       await press(page, 'Judgement');
+      await press(page, 'I have had them');
       await fill(page, 'Quality, your mark', '80');
       await saved();
       await waitForText(page, 'Which wine was in the bag?', 20_000);
@@ -268,6 +274,66 @@ describe('a sheet of the host’s own', () => {
     await visit(page, `${base}/notes/${items[0]!.id}`);
     await press(page, 'Judgement');
     await waitForText(page, 'Harbour ten (version 1)', 20_000);
+  });
+});
+
+describe('a routine of one’s own', () => {
+  it('is begun from a shipped one, orders the questions, gives each sip its task; a note keeps the version it was begun with', async () => {
+    await page.setViewport(desktop);
+    await visit(page, `${base}/settings/routines`);
+    await (await page.waitForSelector('button[aria-label="Begin from quick or remote"]'))!.click();
+    await fill(page, 'Name of the routine', '');
+    await press(page, 'Keep it');
+    await waitForText(page, 'give it a name');
+    await fill(page, 'Name of the routine', 'Quay round');
+    await fill(page, 'Sips · step 2', '3');
+    await waitForText(page, '3 sips, 2 min a glass. It needs 40 mL');
+    await (await page.waitForSelector('button[aria-label="Buy it? out of step 2"]'))!.click();
+    await press(page, 'Keep it');
+    await waitForText(page, 'Kept as version 1.');
+    await visit(page, `${base}/cellar`);
+    await press(page, 'Black Scree');
+    await press(page, 'Assess a glass');
+    await page.waitForFunction(() => location.pathname.startsWith('/notes/'), { timeout: 15_000 });
+    await press(page, 'Guided');
+    const value = await (await page.waitForSelector('::-p-xpath(//option[contains(., "Quay round")])'))!.evaluate(
+      (option) => (option as HTMLOptionElement).value,
+    );
+    await select(page, 'Routine', value);
+    await waitForText(page, 'Question 1 of 6 · smell, 1 sniff');
+    const seen: string[] = [];
+    for (let i = 0; i < 6; i++) {
+      await waitForText(page, `Question ${i + 1} of 6`);
+      seen.push(await page.$eval('section h2', (heading) => heading.textContent ?? ''));
+      if (i < 5) await press(page, (await textOf(page)).includes('Leave it, next') ? 'Leave it, next' : 'Next');
+    }
+    expect(seen[2]).toBe('First, a sip to rinse');
+    expect(await textOf(page)).toContain('Sip 3 of 3: swallow or spit');
+    await saved();
+    // The last sip is not had yet: the judgement asks first, and takes the taster's word.
+    await press(page, 'Full');
+    await press(page, 'Judgement');
+    await waitForText(page, 'The last sip is still to come.');
+    expect(await page.$('#balance-range')).toBeNull();
+    await press(page, 'Palate');
+    await (await page.waitForSelector('button[aria-label^="Sip 3 of 3"]'))!.click();
+    await press(page, 'Judgement');
+    await page.waitForSelector('#balance-range');
+    await saved();
+    const { document } = await stored();
+    expect(document).toMatchObject({ routine: value, sips: 3 });
+    const note = new URL(page.url()).pathname;
+    await visit(page, `${base}/settings/routines`);
+    await (await page.waitForSelector('button[aria-label="Change Quay round"]'))!.click();
+    await press(page, 'One more step');
+    await fill(page, 'Step 3', 'think');
+    await press(page, 'Keep it');
+    await waitForText(page, 'Kept as version 2.');
+    await visit(page, base + note);
+    await press(page, 'Guided');
+    await waitForText(page, 'of 6');
+    await waitForText(page, 'Quay round, version 1');
+    await press(page, 'Full');
   });
 });
 

@@ -119,7 +119,7 @@ export const observables = {
     quarter: 'palate',
     label: 'Sweetness',
     bearing: 'sweetness',
-    hint: 'tip of the first sip',
+    hint: 'tip of the tongue, at once',
     notches: ['bone dry', 'dry', 'off-dry', 'sweet', 'luscious'],
   }),
   acidity: scale({ quarter: 'palate', label: 'Acidity', bearing: 'acidity', hint: 'how it waters', notches: ['flat', 'soft', 'fresh', 'lively', 'racy'] }),

@@ -104,7 +104,7 @@ export const cards: Readonly<Partial<Record<ObservableId, GuideCard>>> = {
   ),
   sweetness: card(
     'Is there sugar?',
-    'First sip, tip of the tongue, the first second.',
+    'The first second of a sip, on the tip of the tongue.',
     'Bone dry to luscious.',
     'Sugar is felt at once and fades into acid.',
     'Ripe fruit and vanilla smell sweet. Hold your nose: what stays is sugar.',

@@ -23,13 +23,10 @@ const Question = styled.div`
   .count {
     color: var(--soft);
     font-size: 14px;
-    display: flex;
-    flex-wrap: wrap;
-    gap: 2px 14px;
-    align-items: center;
   }
-  .count > :last-child {
-    margin-left: auto;
+  .routine {
+    max-width: 260px;
+    margin-top: 26px;
   }
   .sip {
     color: var(--soft);
@@ -114,19 +111,15 @@ export function Guided({
     <Question>
       <div className="count">
         <span aria-live="polite">{here === undefined ? 'This routine asks nothing.' : `Question ${index + 1} of ${path.length} · ${where(here)}`}</span>
-        <SelectField
-          label="Routine"
-          hideLabel
-          value={routine.id}
-          onChange={(chosen) => change((d) => ({ ...d, routine: chosen }))}
-          options={Object.fromEntries([...routines, ...own].map((entry) => [entry.id, routineLabel(entry)]))}
-        />
       </div>
       <div className="bar" aria-hidden>
         <i style={{ width: `${(100 * (index + 1)) / Math.max(1, path.length)}%` }} />
       </div>
       {ask !== undefined && <h2>{questionOf(ask)}</h2>}
       {here?.sip !== undefined && <p className="sip">{`Sip ${here.sip.n} of ${here.sip.of}: ${sipTasks[here.sip.task]}.`}</p>}
+      {ask === 'clear' && (
+        <p>It takes away what was there before: bread, toothpaste, the wine before this one. Spit it or swallow it; the next sip is the one to read.</p>
+      )}
       {ask === undefined || ask === 'clear' ? null : isPart(ask) ? (
         parts[ask]
       ) : (
@@ -135,6 +128,14 @@ export function Guided({
           <Field id={ask} observed={doc.observed} set={set} />
         </>
       )}
+      <div className="routine">
+        <SelectField
+          label="Routine"
+          value={routine.id}
+          onChange={(chosen) => change((d) => ({ ...d, routine: chosen }))}
+          options={Object.fromEntries([...routines, ...own].map((entry) => [entry.id, routineLabel(entry)]))}
+        />
+      </div>
       <Bar>
         <Button onPress={() => go(index - 1)} disabled={index === 0} label="Back one question">
           Back

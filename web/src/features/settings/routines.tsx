@@ -225,7 +225,7 @@ function Step({
           label={`Step ${n} asks`}
           value={step.asks === undefined ? 'open' : 'named'}
           onChange={(way) => set({ asks: way === 'open' ? undefined : [] })}
-          options={{ open: 'all of its quarter that no other step names', named: 'these questions alone' }}
+          options={{ open: 'what no other step asks of its quarter', named: 'these questions alone' }}
         />
         {step.asks !== undefined && (
           <>
@@ -283,10 +283,10 @@ function Asked({ routine: own }: { routine: OwnRoutine }) {
           <div key={at}>
             <strong>{step.name.trim() === '' ? `Step ${at + 1}` : step.name}</strong>
             <ol>
-              {asked.map((entry) => (
+              {asked.map((entry, i) => (
                 <li key={entry.ask}>
                   {askWord(entry.ask)}
-                  {entry.sip === undefined ? '' : `, sip ${entry.sip.n}`}
+                  {entry.sip === undefined || entry.sip.n === asked[i - 1]?.sip?.n ? '' : ` · with sip ${entry.sip.n}`}
                 </li>
               ))}
               {asked.length === 0 && <li style={{ listStyle: 'none' }}>asks nothing</li>}
