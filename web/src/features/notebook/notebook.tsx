@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { glassColour } from '@rose/core/appearance/colour';
+import { moments } from '@rose/core/wine/note';
 import type { NotebookItem } from '@/server/notebook/queries';
 import { Button, ButtonLink, Key } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
@@ -164,7 +165,19 @@ export function Notebook({ venue, first, filters }: { venue: string; first: Note
                       {note.taster} · {new Date(note.tastedAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' })}
                       {note.wine === null ? ' · label hidden' : ` · ${note.wine.producer}`}
                     </small>
-                    <p className="text">{note.text === '' ? 'Nothing recorded yet.' : note.text.length > 320 ? `${note.text.slice(0, 320)}…` : note.text}</p>
+                    <p className="text">
+                      {note.hiddenFor !== null ? (
+                        <>
+                          Hidden until you are done with <Link href={`/notes/${note.hiddenFor.id}`}>{moments[note.hiddenFor.moment]}</Link>.
+                        </>
+                      ) : note.text === '' ? (
+                        'Nothing recorded yet.'
+                      ) : note.text.length > 320 ? (
+                        `${note.text.slice(0, 320)}…`
+                      ) : (
+                        note.text
+                      )}
+                    </p>
                   </span>
                   <span className="mark">
                     {note.quality ?? '–'}

@@ -9,10 +9,10 @@ import { connections } from '../../db/client';
 import { glassIdentity, note } from '../../db/schema';
 import { newMember, ownDatabase, run } from '../testing/venue';
 import { newWorld, type World } from '../testing/world';
-import { listNotes } from '../notebook/queries';
+import { exportNotes, listNotes } from '../notebook/queries';
 import type { Member, Reply } from '../command';
 import { importNote, noteFileOf, type NoteFile } from './files';
-import { dealGlasses, newMoment, openNote, uncover } from './glasses';
+import { dealGlasses, newMoment, openNote, shareNote, uncover } from './glasses';
 import { composed, consistencyOf, deck, deduction, expectation, price, scores, triageOf } from './judgements';
 import { deleteNote, getNote, saveNote } from './operations';
 
@@ -167,11 +167,25 @@ describe('a new moment', () => {
     const opened = (await run(getNote, world.owner, { id: air })) as { document: NoteDocument; moments: unknown[] };
     expect(opened).toMatchObject({ moment: 'air', document: emptyNote, moments: [{ id, moment: 'first', done: true }] });
     expect(JSON.stringify(opened)).not.toContain('honey');
+    // The notebook keeps it back too, from its taster, until the new moment is done; an export has all there is.
+    const listed = async (who = world.owner) => {
+      const { items } = (await run(listNotes, who, { limit: 100 })) as unknown as { items: { id: string; text: string; quality: number | null; hiddenFor: unknown }[] };
+      return items.find((entry) => entry.id === id)!;
+    };
+    expect(await listed()).toMatchObject({ text: '', quality: null, hiddenFor: { id: air, moment: 'air' } });
+    expect(JSON.stringify(await run(exportNotes, world.owner, { format: 'md' }))).toContain('honey');
+    await run(shareNote, world.owner, { id, shared: true });
+    expect((await listed(await newMember('host', world.owner.venueId))).text).toContain('honey');
+    await run(shareNote, world.owner, { id, shared: false });
     // Deleted and asked for again, it comes back as it was.
     await save(world.owner, air, { ...emptyNote, remark: 'kept' });
     await run(deleteNote, world.owner, { id: air });
+    expect((await listed()).hiddenFor).toBeNull();
     await run(newMoment, world.owner, { id, noteId: v7(), moment: 'air' });
     expect(await run(getNote, world.owner, { id: air })).toMatchObject({ document: { remark: 'kept' } });
+    expect((await listed()).hiddenFor).not.toBeNull();
+    await save(world.owner, air, { ...emptyNote, remark: 'kept', done: true }, 2);
+    expect((await listed()).text).toContain('honey');
     await expect(run(newMoment, helper, { id, noteId: v7(), moment: 'food' })).rejects.toMatchObject({ status: 403 });
   });
 });

@@ -1,8 +1,10 @@
-import { and, asc, desc, eq, gte, isNull, lte, sql, type SQL } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, gte, isNull, lte, sql, type SQL } from 'drizzle-orm';
+import { alias } from 'drizzle-orm/pg-core';
 import { stringify } from 'csv-stringify/sync';
 import { z } from 'zod';
 import { asText, composeNote } from '@rose/core/prose/prose';
 import { observableIds, observables, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
+import { emptyNote, moments, type Moment } from '@rose/core/wine/note';
 import { noteDocument } from '@rose/core/wine/note-schema';
 import { fold } from '@rose/core/wine/text';
 import { chipName } from '@rose/knowledge/descriptors/index';
@@ -68,17 +70,44 @@ const item = z.object({
   wine: z.object({ id: z.string(), name: z.string(), producer: z.string(), vintage: z.number().nullable() }).nullable(),
   text: z.string(),
   document: noteDocument,
+  /** A later moment on the same glass its taster is still at: until that is done this one is listed without what it says. */
+  hiddenFor: z.object({ id: z.string(), moment: z.enum(Object.keys(moments) as [Moment]) }).nullable(),
 });
 export type NotebookItem = z.infer<typeof item>;
 
-async function read(db: Reader, condition: SQL | undefined, limit: number): Promise<NotebookItem[]> {
+/** The later moment on the same glass that its taster, the caller, has not finished. */
+function unfinished(db: Reader, actor: Member | undefined) {
+  const later = alias(note, 'later');
+  return db
+    .select({ id: later.id, moment: later.moment })
+    .from(later)
+    .where(
+      and(
+        eq(later.venueId, note.venueId),
+        eq(later.glassId, note.glassId),
+        eq(later.participantId, note.participantId),
+        actor === undefined ? sql`false` : eq(participant.userId, actor.userId),
+        isNull(later.deletedAt),
+        gt(later.tastedAt, note.tastedAt),
+        sql`not coalesce((${later.document}->>'done')::boolean, false)`,
+      ),
+    )
+    .limit(1)
+    .as('unfinished');
+}
+
+/** Notes as the notebook lists them; for `actor` an earlier moment is listed without what it says while a later one is being written. An export has all. */
+async function read(db: Reader, actor: Member | undefined, condition: SQL | undefined, limit: number): Promise<NotebookItem[]> {
   // The page of notes is cut first, by its own index; the joins then touch its rows only.
   const chosen = db
     .$with('chosen')
     .as(db.select({ venueId: note.venueId, id: note.id }).from(note).where(condition).orderBy(desc(note.tastedAt), asc(note.id)).limit(limit));
+  const later = unfinished(db, actor);
   const rows = await db
     .with(chosen)
     .select({
+      laterId: later.id,
+      laterMoment: later.moment,
       id: note.id,
       revision: note.revision,
       tastedAt: note.tastedAt,
@@ -98,22 +127,23 @@ async function read(db: Reader, condition: SQL | undefined, limit: number): Prom
     .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
     .leftJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
     .leftJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
+    .leftJoinLateral(later, sql`true`)
     .orderBy(desc(note.tastedAt), asc(note.id));
   return rows.map((row) => ({
     id: row.id,
     revision: row.revision,
     tastedAt: row.tastedAt.toISOString(),
     taster: row.taster,
-    quality: row.quality,
     code: row.code,
-    document: row.document,
-    text: asText(composeNote(row.document, chipName)),
+    ...(row.laterId === null
+      ? { quality: row.quality, document: row.document, text: asText(composeNote(row.document, chipName)), hiddenFor: null }
+      : { quality: null, document: emptyNote, text: '', hiddenFor: { id: row.laterId, moment: row.laterMoment as Moment } }),
     wine: row.revealedAt === null || row.wineId === null ? null : { id: row.wineId, name: row.name!, producer: row.producer!, vintage: row.vintage },
   }));
 }
 
 /** The latest notes a member may read. */
-export const recentNotes = (db: Reader, actor: Member, most: number): Promise<NotebookItem[]> => read(db, where(actor, { q: '' }), most);
+export const recentNotes = (db: Reader, actor: Member, most: number): Promise<NotebookItem[]> => read(db, actor, where(actor, { q: '' }), most);
 
 export const listNotes = query({
   name: 'note.list',
@@ -131,7 +161,7 @@ export const listNotes = query({
       after === undefined
         ? undefined
         : sql`(${note.tastedAt} < ${String(after[0])}::timestamptz or (${note.tastedAt} = ${String(after[0])}::timestamptz and ${note.id} > ${String(after[1])}::uuid))`;
-    const rows = await read(db, and(condition, beyond), input.limit + 1);
+    const rows = await read(db, actor, and(condition, beyond), input.limit + 1);
     const counted = await db.execute<{ n: number }>(
       sql`select count(*)::int as n from (select 1 from ${note} where ${condition} limit ${countCeiling + 1}) as counted`,
     );
@@ -156,7 +186,7 @@ export const exportNotes = query({
   input: z.strictObject({ format: z.enum(['json', 'csv', 'md']), ...filters }),
   output: z.object({ notes: z.array(item) }),
   async run(db, actor, input, reply) {
-    const notes = await read(db, where(actor, input), 20_000);
+    const notes = await read(db, undefined, where(actor, input), 20_000);
     if (input.format === 'json') reply.file = { type: 'application/json', name: 'notebook.json', body: JSON.stringify(notes, null, 2) };
     if (input.format === 'csv') reply.file = { type: 'text/csv; charset=utf-8', name: 'notebook.csv', body: asCsv(notes) };
     if (input.format === 'md') reply.file = { type: 'text/markdown; charset=utf-8', name: 'notebook.md', body: asMarkdown(notes) };
