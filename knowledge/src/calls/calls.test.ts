@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { published } from '@rose/core/testing/published';
 import type { WineFacts } from '@rose/core/wine/facts';
 import { pairQuestions } from '@rose/core/wine/note';
-import { pairTruth, type PairQuestion } from './index';
+import { dearerOf, pairTruth, type PairQuestion } from './index';
 
 const facts = (values: Record<string, unknown>) =>
   Object.fromEntries(Object.entries(values).map(([id, value]) => [id, { value, origin: 'label' }])) as WineFacts;
@@ -37,5 +37,18 @@ describe('what the facts say of a pair', () => {
       const [there, back] = [pairTruth(question, a, b), pairTruth(question, b, a)];
       expect(back).toBe(question === 'sameGrape' || there === null ? there : -there);
     }
+  });
+});
+
+describe('the dearer of two bottles', () => {
+  const price = (amount: number, currency = 'EUR', formatMl = 750) => ({ amount, currency, formatMl });
+  it('is told in one currency and one size only', () => {
+    expect(dearerOf(price(30), price(12))).toBe(-1);
+    expect(dearerOf(price(12), price(30))).toBe(1);
+    expect(dearerOf(price(12), price(12))).toBeNull();
+    expect(dearerOf(price(12), null)).toBeNull();
+    expect(dearerOf(price(12), price(30, 'GBP'))).toBeNull();
+    // A magnum costs more for its size alone.
+    expect(dearerOf(price(12), price(30, 'EUR', 1500))).toBeNull();
   });
 });

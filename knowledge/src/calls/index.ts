@@ -24,7 +24,7 @@ const grapeOf = (facts: WineFacts) => {
 
 /**
  * What the facts of two wines say of a question: −1 the left one or "no", 1 the right one or "yes", null when they do not say (a fact is missing, or they
- * are equal). Prices are no facts of a wine: the dearer one is not said here.
+ * are equal). Prices are no facts of a wine: the dearer one is told by `dearerOf`.
  */
 export function pairTruth(question: PairQuestion, left: WineFacts, right: WineFacts): -1 | 1 | null {
   switch (question) {
@@ -39,4 +39,16 @@ export function pairTruth(question: PairQuestion, left: WineFacts, right: WineFa
     case 'dearer':
       return null;
   }
+}
+
+/** A price as it is known of a bottle. */
+export interface Priced {
+  readonly amount: number;
+  readonly currency: string;
+  readonly formatMl: number;
+}
+/** Which of two bottles is the dearer: −1 the left one, 1 the right one; null when a price is missing, they are equal, or stand in different currencies or sizes. */
+export function dearerOf(left: Priced | null, right: Priced | null): -1 | 1 | null {
+  if (left === null || right === null || left.currency !== right.currency || left.formatMl !== right.formatMl) return null;
+  return more(left.amount, right.amount);
 }

@@ -26,7 +26,7 @@ const WineLine = dynamic(() => import('./wine-line').then((module) => module.Win
   ssr: false,
   loading: () => <p className="soft">Setting out the glasses.</p>,
 });
-const WinePicker = dynamic(() => import('./wine-picker').then((module) => module.WinePicker), { ssr: false });
+const WinePicker = dynamic(() => import('@/ui/wine-picker').then((module) => module.WinePicker), { ssr: false });
 
 const Lay = styled.div`
   display: grid;
@@ -139,8 +139,9 @@ export function Chart({
             (flight.wines.length < mostWines ? (
               <>
                 <WinePicker
+                  label="Add a wine from the cellar"
                   taken={order}
-                  onPick={(id) => open.change((d) => (d.wines.some((entry) => entry.id === id) ? d : { ...d, wines: [...d.wines, { id }] }))}
+                  onPick={({ id }) => open.change((d) => (d.wines.some((entry) => entry.id === id) ? d : { ...d, wines: [...d.wines, { id }] }))}
                 />
                 <BuyWine currency={venue.currency} onAdd={(entry) => open.change((d) => ({ ...d, wines: [...d.wines, entry] }))} />
               </>

@@ -4,8 +4,9 @@ import { useState } from 'react';
 import { v7 } from 'uuid';
 import { api } from '@/ui/api';
 import { Button } from '@/ui/button';
-import { SelectField, TextField, Trouble } from '@/ui/field';
+import { TextField, Trouble } from '@/ui/field';
 import { Frame, Page } from '@/ui/frame';
+import { WinePicker } from '@/ui/wine-picker';
 
 interface Dealt {
   readonly places: readonly { place: string; bag: string; noteId: string }[];
@@ -13,18 +14,17 @@ interface Dealt {
 }
 
 /** Hidden glasses for one taster: dealt by the application from bags the taster marked, or by a helper who alone sees which bottle goes into which bag. */
-export function Deal({ venue, wines }: { venue: string; wines: readonly { id: string; name: string; producer: string }[] }) {
-  const [chosen, setChosen] = useState<readonly string[]>(['', '']);
+export function Deal({ venue }: { venue: string }) {
+  const [chosen, setChosen] = useState<readonly { readonly id: string; readonly name: string }[]>([]);
   const [forOther, setForOther] = useState(false);
   const [taster, setTaster] = useState('');
   const [trouble, setTrouble] = useState('');
   const [dealt, setDealt] = useState<Dealt>();
-  const picked = chosen.filter((id) => id !== '');
-  const ready = picked.length === chosen.length && new Set(picked).size === picked.length && (!forOther || taster.trim() !== '');
+  const ready = chosen.length >= 2 && (!forOther || taster.trim() !== '');
   const deal = async () => {
     setTrouble('');
     await api<Dealt>('POST', '/deals', {
-      body: { wineIds: picked, notes: picked.map(() => v7()), ...(forOther ? { taster: taster.trim() } : {}) },
+      body: { wineIds: chosen.map((wine) => wine.id), notes: chosen.map(() => v7()), ...(forOther ? { taster: taster.trim() } : {}) },
     }).then(setDealt, (error: Error) => setTrouble(error.message));
   };
   return (
@@ -38,26 +38,32 @@ export function Deal({ venue, wines }: { venue: string; wines: readonly { id: st
               bag holds which.
             </p>
             <div style={{ display: 'grid', gap: 12, maxWidth: 460, margin: '16px 0' }}>
-              {chosen.map((id, i) => (
-                <SelectField
-                  key={i}
-                  label={`Wine ${i + 1}`}
-                  value={id}
-                  empty="choose"
-                  onChange={(next) => setChosen(chosen.map((old, at) => (at === i ? next : old)))}
-                  options={Object.fromEntries(
-                    wines.filter((wine) => wine.id === id || !chosen.includes(wine.id)).map((wine) => [wine.id, `${wine.name}, ${wine.producer}`]),
-                  )}
+              {chosen.length > 0 && (
+                <ul aria-label="Bottles" style={{ listStyle: 'none', padding: 0, margin: 0 }}>
+                  {chosen.map((wine) => (
+                    <li key={wine.id} style={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', gap: 10 }}>
+                      <strong>{wine.name}</strong>
+                      <Button
+                        size="small"
+                        tone="quiet"
+                        label={`Take ${wine.name} out`}
+                        onPress={() => setChosen(chosen.filter((other) => other.id !== wine.id))}
+                      >
+                        take out
+                      </Button>
+                    </li>
+                  ))}
+                </ul>
+              )}
+              {chosen.length < 6 ? (
+                <WinePicker
+                  label={chosen.length === 0 ? 'First bottle, from the cellar' : chosen.length === 1 ? 'Second bottle' : 'One more bottle, if you like'}
+                  taken={chosen.map((wine) => wine.id)}
+                  onPick={(wine) => setChosen([...chosen, wine])}
                 />
-              ))}
-              <span style={{ display: 'flex', gap: 8 }}>
-                <Button size="small" disabled={chosen.length >= 6} onPress={() => setChosen([...chosen, ''])}>
-                  One more
-                </Button>
-                <Button size="small" disabled={chosen.length <= 2} onPress={() => setChosen(chosen.slice(0, -1))}>
-                  One fewer
-                </Button>
-              </span>
+              ) : (
+                <p className="soft">Six bottles: enough for one round.</p>
+              )}
               <label style={{ display: 'flex', gap: 8, alignItems: 'center', minHeight: 44 }}>
                 <input type="checkbox" style={{ width: 20, height: 20 }} checked={forOther} onChange={(event) => setForOther(event.target.checked)} />I deal for
                 somebody else of this venue

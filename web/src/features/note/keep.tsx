@@ -1,7 +1,8 @@
 'use client';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { v7 } from 'uuid';
 import { moments, type Moment, type NoteDocument } from '@rose/core/wine/note';
@@ -9,6 +10,8 @@ import type { NoteView } from '@/server/note/operations';
 import { api } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { SelectField, Trouble } from '@/ui/field';
+
+const WinePicker = dynamic(() => import('@/ui/wine-picker').then((module) => module.WinePicker), { ssr: false });
 
 const Box = styled.section`
   border-top: 1px solid var(--line);
@@ -111,40 +114,23 @@ export function Keep({ note, doc, flush }: { note: NoteView; doc: NoteDocument; 
 
 /** Uncovers a hidden glass of one's own. Of a bag one marked oneself, one says which bottle it held. */
 function Uncover({ note, doc, act }: { note: NoteView; doc: NoteDocument; act: (run: () => Promise<void>) => () => void }) {
-  const [wines, setWines] = useState<readonly { id: string; name: string }[]>([]);
-  const [wineId, setWineId] = useState('');
-  const [trouble, setTrouble] = useState('');
+  const [wine, setWine] = useState<{ readonly id: string; readonly name: string }>();
   const known = note.hidden!.named;
   const ready = doc.done === true || doc.observed.quality !== undefined;
-  useEffect(() => {
-    if (known || !ready) return;
-    let there = true;
-    void api<{ items: { id: string; name: string }[] }>('GET', '/wines?limit=500').then(
-      (page) => there && setWines(page.items),
-      (error: Error) => there && setTrouble(error.message),
-    );
-    return () => {
-      there = false;
-    };
-  }, [known, ready]);
   if (!ready) return <p className="soft">The glass is hidden. It can be uncovered after your own mark.</p>;
   return (
     <>
       {!known && (
-        <SelectField
-          label="Which wine was in the bag?"
-          value={wineId}
-          empty="unwrap it, then say"
-          onChange={setWineId}
-          options={Object.fromEntries(wines.map((wine) => [wine.id, wine.name]))}
-        />
+        <>
+          <WinePicker label="Which wine was in the bag?" taken={[]} onPick={setWine} />
+          <p aria-live="polite">{wine === undefined ? <span className="soft">Unwrap it, then say.</span> : <strong>{wine.name}</strong>}</p>
+        </>
       )}
-      {trouble !== '' && <Trouble role="alert">The cellar could not be read: {trouble} Reload the page when there is a connection.</Trouble>}
       <p>
         <Button
-          disabled={!known && wineId === ''}
+          disabled={!known && wine === undefined}
           onPress={act(async () => {
-            await api('POST', `/notes/${note.id}/uncoverings`, { body: known ? {} : { wineId } });
+            await api('POST', `/notes/${note.id}/uncoverings`, { body: known || wine === undefined ? {} : { wineId: wine.id } });
             window.location.reload();
           })}
         >

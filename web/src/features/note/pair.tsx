@@ -6,9 +6,8 @@ import { glassColour } from '@rose/core/appearance/colour';
 import { noteShape } from '@rose/core/document/merge';
 import { stopFor } from '@rose/core/finish/finish';
 import { compareReadings, contrast, sharedSmells } from '@rose/core/prose/contrast';
-import { pairQuestions, withObservation, type NoteDocument, type PairCall } from '@rose/core/wine/note';
+import { withObservation, type NoteDocument, type PairCall } from '@rose/core/wine/note';
 import { midpoint, observables, type ObservableId, type Reading } from '@rose/core/wine/observables';
-import { pairTruth } from '@rose/knowledge/calls/index';
 import { chipName } from '@rose/knowledge/descriptors/index';
 import type { NoteView } from '@/server/note/operations';
 import { Button, Key } from '@/ui/button';
@@ -19,6 +18,7 @@ import { Glass } from '@/ui/glass';
 import { Scale } from '@/ui/scale';
 import { Watch, useWatch } from '@/ui/watch';
 import { ChipList, NameSmell } from './aroma';
+import { OneCall } from './pair-call';
 
 const Lay = styled.div`
   display: grid;
@@ -93,44 +93,6 @@ const Lay = styled.div`
     .row > :last-child {
       padding-bottom: 8px;
     }
-  }
-`;
-const Call = styled.label`
-  display: block;
-  padding: 8px 0;
-  input {
-    width: 100%;
-    appearance: none;
-    height: 32px;
-    margin: 0;
-    background:
-      linear-gradient(var(--ink), var(--ink)) center / 1px 14px no-repeat,
-      linear-gradient(var(--ink), var(--ink)) center / 100% 1px no-repeat;
-    cursor: pointer;
-  }
-  input::-webkit-slider-thumb {
-    appearance: none;
-    width: 22px;
-    height: 22px;
-    border-radius: 50%;
-    border: 0;
-    background: var(--madder);
-  }
-  input::-moz-range-thumb {
-    width: 22px;
-    height: 22px;
-    border-radius: 50%;
-    border: 0;
-    background: var(--madder);
-  }
-  input:disabled::-webkit-slider-thumb {
-    background: var(--faint);
-  }
-  span.ends {
-    display: flex;
-    justify-content: space-between;
-    color: var(--soft);
-    font-size: 13px;
   }
 `;
 /** What is set against each other, in the order of the quarters. */
@@ -256,52 +218,7 @@ export function Pair({ venue, left, right }: { venue: string; left: NoteView; ri
           <p className="prose">
             {contrast(docs.left, docs.right, chipName).join(' ') || 'Record the same thing of both, and they are set against each other.'}
           </p>
-          <h3 style={{ margin: '18px 0 4px' }}>One call for the pair</h3>
-          {(Object.keys(pairQuestions) as (keyof typeof pairQuestions)[]).map((key) => {
-            const { asks, low, high } = pairQuestions[key];
-            const value = call[key] ?? 0;
-            const says = value === 0 ? 'cannot tell' : `${value < 0 ? low : high}, ${50 + Math.round(Math.abs(value) / 2)} % sure`;
-            // Marked once the call is locked and both glasses are uncovered.
-            const truth = call.locked === true && left.wine !== null && right.wine !== null ? pairTruth(key, left.wine.facts, right.wine.facts) : undefined;
-            return (
-              <Call key={key}>
-                {asks}: <strong>{says}</strong>
-                <input
-                  type="range"
-                  min={-100}
-                  max={100}
-                  step={10}
-                  value={value}
-                  disabled={call.locked === true || !left.mayEdit}
-                  aria-valuetext={says}
-                  onChange={(event) => setCall({ [key]: Number(event.target.value) })}
-                />
-                <span className="ends">
-                  <span>{low}</span>
-                  <span>{high}</span>
-                </span>
-                {truth !== undefined && (
-                  <span className="soft">
-                    {truth === null
-                      ? 'The facts do not say.'
-                      : value === 0
-                        ? `It was ${truth < 0 ? low : high}.`
-                        : Math.sign(value) === truth
-                          ? 'Right.'
-                          : `Wrong: ${truth < 0 ? low : high}.`}
-                  </span>
-                )}
-              </Call>
-            );
-          })}
-          <p className="soft">Further from the middle is surer. A sure wrong call costs more than an unsure one.</p>
-          {call.locked === true ? (
-            <p className="soft">The pair is locked{left.wine === null || right.wine === null ? '; it is marked when both glasses are uncovered.' : '.'}</p>
-          ) : (
-            <Button tone="strong" disabled={!left.mayEdit} onPress={() => setCall({ locked: true })}>
-              Lock the pair
-            </Button>
-          )}
+          <OneCall left={left} right={right} call={call} setCall={setCall} flush={open.left.flush} />
         </aside>
       </Lay>
     </Frame>
