@@ -14,10 +14,13 @@ const look = css`
   border: 1px solid var(--line);
   background: var(--raised);
   color: var(--ink);
-  font: 600 15px/1.2 var(--sans);
+  font: 600 0.9375rem/1.2 var(--sans);
   text-decoration: none;
   cursor: pointer;
   white-space: nowrap;
+  @media (max-width: 18em) {
+    white-space: normal;
+  }
   user-select: none;
   transition:
     background 0.12s,
@@ -45,7 +48,7 @@ const look = css`
   &[data-size='small'] {
     min-height: 36px;
     padding: 0 12px;
-    font-size: 14px;
+    font-size: 0.875rem;
     border-radius: 18px;
     font-weight: 500;
   }
@@ -121,7 +124,7 @@ export function ButtonLink({ children, tone = 'plain', size = 'normal', label, h
 
 /** A key printed on the control it serves. */
 export const Key = styled.kbd`
-  font: 500 11px/1 var(--sans);
+  font: 500 0.6875rem/1 var(--sans);
   border: 1px solid var(--line);
   border-bottom-width: 2px;
   border-radius: 4px;

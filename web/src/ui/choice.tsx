@@ -22,7 +22,7 @@ const Group = styled.fieldset`
     display: block;
     font-weight: 400;
     color: var(--soft);
-    font-size: 13px;
+    font-size: 0.8125rem;
     line-height: 1.3;
   }
   .options {
@@ -35,7 +35,7 @@ const Group = styled.fieldset`
     border: 0;
     padding: 0;
   }
-  @media (max-width: 640px) {
+  @media (max-width: 40em) {
     grid-template-columns: 1fr;
   }
 `;
@@ -50,7 +50,7 @@ const Option = styled.label`
   border-radius: 18px;
   background: var(--raised);
   cursor: pointer;
-  font-size: 14px;
+  font-size: 0.875rem;
   input {
     position: absolute;
     inset: 0;

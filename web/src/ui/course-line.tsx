@@ -70,7 +70,7 @@ const Drawing = styled.svg`
     text-anchor: middle;
   }
   /* The drawing shrinks to a phone, its words do not. */
-  @media (max-width: 640px) {
+  @media (max-width: 40em) {
     text {
       font-size: 22px;
     }

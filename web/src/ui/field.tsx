@@ -7,7 +7,7 @@ const Wrap = styled.div`
   gap: 4px;
   min-width: 0;
   label {
-    font-size: 13px;
+    font-size: 0.8125rem;
     color: var(--soft);
   }
   label span {
@@ -40,7 +40,7 @@ const Wrap = styled.div`
   }
   .error {
     color: var(--madder);
-    font-size: 13px;
+    font-size: 0.8125rem;
   }
 `;
 interface Shared {

@@ -20,7 +20,7 @@ const Top = styled.header`
     display: flex;
     align-items: center;
     gap: 10px;
-    font: 500 22px/1 var(--serif);
+    font: 500 1.375rem/1 var(--serif);
     font-variant-numeric: lining-nums;
     text-decoration: none;
     white-space: nowrap;
@@ -52,13 +52,13 @@ const Top = styled.header`
     align-items: center;
     gap: 6px;
     color: var(--soft);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   .end a {
     text-decoration: none;
     padding: 10px 8px;
   }
-  @media (max-width: 760px) {
+  @media (max-width: 47.5em) {
     padding: 0 14px;
     gap: 14px;
     .brand span,
@@ -73,7 +73,7 @@ const Top = styled.header`
       padding: 10px 4px;
     }
   }
-  @media (max-width: 480px) {
+  @media (max-width: 30em) {
     .brand {
       display: none;
     }
@@ -83,7 +83,17 @@ const Top = styled.header`
     }
     .end button::after {
       content: '◯';
-      font-size: 20px;
+      font-size: 1.25rem;
+    }
+  }
+  /* Large text on a small screen: the bar takes the lines it needs and scrolls away. */
+  @media (max-width: 18em) {
+    position: static;
+    height: auto;
+    min-height: 56px;
+    nav {
+      flex-wrap: wrap;
+      gap: 0 15px;
     }
   }
 `;
@@ -106,7 +116,7 @@ const White = styled.button`
   border: 0;
   cursor: pointer;
   color: #6b6e70;
-  font: 400 13px var(--sans);
+  font: 400 0.8125rem var(--sans);
   display: flex;
   align-items: flex-end;
   justify-content: center;
@@ -128,7 +138,7 @@ const Sheet = styled.div`
     grid-template-columns: auto 1fr;
     gap: 7px 16px;
     margin: 10px 0 0;
-    font-size: 14px;
+    font-size: 0.875rem;
     align-items: center;
   }
   dt,
@@ -268,7 +278,7 @@ export const Page = styled.div`
   .soft {
     color: var(--soft);
   }
-  @media (max-width: 760px) {
+  @media (max-width: 47.5em) {
     padding: 18px 16px 80px;
   }
 `;

@@ -16,7 +16,7 @@ export const Filters = styled.form`
   grid-template-columns: minmax(200px, 2fr) repeat(5, minmax(110px, 1fr));
   gap: 10px;
   margin-bottom: 18px;
-  @media (max-width: 900px) {
+  @media (max-width: 56.25em) {
     grid-template-columns: 1fr 1fr;
     > :first-child {
       grid-column: 1 / -1;

@@ -10,7 +10,7 @@ export const Picker = styled(ComboBox)`
   gap: 4px;
   max-width: 560px;
   label {
-    font-size: 13px;
+    font-size: 0.8125rem;
     color: var(--soft);
   }
   input {
@@ -37,7 +37,7 @@ export const PickerList = styled(Popover)`
   box-shadow: 0 12px 40px rgb(0 0 0 / 14%);
   header {
     padding: 10px 14px 2px;
-    font-size: 12.5px;
+    font-size: 0.78125rem;
     color: var(--soft);
   }
 `;

@@ -23,12 +23,12 @@ const List = styled.ul`
     align-items: center;
     padding: 6px 0;
     border-bottom: 1px solid var(--line);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   small {
     display: block;
     color: var(--soft);
-    font-size: 12.5px;
+    font-size: 0.78125rem;
     line-height: 1.35;
   }
   svg {
@@ -56,7 +56,7 @@ const List = styled.ul`
       font-weight: 700;
     }
   }
-  @media (max-width: 640px) {
+  @media (max-width: 40em) {
     li {
       grid-template-columns: minmax(0, 1fr) 70px 44px;
     }

@@ -15,15 +15,21 @@ const Row = styled.div`
   }
   .hint {
     color: var(--soft);
-    font-size: 13px;
+    font-size: 0.8125rem;
     line-height: 1.3;
   }
-  @media (max-width: 640px) {
+  @media (max-width: 40em) {
     grid-template-columns: 1fr auto;
     padding: 12px 0;
     .line {
       grid-column: 1 / -1;
       grid-row: 2;
+    }
+  }
+  @media (max-width: 18em) {
+    grid-template-columns: minmax(0, 1fr);
+    .line {
+      grid-row: 3;
     }
   }
 `;
@@ -80,7 +86,7 @@ const Line = styled.div`
     inset: 24px 0 auto;
     display: flex;
     justify-content: space-between;
-    font-size: 12.5px;
+    font-size: 0.78125rem;
     color: var(--faint);
     pointer-events: none;
   }
@@ -114,18 +120,30 @@ const Line = styled.div`
       inset: 27px 0 auto;
     }
   }
+  /* Large text on a small screen: the two ends, or the word read. */
+  @media (max-width: 18em) {
+    height: 70px;
+    .words > span {
+      min-width: 0;
+    }
+    .words > span:not(:first-child, :last-child, :has([data-on='true'])),
+    .words:has([data-on='true']) > span:not(:has([data-on='true'])) {
+      visibility: hidden;
+      overflow: hidden;
+    }
+  }
 `;
 const Figure = styled.div`
   text-align: right;
   line-height: 1.25;
   input {
-    width: 52px;
+    width: 3.25rem;
     text-align: right;
     border: 1px solid transparent;
     border-radius: 6px;
     background: transparent;
     font-weight: 650;
-    font-size: 16px;
+    font-size: 1rem;
     padding: 2px 4px;
     appearance: textfield;
     -moz-appearance: textfield;
@@ -141,14 +159,14 @@ const Figure = styled.div`
   small {
     display: block;
     color: var(--soft);
-    font-size: 13px;
+    font-size: 0.8125rem;
     padding-right: 4px;
   }
   button {
     border: 0;
     background: none;
     color: var(--soft);
-    font-size: 12px;
+    font-size: 0.75rem;
     cursor: pointer;
     padding: 4px;
     text-decoration: underline;

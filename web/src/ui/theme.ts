@@ -15,15 +15,15 @@ export const GlobalStyle = createGlobalStyle`
   :root[data-room='dim'] { ${dim} }
   *, *::before, *::after { box-sizing: border-box; }
   html { -webkit-text-size-adjust: 100%; scroll-padding-top: 72px; }
-  body { margin: 0; background: var(--paper); color: var(--ink); font: 400 15px/1.5 var(--sans); font-variant-numeric: tabular-nums lining-nums; }
+  body { margin: 0; background: var(--paper); color: var(--ink); font: 400 0.9375rem/1.5 var(--sans); font-variant-numeric: tabular-nums lining-nums; }
   h1, h2, h3 { font-family: var(--serif); font-weight: 500; line-height: 1.15; margin: 0; font-variant-numeric: lining-nums; letter-spacing: -0.005em; }
-  h1 { font-size: 40px; } h2 { font-size: 26px; } h3 { font-size: 20px; }
+  h1 { font-size: 2.5rem; } h2 { font-size: 1.625rem; } h3 { font-size: 1.25rem; }
   p { margin: 0; }
   a { color: inherit; text-underline-offset: 3px; }
   button, input, select, textarea { font: inherit; color: inherit; }
   ::selection { background: var(--madder); color: #fff; }
   :focus-visible { outline: 2px solid var(--madder); outline-offset: 2px; border-radius: 4px; }
   @media (prefers-reduced-motion: reduce) { *, *::before, *::after { transition-duration: 0s !important; animation-duration: 0s !important; } }
-  @media (max-width: 640px) { h1 { font-size: 30px; } body { font-size: 16px; } }
+  @media (max-width: 40em) { h1 { font-size: 1.875rem; } body { font-size: 1rem; } }
   @media print { body { background: #fff; } }
 `;

@@ -76,11 +76,11 @@ const Face = styled.button`
   color: var(--on-strong);
   cursor: pointer;
   .time {
-    font: 500 34px/1 var(--serif);
+    font: 500 2.125rem/1 var(--serif);
     font-variant-numeric: lining-nums tabular-nums;
   }
   .ask {
-    font-size: 14px;
+    font-size: 0.875rem;
     opacity: 0.85;
   }
   .do {
@@ -93,13 +93,25 @@ const Face = styled.button`
     min-height: 168px;
     padding: 26px 28px;
     .time {
-      font-size: 68px;
+      font-size: 4.25rem;
     }
     .ask {
-      font-size: 16px;
+      font-size: 1rem;
     }
     .do {
-      font-size: 20px;
+      font-size: 1.25rem;
+    }
+  }
+  @media (max-width: 18em) {
+    grid-template-columns: 1fr;
+    .do,
+    &[data-size='large'] .do {
+      grid-row: auto;
+      grid-column: 1;
+      text-align: left;
+    }
+    kbd {
+      display: none;
     }
   }
   kbd {

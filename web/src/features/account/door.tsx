@@ -23,11 +23,11 @@ const Room = styled.main`
     display: flex;
     gap: 10px;
     align-items: center;
-    font: 500 22px var(--serif);
+    font: 500 1.375rem var(--serif);
     font-variant-numeric: lining-nums;
   }
   h1 {
-    font-size: 34px;
+    font-size: 2.125rem;
     margin-bottom: 4px;
   }
   .soft {
@@ -36,7 +36,7 @@ const Room = styled.main`
   .also {
     display: flex;
     gap: 18px;
-    font-size: 14px;
+    font-size: 0.875rem;
     flex-wrap: wrap;
   }
   hr {

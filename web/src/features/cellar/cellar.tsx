@@ -36,30 +36,30 @@ const List = styled.ul`
     background: var(--raised);
   }
   .name {
-    font: 500 20px/1.2 var(--serif);
+    font: 500 1.25rem/1.2 var(--serif);
     font-variant-numeric: lining-nums;
   }
   .name small {
-    font: 400 14px var(--sans);
+    font: 400 0.875rem var(--sans);
     color: var(--soft);
     margin-left: 8px;
   }
   .style {
     color: var(--soft);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   .num {
     text-align: right;
   }
   .soft {
     color: var(--soft);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   .ask {
     color: var(--amber);
-    font-size: 13px;
+    font-size: 0.8125rem;
   }
-  @media (max-width: 900px) {
+  @media (max-width: 56.25em) {
     a {
       grid-template-columns: 40px minmax(0, 1fr) auto;
     }

@@ -9,18 +9,18 @@ export const Entries = styled.ul`
   li {
     padding: 9px 0 10px;
     border-bottom: 1px solid var(--line);
-    font-size: 14px;
+    font-size: 0.875rem;
     line-height: 1.4;
   }
   .line {
     display: flex;
     justify-content: space-between;
     gap: 12px;
-    font-size: 15px;
+    font-size: 0.9375rem;
     font-weight: 650;
   }
   .verdict {
-    font-size: 13.5px;
+    font-size: 0.84375rem;
     white-space: nowrap;
   }
   .meets {

@@ -25,7 +25,7 @@ const Two = styled.div`
   grid-template-columns: 340px minmax(0, 1fr);
   gap: 34px;
   align-items: start;
-  @media (max-width: 820px) {
+  @media (max-width: 51.25em) {
     grid-template-columns: 1fr;
   }
 `;
@@ -39,7 +39,7 @@ const Map = styled.div`
 const Table = styled.table`
   width: 100%;
   border-collapse: collapse;
-  font-size: 14px;
+  font-size: 0.875rem;
   th,
   td {
     text-align: left;

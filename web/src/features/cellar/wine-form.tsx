@@ -23,7 +23,7 @@ const Form = styled.div`
     gap: 12px;
   }
   h2 {
-    font-size: 22px;
+    font-size: 1.375rem;
     border-bottom: 1px solid var(--line);
     padding-bottom: 6px;
   }
@@ -48,7 +48,7 @@ const Form = styled.div`
     gap: 8px;
     align-items: end;
   }
-  @media (max-width: 820px) {
+  @media (max-width: 51.25em) {
     grid-template-columns: 1fr;
     .lot {
       grid-template-columns: 1fr 1fr;

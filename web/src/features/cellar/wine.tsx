@@ -32,10 +32,10 @@ const Grid = styled.div`
   }
   .soft {
     color: var(--soft);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   h1 {
-    font-size: 40px;
+    font-size: 2.5rem;
   }
   .style {
     font: italic 500 20px/1.35 var(--serif);
@@ -47,14 +47,14 @@ const Grid = styled.div`
     gap: 16px;
     align-items: center;
   }
-  @media (max-width: 1100px) {
+  @media (max-width: 68.75em) {
     grid-template-columns: 1fr 1fr;
     > :last-child {
       grid-column: 1 / -1;
       border-top: 1px solid var(--line);
     }
   }
-  @media (max-width: 760px) {
+  @media (max-width: 47.5em) {
     grid-template-columns: 1fr;
     min-height: 0;
     > * {
@@ -84,7 +84,7 @@ const Facts = styled.div`
   }
   small {
     color: var(--soft);
-    font-size: 12.5px;
+    font-size: 0.78125rem;
   }
   .ask {
     color: var(--amber);

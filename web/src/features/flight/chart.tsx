@@ -33,7 +33,7 @@ const Lay = styled.div`
   grid-template-columns: minmax(0, 1fr) 320px;
   gap: 30px;
   align-items: start;
-  @media (max-width: 980px) {
+  @media (max-width: 61.25em) {
     grid-template-columns: minmax(0, 1fr);
   }
 `;

@@ -19,13 +19,13 @@ const Figures = styled.div`
     font-weight: 650;
   }
   .n {
-    font: 500 27px/1.2 var(--serif);
+    font: 500 1.6875rem/1.2 var(--serif);
     font-variant-numeric: lining-nums;
   }
   small {
     color: var(--soft);
     display: block;
-    font-size: 13px;
+    font-size: 0.8125rem;
   }
   small[data-warn] {
     color: var(--amber);
@@ -38,7 +38,7 @@ const Scroll = styled.div`
 const Table = styled.table`
   width: 100%;
   border-collapse: collapse;
-  font-size: 14px;
+  font-size: 0.875rem;
   margin-top: 12px;
   th,
   td {
@@ -169,7 +169,7 @@ export function FlightAmounts({ flight, amounts, venue }: { flight: FlightDocume
           </tbody>
         </Table>
       </Scroll>
-      <p className="soft" style={{ marginTop: 10, fontSize: 14 }}>
+      <p className="soft" style={{ marginTop: 10, fontSize: '0.875rem' }}>
         Nobody needs to swallow to judge. Who drives, is pregnant, takes medicine or is under age does not drink; local law decides. These figures are a
         caution, never a permission.
       </p>

@@ -53,7 +53,7 @@ export function FlightElsewhere({
   return (
     <section aria-label="Elsewhere" style={{ marginTop: 26, borderTop: '1px solid var(--line)', paddingTop: 16 }}>
       {shared.map((wine) => (
-        <p key={wine.wine} style={{ margin: '0 0 8px', fontSize: 14, color: wine.needed > wine.held ? 'var(--amber)' : undefined }}>
+        <p key={wine.wine} style={{ margin: '0 0 8px', fontSize: '0.875rem', color: wine.needed > wine.held ? 'var(--amber)' : undefined }}>
           <strong>{wine.name}</strong> is wanted by{' '}
           {wine.flights.map((other, i) => (
             <span key={other.id}>
@@ -103,7 +103,7 @@ export function FlightElsewhere({
             </Button>
           </div>
           {view !== null && to !== '' && (
-            <p role="status" className="soft" style={{ fontSize: 14 }}>
+            <p role="status" className="soft" style={{ fontSize: '0.875rem' }}>
               Every time of the plan moves with it, and ages are counted on the new day.
               {view.local !== to.slice(0, 16) ? ` That hour does not exist on the day the clocks change: it becomes ${view.local.slice(11)}.` : ''}
               {view.sameDay.length > 0 ? ` Within a day of it: ${view.sameDay.map((other) => other.name).join(', ')}.` : ''}

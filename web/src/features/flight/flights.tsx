@@ -25,10 +25,10 @@ const List = styled.ul`
     background: var(--raised);
   }
   .name {
-    font: 500 22px/1.2 var(--serif);
+    font: 500 1.375rem/1.2 var(--serif);
     font-variant-numeric: lining-nums;
   }
-  @media (max-width: 760px) {
+  @media (max-width: 47.5em) {
     a {
       grid-template-columns: 1fr auto;
     }

@@ -36,7 +36,7 @@ const OrderCard = styled.aside`
     gap: 10px;
   }
   .figure {
-    font: 600 40px/1 var(--serif);
+    font: 600 2.5rem/1 var(--serif);
     font-variant-numeric: lining-nums;
   }
   .of {
@@ -49,7 +49,7 @@ const OrderCard = styled.aside`
     padding: 12px 0 0;
     display: grid;
     gap: 10px;
-    font-size: 14px;
+    font-size: 0.875rem;
     line-height: 1.4;
     border-top: 1px solid var(--line);
   }
@@ -62,12 +62,12 @@ const OrderCard = styled.aside`
     font-weight: 650;
   }
   .small {
-    font-size: 14px;
+    font-size: 0.875rem;
     line-height: 1.4;
     margin: 0;
   }
   details {
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   summary {
     cursor: pointer;

@@ -12,7 +12,7 @@ const Scroll = styled.div`
   max-height: 420px;
   table {
     border-collapse: collapse;
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   th,
   td {
@@ -55,7 +55,7 @@ export function PanelDesign({
   return (
     <section aria-label="Panel design" style={{ marginTop: 26 }}>
       <h2>Panel</h2>
-      <p className="soft" style={{ fontSize: 14 }}>
+      <p className="soft" style={{ fontSize: '0.875rem' }}>
         {made.blocks === undefined
           ? guests % square === 0 && guests > 0
             ? `Balanced: with ${guests} seats each wine stands in each place, and after each other wine, equally often (a Williams square).`
@@ -87,7 +87,7 @@ export function PanelDesign({
         </div>
       )}
       {panel.twice.length > 0 && (
-        <p style={{ fontSize: 14 }}>
+        <p style={{ fontSize: '0.875rem' }}>
           Twice, under two codes: {panel.twice.map((wine) => nameOf(wine)).join(', ')}{' '}
           {mayEdit && (
             <Button size="small" tone="quiet" onPress={() => change({ panel: { ...panel, twice: [] } })}>

@@ -23,12 +23,12 @@ const Box = styled.details`
     cursor: pointer;
     padding: 12px 0;
     min-height: 44px;
-    font-size: 14px;
+    font-size: 0.875rem;
     color: var(--soft);
   }
   > summary strong {
     color: var(--ink);
-    font: 500 19px/1.2 var(--serif);
+    font: 500 1.1875rem/1.2 var(--serif);
     margin-right: 10px;
   }
 `;
@@ -56,7 +56,7 @@ const Found = styled.ul`
     border-top: 1px solid var(--line);
   }
   .names {
-    font: 500 17px/1.25 var(--serif);
+    font: 500 1.0625rem/1.25 var(--serif);
     font-variant-numeric: lining-nums;
   }
 `;

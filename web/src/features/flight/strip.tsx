@@ -17,7 +17,7 @@ const Line = styled.div`
   gap: 6px 22px;
   padding: 12px 0;
   border-top: 1px solid var(--line);
-  font-size: 14px;
+  font-size: 0.875rem;
   strong {
     font-weight: 650;
   }
@@ -37,7 +37,7 @@ const Goals = styled.ul`
     border-radius: 18px;
     padding: 2px 4px 2px 14px;
     min-height: 36px;
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   li[data-verdict='met'] {
     border-color: var(--sea);

@@ -42,12 +42,12 @@ const Item = styled(GridListItem)`
     background: var(--sea-soft);
   }
   .n {
-    font: 600 18px var(--serif);
+    font: 600 1.125rem var(--serif);
     font-variant-numeric: lining-nums;
     text-align: right;
   }
   .name {
-    font: 500 19px/1.2 var(--serif);
+    font: 500 1.1875rem/1.2 var(--serif);
     font-variant-numeric: lining-nums;
   }
   .name a {
@@ -59,7 +59,7 @@ const Item = styled(GridListItem)`
   .soft,
   .said {
     color: var(--soft);
-    font: 400 14px/1.35 var(--sans);
+    font: 400 0.875rem/1.35 var(--sans);
   }
   .said button {
     margin-left: 2px;
@@ -80,7 +80,7 @@ const Item = styled(GridListItem)`
   }
   summary {
     cursor: pointer;
-    font-size: 13px;
+    font-size: 0.8125rem;
     color: var(--soft);
     min-height: 28px;
   }
@@ -90,7 +90,7 @@ const Item = styled(GridListItem)`
     gap: 10px;
     padding: 6px 0 8px;
   }
-  @media (max-width: 760px) {
+  @media (max-width: 47.5em) {
     grid-template-columns: 24px 22px 34px minmax(0, 1fr) auto;
     .rose {
       display: none;

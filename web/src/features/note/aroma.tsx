@@ -41,7 +41,7 @@ const Chips = styled.ul`
   }
   small {
     color: var(--soft);
-    font-size: 12.5px;
+    font-size: 0.78125rem;
   }
   button.chip[data-strength='3'] {
     font-weight: 650;
@@ -68,7 +68,7 @@ const Card = styled.div`
   }
   .row > span {
     color: var(--soft);
-    font-size: 13px;
+    font-size: 0.8125rem;
   }
 `;
 /** Smells by typing over names and synonyms; a word the vocabulary does not know is kept as the taster's own. */
@@ -153,7 +153,7 @@ function Explained({ id }: { id: string }) {
       there = false;
     };
   }, [id]);
-  return text === undefined ? null : <p style={{ margin: 0, fontSize: 15 }}>{text}</p>;
+  return text === undefined ? null : <p style={{ margin: 0, fontSize: '0.9375rem' }}>{text}</p>;
 }
 
 export function ChipList({ chips, change, withFate }: { chips: readonly Chip[]; change: Change; withFate: boolean }) {

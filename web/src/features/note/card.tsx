@@ -6,7 +6,7 @@ import { cards } from '@rose/knowledge/sensations/cards';
 import { references, sensationTests } from '@rose/knowledge/sensations/references';
 
 const Text = styled.div`
-  font-size: 15px;
+  font-size: 0.9375rem;
   p {
     margin: 0 0 6px;
   }

@@ -12,7 +12,7 @@ const Box = styled.section`
   border-left: 3px solid var(--amber);
   padding: 2px 0 2px 14px;
   margin: 14px 0;
-  font-size: 15px;
+  font-size: 0.9375rem;
   .two {
     display: grid;
     grid-template-columns: 1fr 1fr;
@@ -21,7 +21,7 @@ const Box = styled.section`
   }
   .soft {
     color: var(--soft);
-    font-size: 14px;
+    font-size: 0.875rem;
     margin: 4px 0;
   }
   .do {

@@ -77,7 +77,7 @@ export function Deal({ venue }: { venue: string }) {
           </>
         ) : dealt.bags === null ? (
           <>
-            <ol style={{ fontSize: 18, lineHeight: 1.7, maxWidth: '62ch' }}>
+            <ol style={{ fontSize: '1.125rem', lineHeight: 1.7, maxWidth: '62ch' }}>
               <li>Put each bottle into a bag, foil and capsule off. Close the bags and mix them with your eyes shut.</li>
               <li>
                 Mark the bags 1 to {dealt.places.length}, as they come.
@@ -104,7 +104,7 @@ export function Deal({ venue }: { venue: string }) {
         ) : (
           <>
             <p className="soft">For your eyes only. The taster finds the glasses in the notebook.</p>
-            <ul style={{ fontSize: 18, lineHeight: 1.7 }}>
+            <ul style={{ fontSize: '1.125rem', lineHeight: 1.7 }}>
               {dealt.bags.map((entry) => (
                 <li key={entry.bag}>
                   Bag <strong>{entry.bag}</strong>: {entry.wine}

@@ -19,7 +19,7 @@ const Box = styled.section`
   }
   .soft {
     color: var(--soft);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   details {
     border-bottom: 1px solid var(--line);
@@ -36,7 +36,7 @@ const Box = styled.section`
   table {
     width: 100%;
     border-collapse: collapse;
-    font-size: 14px;
+    font-size: 0.875rem;
     margin: 0 0 10px;
   }
   th {
@@ -51,7 +51,7 @@ const Box = styled.section`
   }
   svg {
     display: block;
-    width: 92px;
+    width: 5.75rem;
     height: 12px;
   }
 `;

@@ -34,7 +34,7 @@ const Switch = styled.div`
     padding: 0 16px;
     cursor: pointer;
     color: var(--soft);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   button + button {
     border-left: 1px solid var(--line);

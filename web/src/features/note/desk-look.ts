@@ -21,11 +21,11 @@ export const Lay = styled.div`
     min-width: 0;
   }
   h1 {
-    font-size: 30px;
+    font-size: 1.875rem;
   }
   .soft {
     color: var(--soft);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   .compass {
     display: grid;
@@ -49,9 +49,9 @@ export const Lay = styled.div`
     gap: 14px;
     align-items: center;
     margin: 6px 0 16px;
-    font-size: 14px;
+    font-size: 0.875rem;
   }
-  @media (max-width: 1120px) {
+  @media (max-width: 70em) {
     grid-template-columns: 250px minmax(0, 1fr);
     > aside:last-child {
       grid-column: 1 / -1;
@@ -59,7 +59,7 @@ export const Lay = styled.div`
       border-top: 1px solid var(--line);
     }
   }
-  @media (max-width: 760px) {
+  @media (max-width: 47.5em) {
     display: flex;
     flex-direction: column;
     padding-bottom: 84px;
@@ -81,7 +81,7 @@ export const Lay = styled.div`
       display: flex;
     }
     h1 {
-      font-size: 26px;
+      font-size: 1.625rem;
     }
   }
 `;
@@ -103,7 +103,7 @@ export const Tabs = styled.div`
     border-radius: 8px;
     display: grid;
     gap: 4px;
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
   button[aria-selected='true'] {
     color: var(--madder);
@@ -125,13 +125,13 @@ export const Tabs = styled.div`
   button[aria-selected='true'] i b {
     background: var(--madder);
   }
-  @media (max-width: 760px) {
+  @media (max-width: 47.5em) {
     display: grid;
     grid-template-columns: repeat(5, 1fr);
     gap: 4px;
     button {
       padding: 6px 0;
-      font-size: 13px;
+      font-size: 0.8125rem;
     }
     i {
       min-width: 0;
@@ -140,6 +140,10 @@ export const Tabs = styled.div`
       display: none;
     }
   }
+  @media (max-width: 18em) {
+    display: flex;
+    gap: 4px 12px;
+  }
 `;
 /** Undo and the way on; at the thumb on a phone. */
 export const Bar = styled.div`
@@ -147,7 +151,10 @@ export const Bar = styled.div`
   gap: 10px;
   margin-top: 22px;
   align-items: center;
-  @media (max-width: 760px) {
+  @media (max-width: 18em) {
+    flex-wrap: wrap;
+  }
+  @media (max-width: 47.5em) {
     position: fixed;
     left: 0;
     right: 0;

@@ -63,7 +63,7 @@ export function Desk({ venue, note, routines }: { venue: string; note: NoteView;
     const kept = sessionStorage.getItem(`quarter/${note.id}`);
     if (kept !== null && quarters.includes(kept as Quarter)) setQuarter(kept as Quarter);
     setDepth(keptDepth());
-    const query = window.matchMedia('(min-width: 761px)');
+    const query = window.matchMedia('(min-width: 47.5625em)');
     const fit = () => setWide(query.matches);
     fit();
     query.addEventListener('change', fit);

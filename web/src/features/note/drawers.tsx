@@ -17,7 +17,7 @@ const Box = styled.details`
     min-height: 44px;
     padding: 10px 0;
     color: var(--soft);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   > summary strong {
     color: var(--ink);
@@ -40,7 +40,7 @@ const Box = styled.details`
     gap: 8px;
     align-items: center;
     min-height: 44px;
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
   label.tick input {
     width: 20px;

@@ -8,13 +8,13 @@ const Box = styled.section`
   margin-top: 22px;
   border-top: 1px solid var(--line);
   padding-top: 12px;
-  font-size: 15px;
+  font-size: 0.9375rem;
   h2 {
-    font-size: 20px;
+    font-size: 1.25rem;
     margin: 0 0 2px;
   }
   h3 {
-    font-size: 14px;
+    font-size: 0.875rem;
     margin: 12px 0 2px;
   }
   ul {
@@ -27,7 +27,7 @@ const Box = styled.section`
   }
   small {
     color: var(--soft);
-    font-size: 13px;
+    font-size: 0.8125rem;
   }
   summary {
     cursor: pointer;

@@ -29,7 +29,7 @@ export function Fields({ quarter, observed, set }: { quarter: Quarter; observed:
       {ids.filter((id) => !extra.includes(id)).map(field)}
       {extra.length > 0 && (
         <details open={extra.some((id) => observed[id] !== undefined)}>
-          <summary style={{ cursor: 'pointer', minHeight: 44, padding: '12px 0', color: 'var(--soft)', fontSize: 14 }}>
+          <summary style={{ cursor: 'pointer', minHeight: 44, padding: '12px 0', color: 'var(--soft)', fontSize: '0.875rem' }}>
             More to record: {extra.map((id) => observables[id].label.toLowerCase()).join(', ')}
           </summary>
           {extra.map(field)}
@@ -46,7 +46,7 @@ const How = styled.button`
   min-height: 24px;
   font-weight: 400;
   color: var(--soft);
-  font-size: 13px;
+  font-size: 0.8125rem;
   text-decoration: underline;
   text-underline-offset: 2px;
   cursor: pointer;
@@ -138,12 +138,12 @@ const Mark = styled.div`
     display: block;
     font-weight: 400;
     color: var(--soft);
-    font-size: 13px;
+    font-size: 0.8125rem;
   }
   input[type='number'] {
-    width: 96px;
+    width: 6rem;
     min-height: 56px;
-    font: 600 30px var(--serif);
+    font: 600 1.875rem var(--serif);
     font-variant-numeric: lining-nums;
     text-align: center;
     border: 1px solid var(--line);
@@ -158,7 +158,7 @@ const Mark = styled.div`
     cursor: pointer;
     min-height: 32px;
   }
-  @media (max-width: 640px) {
+  @media (max-width: 40em) {
     grid-template-columns: 1fr auto;
     button {
       grid-column: 2;

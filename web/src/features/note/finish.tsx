@@ -31,7 +31,7 @@ const Stops = styled.dl`
     font-weight: 400;
   }
   input {
-    width: 84px;
+    width: 5.25rem;
     min-height: 44px;
     text-align: right;
     border: 1px solid var(--line);
@@ -104,12 +104,12 @@ export function Finish({ watch, doc, set, change }: { watch: WatchControl; doc: 
           >
             I broke off
           </Button>{' '}
-          <span style={{ color: 'var(--soft)', fontSize: 14 }}>kept as “at least”</span>
+          <span style={{ color: 'var(--soft)', fontSize: '0.875rem' }}>kept as “at least”</span>
         </p>
       )}
       {doc.chips.length > 0 && (
         <section aria-label="When each flavour leaves" style={{ marginTop: 16 }}>
-          <p style={{ color: 'var(--soft)', fontSize: 14, margin: '0 0 6px' }}>
+          <p style={{ color: 'var(--soft)', fontSize: '0.875rem', margin: '0 0 6px' }}>
             {watch.stage === 'ready' ? 'While the watch runs, press a flavour when it has gone.' : 'Press a flavour when it has gone.'}
           </p>
           <span style={{ display: 'flex', flexWrap: 'wrap', gap: 8 }}>
@@ -138,7 +138,7 @@ export function Finish({ watch, doc, set, change }: { watch: WatchControl; doc: 
         {row('after', 'Acid, bitterness or heat')}
       </Stops>
       {agree !== undefined && (
-        <p role="status" style={{ color: 'var(--soft)', fontSize: 14, marginTop: 8 }}>
+        <p role="status" style={{ color: 'var(--soft)', fontSize: '0.875rem', marginTop: 8 }}>
           {agree.agree
             ? `Two sips agree within ${agree.difference} s.`
             : `Two sips differ by ${agree.difference} s, ${Math.round(agree.share * 100)} % of their mean: a third would help.`}

@@ -17,12 +17,12 @@ import type { ChangeNote, SetObservation } from './observation';
 const Question = styled.div`
   max-width: 640px;
   h2 {
-    font-size: 30px;
+    font-size: 1.875rem;
     margin: 4px 0 10px;
   }
   .count {
     color: var(--soft);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   .routine {
     max-width: 260px;

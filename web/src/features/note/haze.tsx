@@ -7,7 +7,7 @@ import { hazeReasons } from '@rose/knowledge/faults/index';
 export function Haze({ doc, facts, day }: { doc: NoteDocument; facts: WineFacts | undefined; day: string }) {
   const { harmless, faults } = hazeReasons(doc, facts, day);
   return (
-    <p role="status" style={{ color: 'var(--soft)', fontSize: 14, margin: '4px 0 8px' }}>
+    <p role="status" style={{ color: 'var(--soft)', fontSize: '0.875rem', margin: '4px 0 8px' }}>
       Not clear. {harmless.length > 0 ? `It may be harmless: ${harmless.join('; ')}. ` : ''}
       {faults.length > 0 ? `Or ${faults.join(', or ')}. ` : ''}The nose decides; wipe a misted glass first.
     </p>

@@ -62,7 +62,7 @@ export function IdeaForm({ doc, at, change }: { doc: NoteDocument; at: Idea['at'
         ))}
       </div>
       {ideas.map((idea) => (
-        <p key={idea.id} style={{ margin: '0 0 6px', fontSize: 15 }}>
+        <p key={idea.id} style={{ margin: '0 0 6px', fontSize: '0.9375rem' }}>
           {ideaInWords(idea)}
           {idea.certainty === 0 ? '' : `, ${idea.certainty} % sure`}, {where[idea.at]}
           {idea.helped === true ? ', helped by the deduction' : ''}{' '}

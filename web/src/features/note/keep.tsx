@@ -21,14 +21,14 @@ const Box = styled.section`
   gap: 10px;
   .soft {
     color: var(--soft);
-    font-size: 14px;
+    font-size: 0.875rem;
     margin: 0;
   }
   .files {
     display: flex;
     flex-wrap: wrap;
     gap: 4px 14px;
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   .files a {
     min-height: 32px;
@@ -83,7 +83,7 @@ export function Keep({ note, doc, flush }: { note: NoteView; doc: NoteDocument; 
       )}
       <Beside id={note.id} />
       {note.mine && (
-        <label style={{ display: 'flex', gap: 8, alignItems: 'center', minHeight: 44, fontSize: 15 }}>
+        <label style={{ display: 'flex', gap: 8, alignItems: 'center', minHeight: 44, fontSize: '0.9375rem' }}>
           <input
             type="checkbox"
             style={{ width: 20, height: 20 }}

@@ -43,7 +43,7 @@ const Call = styled.label`
     display: flex;
     justify-content: space-between;
     color: var(--soft);
-    font-size: 13px;
+    font-size: 0.8125rem;
   }
 `;
 

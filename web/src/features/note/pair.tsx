@@ -35,7 +35,7 @@ const Lay = styled.div`
   }
   .soft {
     color: var(--soft);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   .head {
     display: flex;
@@ -73,10 +73,10 @@ const Lay = styled.div`
     font-weight: 650;
   }
   .prose {
-    font: 400 20px/1.42 var(--serif);
+    font: 400 1.25rem/1.42 var(--serif);
     font-variant-numeric: lining-nums;
   }
-  @media (max-width: 860px) {
+  @media (max-width: 53.75em) {
     grid-template-columns: 1fr;
     > section {
       padding: 14px 16px;

@@ -27,7 +27,7 @@ export function Sips({ routine, doc, change }: { routine: Routine; doc: NoteDocu
           {n} {short[sipTask(n, total)]}
         </Button>
       ))}
-      <span className="soft" aria-live="polite" style={{ fontSize: 14 }}>
+      <span className="soft" aria-live="polite" style={{ fontSize: '0.875rem' }}>
         {taken < total ? `Sip ${taken + 1}: ${sipTasks[sipTask(taken + 1, total)]}.` : 'All sips had.'}
       </span>
     </div>

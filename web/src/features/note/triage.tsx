@@ -19,7 +19,7 @@ const Box = styled.section`
     margin: 0 0 4px;
   }
   .ask {
-    font: 500 21px/1.3 var(--serif);
+    font: 500 1.3125rem/1.3 var(--serif);
     margin: 10px 0 8px;
   }
   .do {
@@ -36,7 +36,7 @@ const Box = styled.section`
   li {
     padding: 6px 0;
     border-top: 1px solid var(--line);
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
   summary {
     cursor: pointer;
@@ -44,7 +44,7 @@ const Box = styled.section`
   }
   .soft {
     color: var(--soft);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
 `;
 
@@ -181,7 +181,7 @@ function Act({ act }: { act: FaultAct }) {
   }, [until]);
   const left = until === null ? null : Math.max(0, Math.ceil((until - now) / 1000));
   return (
-    <span style={{ fontSize: 15 }}>
+    <span style={{ fontSize: '0.9375rem' }}>
       {act.says}{' '}
       {act.wait !== undefined &&
         (left === null ? (

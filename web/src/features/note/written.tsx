@@ -19,7 +19,7 @@ const Deduction = dynamic(() => import('./deduction').then((module) => module.De
 const Price = dynamic(() => import('./price').then((module) => module.Price), { ssr: false });
 
 const Prose = styled.div`
-  font: 400 20px/1.42 var(--serif);
+  font: 400 1.25rem/1.42 var(--serif);
   font-variant-numeric: lining-nums;
   p {
     margin: 0 0 8px;
@@ -45,7 +45,7 @@ const Prose = styled.div`
     border-left-color: var(--amber);
   }
   small {
-    font: 400 13px var(--sans);
+    font: 400 0.8125rem var(--sans);
     color: var(--amber);
     display: block;
   }
@@ -64,12 +64,12 @@ const Score = styled.section`
   margin-top: 18px;
   padding-top: 14px;
   .figure {
-    font: 600 44px/1 var(--serif);
+    font: 600 2.75rem/1 var(--serif);
     font-variant-numeric: lining-nums;
   }
   .soft {
     color: var(--soft);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   ul {
     list-style: none;
@@ -89,7 +89,7 @@ const Score = styled.section`
   }
   details p {
     color: var(--soft);
-    font-size: 13.5px;
+    font-size: 0.84375rem;
     margin: 0 0 8px;
   }
 `;
@@ -99,7 +99,7 @@ export function Written({ doc, change, note, flush }: { doc: NoteDocument; chang
   const statements = composeNote(doc, chipName);
   return (
     <>
-      <div style={{ color: 'var(--soft)', fontSize: 14, marginBottom: 8 }}>Your note, so far</div>
+      <div style={{ color: 'var(--soft)', fontSize: '0.875rem', marginBottom: 8 }}>Your note, so far</div>
       <Prose>
         {statements.length === 0 && <p style={{ color: 'var(--soft)' }}>It writes itself as you record. Press a sentence to put it your way.</p>}
         {statements.map((statement) => (

@@ -33,7 +33,7 @@ const Row = styled.div`
     border-radius: 10px;
     background: var(--raised);
     font-weight: 600;
-    font-size: 15px;
+    font-size: 0.9375rem;
     cursor: pointer;
   }
   label.file:focus-within {

@@ -16,13 +16,13 @@ const Two = styled.div`
   grid-template-columns: 1fr 1fr;
   gap: 40px;
   .text {
-    font: 400 19px/1.45 var(--serif);
+    font: 400 1.1875rem/1.45 var(--serif);
     font-variant-numeric: lining-nums;
   }
   small {
     color: var(--soft);
   }
-  @media (max-width: 760px) {
+  @media (max-width: 47.5em) {
     grid-template-columns: 1fr;
     gap: 20px;
   }
@@ -31,7 +31,7 @@ const Table = styled.table`
   width: 100%;
   border-collapse: collapse;
   margin-top: 22px;
-  font-size: 15px;
+  font-size: 0.9375rem;
   th {
     text-align: left;
     font-weight: 600;

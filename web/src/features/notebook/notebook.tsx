@@ -35,7 +35,7 @@ const List = styled.ul`
     align-items: start;
   }
   .name {
-    font: 500 20px/1.25 var(--serif);
+    font: 500 1.25rem/1.25 var(--serif);
     font-variant-numeric: lining-nums;
     text-decoration: none;
   }
@@ -43,12 +43,12 @@ const List = styled.ul`
     text-decoration: underline;
   }
   .text {
-    font: 400 16.5px/1.45 var(--serif);
+    font: 400 1.03125rem/1.45 var(--serif);
     font-variant-numeric: lining-nums;
     margin: 3px 0 0;
   }
   .mark {
-    font: 600 24px/1.1 var(--serif);
+    font: 600 1.5rem/1.1 var(--serif);
     font-variant-numeric: lining-nums;
     text-align: right;
     font-variant-numeric: lining-nums;
@@ -56,7 +56,7 @@ const List = styled.ul`
   small {
     color: var(--soft);
     display: block;
-    font: 400 13px var(--sans);
+    font: 400 0.8125rem var(--sans);
   }
   input {
     width: 20px;
@@ -64,7 +64,7 @@ const List = styled.ul`
     margin-top: 10px;
     accent-color: var(--madder);
   }
-  @media (max-width: 760px) {
+  @media (max-width: 47.5em) {
     li {
       grid-template-columns: 26px minmax(0, 1fr) auto;
     }

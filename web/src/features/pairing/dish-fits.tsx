@@ -35,11 +35,11 @@ const Fits = styled.ol`
     outline-offset: -2px;
   }
   .name {
-    font: 500 19px/1.25 var(--serif);
+    font: 500 1.1875rem/1.25 var(--serif);
     font-variant-numeric: lining-nums;
   }
   .why {
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   .up {
     color: var(--sea);
@@ -48,7 +48,7 @@ const Fits = styled.ol`
     color: var(--madder);
   }
   .n {
-    font: 600 24px/1 var(--serif);
+    font: 600 1.5rem/1 var(--serif);
     font-variant-numeric: lining-nums;
     text-align: right;
     font-variant-numeric: lining-nums;
@@ -58,7 +58,7 @@ const Classes = styled.dl`
   display: grid;
   grid-template-columns: 120px 1fr;
   gap: 6px 14px;
-  font-size: 14px;
+  font-size: 0.875rem;
   margin: 8px 0 0;
   dt {
     color: var(--soft);
@@ -154,7 +154,7 @@ export function DishFits({
         <>
           <h3 style={{ margin: '22px 0 4px', color: 'var(--madder)' }}>Stay away</h3>
           {advice.avoid.slice(0, 4).map((fit) => (
-            <p key={fit.wine} style={{ fontSize: 14 }}>
+            <p key={fit.wine} style={{ fontSize: '0.875rem' }}>
               <strong>{nameOf(fit.wine)}</strong>, {round(fit.fit)}: {sentence(fitWording, hardest(fit))}
             </p>
           ))}

@@ -26,7 +26,7 @@ const Parts = styled.ul`
   }
   .kind {
     color: var(--soft);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   button.name {
     all: unset;
@@ -65,7 +65,7 @@ const Parts = styled.ul`
     margin-top: 6px;
   }
   .shift {
-    font-size: 13px;
+    font-size: 0.8125rem;
     color: var(--soft);
   }
 `;

@@ -37,19 +37,19 @@ const Grid = styled.div`
   }
   .soft {
     color: var(--soft);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   h1 {
-    font-size: 34px;
+    font-size: 2.125rem;
   }
-  @media (max-width: 1160px) {
+  @media (max-width: 72.5em) {
     grid-template-columns: 1fr 1fr;
     > :last-child {
       grid-column: 1 / -1;
       border-top: 1px solid var(--line);
     }
   }
-  @media (max-width: 760px) {
+  @media (max-width: 47.5em) {
     grid-template-columns: 1fr;
     min-height: 0;
     > * {
@@ -63,7 +63,7 @@ const Caution = styled.div`
   border-left: 3px solid var(--amber);
   padding: 6px 14px;
   margin: 12px 0;
-  font-size: 14px;
+  font-size: 0.875rem;
   line-height: 1.45;
 `;
 

@@ -32,13 +32,13 @@ const List = styled.ul`
     text-decoration: underline;
   }
   .name {
-    font: 500 20px/1.2 var(--serif);
+    font: 500 1.25rem/1.2 var(--serif);
     font-variant-numeric: lining-nums;
   }
   small {
     color: var(--soft);
     display: block;
-    font-size: 13px;
+    font-size: 0.8125rem;
   }
 `;
 export const platePetals = (taste: Readonly<Record<DishAxis, number>>) => plateAxes.map((key) => ({ key, label: dishAxisLabel[key], value: taste[key] }));

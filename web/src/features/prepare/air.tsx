@@ -22,9 +22,9 @@ const List = styled.ul`
   }
   p {
     margin: 2px 0;
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
-  @media (max-width: 760px) {
+  @media (max-width: 47.5em) {
     li {
       grid-template-columns: minmax(0, 1fr);
     }

@@ -21,7 +21,7 @@ const Lay = styled.div`
     gap: 8px;
     padding: 7px 0;
     border-top: 1px solid var(--line);
-    font-size: 15px;
+    font-size: 0.9375rem;
     line-height: 1.35;
   }
   input {
@@ -39,7 +39,7 @@ const Lay = styled.div`
     gap: 10px;
   }
   h3 small {
-    font: 400 13px var(--sans);
+    font: 400 0.8125rem var(--sans);
   }
 `;
 

@@ -12,12 +12,12 @@ import { Button, Key } from '@/ui/button';
 
 const Big = styled.div`
   h2 {
-    font: 500 28px/1.2 var(--serif);
+    font: 500 1.75rem/1.2 var(--serif);
     font-variant-numeric: lining-nums;
     margin: 2px 0 6px;
   }
   .when {
-    font-size: 16px;
+    font-size: 1rem;
     color: var(--soft);
     font-variant-numeric: tabular-nums;
   }
@@ -28,14 +28,14 @@ const Big = styled.div`
     align-items: center;
     margin: 12px 0 18px;
   }
-  @media (max-width: 760px) {
+  @media (max-width: 47.5em) {
     h2 {
-      font-size: 34px;
+      font-size: 2.125rem;
     }
     .do button {
       min-height: 64px;
       flex: 1;
-      font-size: 19px;
+      font-size: 1.1875rem;
     }
   }
 `;
@@ -51,7 +51,7 @@ const List = styled.ol`
     align-items: center;
     min-height: 48px;
     border-bottom: 1px solid var(--line);
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
   .at {
     font-weight: 650;
@@ -183,7 +183,7 @@ export function NextTasks({
           )}
         </div>
       )}
-      <div className="soft" style={{ fontSize: 14, marginBottom: 4 }}>
+      <div className="soft" style={{ fontSize: '0.875rem', marginBottom: 4 }}>
         Next
       </div>
       <List aria-label="What follows">

@@ -22,14 +22,14 @@ const Card = styled.button`
   color: inherit;
   .of {
     color: var(--soft);
-    font-size: 15px;
+    font-size: 0.9375rem;
   }
   .step {
-    font: 500 34px/1.25 var(--serif);
+    font: 500 2.125rem/1.25 var(--serif);
     margin: 12px 0;
   }
   .pressure {
-    font-size: 19px;
+    font-size: 1.1875rem;
     font-weight: 650;
   }
   .pressure[data-hazard='high'],
@@ -38,7 +38,7 @@ const Card = styled.button`
   }
   .caution {
     color: var(--madder);
-    font-size: 16px;
+    font-size: 1rem;
   }
 `;
 

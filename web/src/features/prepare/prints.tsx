@@ -22,12 +22,12 @@ const List = styled.ul`
     border-bottom: 1px solid var(--line);
   }
   strong {
-    font: 500 18px/1.2 var(--serif);
+    font: 500 1.125rem/1.2 var(--serif);
   }
   small {
     display: block;
     color: var(--soft);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   small[data-old] {
     color: var(--amber);

@@ -26,7 +26,7 @@ const Lay = styled.div`
   grid-template-columns: minmax(0, 1fr) 340px;
   gap: 34px;
   align-items: start;
-  @media (max-width: 1020px) {
+  @media (max-width: 63.75em) {
     grid-template-columns: minmax(0, 1fr);
     > :last-child {
       order: -1;
@@ -37,7 +37,7 @@ const Say = styled.div`
   border-left: 3px solid var(--amber);
   padding: 4px 14px;
   margin: 12px 0;
-  font-size: 15px;
+  font-size: 0.9375rem;
   strong {
     display: block;
   }
@@ -190,7 +190,7 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
             />
           )}
           {whole !== null && (
-            <p className="soft" style={{ fontSize: 14, margin: '8px 0 0' }}>
+            <p className="soft" style={{ fontSize: '0.875rem', margin: '8px 0 0' }}>
               The green band is where the bottle should be when it is poured. A glass of {showVolume(flight.pourMl, venue.volume)} at {show(10)} gains about{' '}
               {showDifference(warmsBy(10, stock.roomC, flight.pourMl, minutesAWine(flight)), venue.temperature)} in the {minutesAWine(flight)} minutes it is
               talked about, in a room of {show(stock.roomC)}: the aim lies below the middle of the band by half of that. Bands:{' '}
@@ -336,7 +336,7 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
               </Say>
             ))}
           {plan !== undefined && plan.timetable.conflicts.length === 0 && (
-            <p className="soft" style={{ fontSize: 14 }}>
+            <p className="soft" style={{ fontSize: '0.875rem' }}>
               {Math.floor(plan.timetable.span / 60)} h {plan.timetable.span % 60} min from the first task to the first pour
               {plan.timetable.exact
                 ? ', the least there can be'
@@ -345,7 +345,7 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
             </p>
           )}
           {mayEdit && (
-            <label style={{ display: 'flex', gap: 8, alignItems: 'center', minHeight: 44, fontSize: 14 }}>
+            <label style={{ display: 'flex', gap: 8, alignItems: 'center', minHeight: 44, fontSize: '0.875rem' }}>
               <input type="checkbox" checked={flight.tasteFirst} onChange={(event) => change({ tasteFirst: event.target.checked })} />
               Taste each wine in the afternoon, before anybody comes
             </label>

@@ -49,7 +49,7 @@ export function Gallery() {
         {(Object.keys(hueLadders) as (keyof typeof hueLadders)[]).map((colour) => (
           <div key={colour} style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>
             {Object.entries(hueLadders[colour]).map(([hue, word]) => (
-              <figure key={hue} style={{ margin: 0, textAlign: 'center', fontSize: 13 }}>
+              <figure key={hue} style={{ margin: 0, textAlign: 'center', fontSize: '0.8125rem' }}>
                 <Glass tilt size={92} stops={glassColour({ hue: hue as 'straw' })!.stops} label={word} />
                 <figcaption>{word}</figcaption>
               </figure>
@@ -57,7 +57,7 @@ export function Gallery() {
           </div>
         ))}
         <h2>Watch</h2>
-        <div style={{ display: 'grid', gap: 10, gridTemplateColumns: '1fr 1fr 1fr' }}>
+        <div style={{ display: 'grid', gap: 10, gridTemplateColumns: 'repeat(auto-fit, minmax(140px, 1fr))' }}>
           <Watch watch={stage('ready')} />
           <Watch watch={stage('pleasant')} />
           <Watch watch={stage('after')} />

@@ -39,9 +39,9 @@ const Design = styled.div`
     padding-left: 20px;
     margin: 4px 0 12px;
     color: var(--soft);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
-  @media (max-width: 900px) {
+  @media (max-width: 56.25em) {
     grid-template-columns: 1fr;
   }
 `;
@@ -123,7 +123,7 @@ export function Routines({ venue, mayEdit, first }: { venue: string; mayEdit: bo
                   <span className="soft">{entry.says}</span>
                   {mayEdit && (
                     <Button size="small" label={`Begin from ${entry.name}`} onPress={() => edit(v7(), 0, { ...entry, name: `${entry.name}, ours` })}>
-                      Begin from it
+                      Begin from
                     </Button>
                   )}
                 </li>

@@ -37,7 +37,7 @@ const Sheet = styled.div`
     flex-wrap: wrap;
     gap: 8px;
     align-items: center;
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   .looks input {
     width: 64px;
@@ -50,7 +50,7 @@ const Sheet = styled.div`
   table {
     width: 100%;
     border-collapse: collapse;
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   th,
   td {
@@ -62,7 +62,7 @@ const Sheet = styled.div`
     text-align: right;
     white-space: nowrap;
   }
-  @media (max-width: 900px) {
+  @media (max-width: 56.25em) {
     grid-template-columns: 1fr;
   }
 `;

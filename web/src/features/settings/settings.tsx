@@ -58,7 +58,7 @@ const Lay = styled.div`
     border-bottom: 1px solid var(--line);
     padding-bottom: 6px;
   }
-  @media (max-width: 860px) {
+  @media (max-width: 53.75em) {
     columns: 1;
   }
   .row {
@@ -71,7 +71,7 @@ const Lay = styled.div`
   }
   .soft {
     color: var(--soft);
-    font-size: 14px;
+    font-size: 0.875rem;
   }
   code {
     overflow-wrap: anywhere;
@@ -83,7 +83,7 @@ const Lay = styled.div`
   pre {
     white-space: pre-wrap;
     font: inherit;
-    font-size: 14px;
+    font-size: 0.875rem;
     margin: 0;
   }
 `;

@@ -169,7 +169,9 @@ describe('a new moment', () => {
     expect(JSON.stringify(opened)).not.toContain('honey');
     // The notebook keeps it back too, from its taster, until the new moment is done; an export has all there is.
     const listed = async (who = world.owner) => {
-      const { items } = (await run(listNotes, who, { limit: 100 })) as unknown as { items: { id: string; text: string; quality: number | null; hiddenFor: unknown }[] };
+      const { items } = (await run(listNotes, who, { limit: 100 })) as unknown as {
+        items: { id: string; text: string; quality: number | null; hiddenFor: unknown }[];
+      };
       return items.find((entry) => entry.id === id)!;
     };
     expect(await listed()).toMatchObject({ text: '', quality: null, hiddenFor: { id: air, moment: 'air' } });

@@ -8,7 +8,7 @@ const Line = styled.span`
   display: inline-flex;
   align-items: baseline;
   gap: 6px;
-  font-size: 13px;
+  font-size: 0.8125rem;
   color: var(--soft);
   &::before {
     content: '';
@@ -58,7 +58,7 @@ const Box = styled.section`
   border-left: 3px solid var(--amber);
   padding: 8px 14px;
   margin: 12px 0;
-  font-size: 14px;
+  font-size: 0.875rem;
   ul {
     list-style: none;
     margin: 8px 0 0;
