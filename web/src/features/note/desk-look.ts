@@ -169,3 +169,16 @@ export const Bar = styled.div`
     }
   }
 `;
+/** A part of what stands beside the record: the draft, the deduction, what was expected. */
+export const Panel = styled.section`
+  border-top: 1px solid var(--line);
+  margin-top: 18px;
+  padding-top: 14px;
+  h3 {
+    margin: 0 0 8px;
+  }
+  .soft {
+    color: var(--soft);
+    font-size: 0.875rem;
+  }
+`;

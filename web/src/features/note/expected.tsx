@@ -1,78 +1,20 @@
 'use client';
-import styled from 'styled-components';
-import { againstExpected, firmness, type Compared } from '@rose/knowledge/expectation/index';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
 import type { WineFacts } from '@rose/core/wine/facts';
 import type { NoteDocument } from '@rose/core/wine/note';
+import { Button } from '@/ui/button';
+import { Panel } from './desk-look';
 
-const Box = styled.section`
-  margin-top: 22px;
-  border-top: 1px solid var(--line);
-  padding-top: 12px;
-  font-size: 0.9375rem;
-  h2 {
-    font-size: 1.25rem;
-    margin: 0 0 2px;
-  }
-  h3 {
-    font-size: 0.875rem;
-    margin: 12px 0 2px;
-  }
-  ul {
-    margin: 0;
-    padding: 0;
-    list-style: none;
-  }
-  li {
-    padding: 3px 0;
-  }
-  small {
-    color: var(--soft);
-    font-size: 0.8125rem;
-  }
-  summary {
-    cursor: pointer;
-    min-height: 44px;
-    padding: 10px 0;
-    color: var(--soft);
-  }
-`;
-const why = ({ because, firm }: Compared) => [because, firm === undefined ? undefined : firmness[firm]].filter((part) => part !== undefined).join(', ');
-function List({ title, of }: { title: string; of: readonly Compared[] }) {
-  return of.length === 0 ? null : (
-    <>
-      <h3>{title}</h3>
-      <ul>
-        {of.map((entry) => (
-          <li key={`${entry.what} ${entry.says}`}>
-            {entry.says} {why(entry) !== '' && <small>({why(entry)})</small>}
-          </li>
-        ))}
-      </ul>
-    </>
-  );
-}
+const Compared = dynamic(() => import('./expected-told').then((module) => module.Compared), { ssr: false });
 
-/** What the label let one expect, and what the glass gave; only after the taster's own mark, so that it leads nobody. */
+/** What the label let one expect beside what the glass gave; offered only after the taster's own mark, so that it leads nobody. */
 export function Expected({ facts, doc, day }: { facts: WineFacts; doc: NoteDocument; day: string }) {
-  if (doc.observed.quality === undefined) return null;
-  const { style, why: chosen, found, otherwise, missing, surprising, unlooked } = againstExpected(facts, doc, day);
-  const doubtful = doc.observed.health === 'faulty' || doc.observed.health === 'doubtful';
+  const [open, setOpen] = useState(false);
   return (
-    <Box aria-label="Expected, found and missing">
-      <h2>Expected, found, missing</h2>
-      <p style={{ margin: 0, color: 'var(--soft)' }}>
-        Against a {style} ({chosen}).{doubtful && ' The glass was in doubt: what is missing may be the fault’s doing.'}
-      </p>
-      <List title="Otherwise than expected" of={otherwise} />
-      <List title="Expected, and missing" of={missing} />
-      <List title="Found, and not expected" of={surprising} />
-      <details>
-        <summary>
-          {found.length} as expected{unlooked.length > 0 ? `, ${unlooked.length} not looked at` : ''}
-        </summary>
-        <List title="As expected" of={found} />
-        {unlooked.length > 0 && <p style={{ margin: '10px 0 0' }}>Not looked at: {unlooked.join(', ')}.</p>}
-      </details>
-    </Box>
+    <Panel aria-label="Expected, found and missing">
+      <h3>Expected, found, missing</h3>
+      {open ? <Compared facts={facts} doc={doc} day={day} /> : <Button onPress={() => setOpen(true)}>Set it against the label</Button>}
+    </Panel>
   );
 }
