@@ -5,7 +5,10 @@ const root = path.join(import.meta.dirname, '..');
 
 const config: NextConfig = {
   transpilePackages: ['@rose/core', '@rose/knowledge'],
-  turbopack: { root },
+  turbopack: {
+    root,
+    rules: { '**/react-aria/dist/private/*/intlStrings.mjs': { loaders: [path.join(import.meta.dirname, 'english-only.cjs')], as: '*.mjs' } },
+  },
   outputFileTracingRoot: root,
   poweredByHeader: false,
   reactStrictMode: true,

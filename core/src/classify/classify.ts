@@ -1,4 +1,5 @@
-import { factOf, facts, narrowedShares, type FactId, type WineFacts } from '../wine/facts';
+import { facts, narrowedShares, type FactId, type WineFacts } from '../wine/facts';
+import { factOf } from '../wine/stated';
 import type { Reason } from '../wine/reason';
 import { plain } from '../wine/text';
 

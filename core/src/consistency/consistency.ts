@@ -1,4 +1,5 @@
-import { factOf, type WineFacts } from '../wine/facts';
+import type { WineFacts } from '../wine/facts';
+import { factOf } from '../wine/stated';
 import type { NoteDocument } from '../wine/note';
 import { classOfHue, colourWord, hueLadders, midpoint, observables, valueInWords, type ObservableId, type ValueOf } from '../wine/observables';
 

@@ -1,4 +1,5 @@
-import { factOf, type WineFacts } from '../wine/facts';
+import type { WineFacts } from '../wine/facts';
+import { factOf } from '../wine/stated';
 import type { Loads } from '../wine/profile';
 
 /** Allergens a wine can carry (EU 1169/2011 annex II): sulphites always to be reckoned with, and what it was fined with. */

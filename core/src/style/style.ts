@@ -1,4 +1,5 @@
-import { ageOn, factOf, isSouthern, type WineFacts } from '../wine/facts';
+import type { WineFacts } from '../wine/facts';
+import { ageOn, factOf, isSouthern } from '../wine/stated';
 import { colourWord } from '../wine/observables';
 import type { Profile } from '../wine/profile';
 import type { Reason } from '../wine/reason';

@@ -1,4 +1,5 @@
 import type { ColourClass } from './observables';
+import { factOf } from './stated';
 
 /**
  * The one registry of what can be known of a bottle before it is opened. The form, the CSV columns, the list of what to find out and
@@ -210,11 +211,6 @@ export interface WineDocument {
 }
 export const emptyWine: WineDocument = { schema: 1, name: '', producer: '', facts: {}, lots: [], remark: '' };
 
-/** The value of a fact, or undefined when it is not known. */
-export function factOf<Id extends FactId>(from: WineFacts, id: Id): FactValue<Id> | undefined {
-  return from[id]?.value as FactValue<Id> | undefined;
-}
-
 /** The share of a grape as a closed interval of per cent; a word gives the interval it can honestly mean. */
 export function shareBounds(share: Share): readonly [number, number] {
   switch (share.kind) {
@@ -256,18 +252,6 @@ export function narrowedShares(grapes: readonly GrapeShare[]): readonly { grape:
     return { grape: entry.grape, low: only ? 0 : rest ? Math.max(low, 100 - othersHigh) : low, high: Math.max(low, Math.min(high, 100 - othersLow)) };
   });
 }
-
-/** Completed years of age on a day, counted from the harvest: 1 October in the north, 1 April in the south of the vintage year. */
-export function ageOn(day: string, vintage: Vintage | undefined, south = false): number | undefined {
-  if (vintage === undefined || vintage.kind === 'none') return undefined;
-  const year = vintage.kind === 'year' ? vintage.year : vintage.to;
-  const harvest = `${year}-${south ? '04' : '10'}-01`;
-  const years = Number(day.slice(0, 4)) - year;
-  return Math.max(0, day.slice(5) >= harvest.slice(5) ? years : years - 1);
-}
-
-const southern = new Set(['AR', 'AU', 'BO', 'BR', 'CL', 'NZ', 'PE', 'UY', 'ZA']);
-export const isSouthern = (country: string | undefined) => country !== undefined && southern.has(country.toUpperCase());
 
 /** A fact in words with its unit. */
 export function factInWords(id: FactId, value: FactValue<FactId>): string {

@@ -1,5 +1,6 @@
 import { bearings, midpoint, type Bearing, type Observed } from './observables';
-import { ageOn, factOf, isSouthern, type WineFacts } from './facts';
+import type { WineFacts } from './facts';
+import { ageOn, factOf, isSouthern } from './stated';
 import { clamp, throughAnchors } from './units';
 
 /** What Rose Compass knows of a wine's taste: the eight bearings of the rose, and two derived values that order and pairing need. */

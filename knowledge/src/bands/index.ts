@@ -1,5 +1,6 @@
 import type { Band } from '@rose/core/temperature/temperature';
-import { factOf, type WineFacts } from '@rose/core/wine/facts';
+import type { WineFacts } from '@rose/core/wine/facts';
+import { factOf } from '@rose/core/wine/stated';
 import type { Loads } from '@rose/core/wine/profile';
 
 const handbooks = 'handbooks (Peynaud; Robinson; Jackson); no norm exists';

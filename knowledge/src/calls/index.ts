@@ -1,4 +1,5 @@
-import { factOf, mainGrape, type WineFacts } from '@rose/core/wine/facts';
+import { mainGrape, type WineFacts } from '@rose/core/wine/facts';
+import { factOf } from '@rose/core/wine/stated';
 import type { pairQuestions } from '@rose/core/wine/note';
 import { fold } from '@rose/core/wine/text';
 import { grapeNamed } from '../grapes/index';

@@ -1,5 +1,5 @@
 import type { WineFacts } from '@rose/core/wine/facts';
-import { factOf } from '@rose/core/wine/facts';
+import { factOf } from '@rose/core/wine/stated';
 
 export type ClosureId = NonNullable<WineFacts['closure']>['value'];
 

@@ -7,7 +7,7 @@ import { glassPlan, type GlassPlan } from '@rose/core/quantity/glasses';
 import { bottlesFor } from '@rose/core/quantity/quantity';
 import { pourCheck, type PourCheck } from '@rose/core/quantity/pour-check';
 import { sparesFor, type Spares } from '@rose/core/quantity/spares';
-import { factOf } from '@rose/core/wine/facts';
+import { factOf } from '@rose/core/wine/stated';
 import { loadsOf } from '@rose/core/wine/profile';
 import { millilitres } from '@rose/core/wine/units';
 import { closureOf } from '../closures/index';

@@ -1,7 +1,7 @@
 import { glassColour } from '@rose/core/appearance/colour';
 import type { FlightWineEntry } from '@rose/core/flight/flight';
 import type { OrderWine } from '@rose/core/order/judge';
-import { factOf } from '@rose/core/wine/facts';
+import { factOf } from '@rose/core/wine/stated';
 import { loadsOf } from '@rose/core/wine/profile';
 import { generalStyle, orderWine } from '../styles/index';
 import { toBuy, type EveningInput } from './evening';

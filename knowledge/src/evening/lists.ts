@@ -2,7 +2,7 @@ import { absolutePressure, openingAdvice, overPressure, pressureAt, type Opening
 import { airChoices } from '@rose/core/air/air';
 import { allergenLabels } from '@rose/core/flight/strip';
 import type { FlightDocument } from '@rose/core/flight/flight';
-import { factOf } from '@rose/core/wine/facts';
+import { factOf } from '@rose/core/wine/stated';
 import { showBand, showVolume } from '@rose/core/wine/measure';
 import { glassShape } from '../glasses/index';
 import { openingDefers, type Closure } from '../closures/index';

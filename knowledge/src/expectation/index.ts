@@ -1,4 +1,5 @@
-import { ageOn, factOf, isSouthern, type WineFacts } from '@rose/core/wine/facts';
+import type { WineFacts } from '@rose/core/wine/facts';
+import { ageOn, factOf, isSouthern } from '@rose/core/wine/stated';
 import type { Chip, NoteDocument } from '@rose/core/wine/note';
 import {
   bearings,

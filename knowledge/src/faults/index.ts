@@ -1,8 +1,9 @@
 import { triage, type FaultContext, type Seen, type Triage } from '@rose/core/fault/fault';
 import type { NoteDocument } from '@rose/core/wine/note';
-import { factOf, type WineFacts } from '@rose/core/wine/facts';
+import type { WineFacts } from '@rose/core/wine/facts';
+import { factOf } from '@rose/core/wine/stated';
 import { grapeNamed } from '../grapes/index';
-import { ageOn, isSouthern } from '@rose/core/wine/facts';
+import { ageOn, isSouthern } from '@rose/core/wine/stated';
 import { falseAlarms, faultCues, faults } from './data';
 
 export { falseAlarms, faultCues, faults };

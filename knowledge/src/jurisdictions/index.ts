@@ -1,5 +1,6 @@
 import { all, check, claim, type Claim, type Requirement, type Source, type Verdict } from '@rose/core/classify/classify';
-import { factOf, type GrapeShare, type WineFacts } from '@rose/core/wine/facts';
+import type { GrapeShare, WineFacts } from '@rose/core/wine/facts';
+import { factOf } from '@rose/core/wine/stated';
 import { fold, plain } from '@rose/core/wine/text';
 import { appellations, type AppellationRule } from '../appellations/data';
 import { grapeNamed, sameGrape } from '../grapes/index';

@@ -1,4 +1,5 @@
-import { factOf, type WineFacts } from '@rose/core/wine/facts';
+import type { WineFacts } from '@rose/core/wine/facts';
+import { factOf } from '@rose/core/wine/stated';
 import { loadsOf, profileKeys, type Profile } from '@rose/core/wine/profile';
 import { drinkingWindow, type DrinkingWindow } from '@rose/core/window/window';
 

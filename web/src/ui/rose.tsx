@@ -1,5 +1,4 @@
 'use client';
-import { pointRadial } from 'd3-shape';
 import styled from 'styled-components';
 
 /** A bearing of a rose: a label and a value 0–100, or null when it was not assessed. */
@@ -63,8 +62,10 @@ const Drawing = styled.svg`
   }
 `;
 
+/** A point by its angle from north, clockwise, and its distance from the centre. */
+const polar = (angle: number, radius: number): readonly [number, number] => [radius * Math.sin(angle), -radius * Math.cos(angle)];
 const point = (angle: number, radius: number) =>
-  pointRadial(angle, radius)
+  polar(angle, radius)
     .map((n) => Number(n.toFixed(2)))
     .join(',');
 const turn = (n: number, of: number) => (n / of) * 2 * Math.PI;
@@ -123,7 +124,7 @@ export function Rose({
       {size >= 80 && <circle className="edge" r={radius} />}
       {petals.map((petal, i) => {
         if (petal.value === null) {
-          const [x, y] = pointRadial(turn(i, count), 12);
+          const [x, y] = polar(turn(i, count), 12);
           return <line key={petal.key} className="stub" x1={0} y1={0} x2={x.toFixed(2)} y2={y.toFixed(2)} />;
         }
         const shape = kite(i, count, petal.value, radius);
@@ -144,7 +145,7 @@ export function Rose({
       {labels &&
         petals.map((petal, i) => {
           const angle = turn(i, count);
-          const [x, y] = pointRadial(angle, radius + 12);
+          const [x, y] = polar(angle, radius + 12);
           const sine = Math.sin(angle);
           return (
             <text

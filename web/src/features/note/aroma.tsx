@@ -1,9 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useEffect, useRef, useState } from 'react';
-import { Input } from 'react-aria-components/Input';
-import { Label } from 'react-aria-components/Label';
-import { ListBox } from 'react-aria-components/ListBox';
 import styled from 'styled-components';
 import { v4 } from 'uuid';
 import { fates, layers, strengths, type Chip, type Fate, type Layer, type NoteDocument, type Strength } from '@rose/core/wine/note';
@@ -11,7 +8,7 @@ import { chipName, completions, descriptor, descriptorOrigins, families } from '
 import { Button, Key } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { useKey } from '@/ui/frame';
-import { Picker, PickerItem, PickerList } from '@/ui/picker';
+import { Picker } from '@/ui/picker';
 import type { ChangeNote as Change, SetObservation } from './observation';
 import { withChip, withoutChip } from './chips';
 import { Fields } from './fields';
@@ -99,39 +96,16 @@ export function NameSmell({ label, layer, change }: { label: string; layer: Laye
   };
   return (
     <Picker
-      aria-label={label}
-      items={items}
-      inputValue={text}
-      onInputChange={setText}
-      selectedKey={null}
-      allowsEmptyCollection={false}
-      menuTrigger="input"
-      onSelectionChange={(key) => key !== null && add(String(key))}
-    >
-      <Label>
-        {label} <Key>/</Key>
-      </Label>
-      <Input
-        ref={box}
-        placeholder="sour cherry, wet stone, grandmother’s cupboard"
-        onKeyDown={(event) => {
-          if (event.key === 'Enter' && items.length > 0 && !event.currentTarget.getAttribute('aria-activedescendant')) {
-            event.preventDefault();
-            add(items[0]!.id);
-          }
-        }}
-      />
-      <PickerList>
-        <ListBox<(typeof items)[number]>>
-          {(item) => (
-            <PickerItem id={item.id} textValue={item.name}>
-              {item.name}
-              <small>{item.says}</small>
-            </PickerItem>
-          )}
-        </ListBox>
-      </PickerList>
-    </Picker>
+      label={label}
+      hint={<Key>/</Key>}
+      placeholder="sour cherry, wet stone, grandmother’s cupboard"
+      text={text}
+      onText={setText}
+      opens="input"
+      found={items}
+      onPick={add}
+      box={box}
+    />
   );
 }
 

@@ -5,11 +5,9 @@ import { useEffect, useState } from 'react';
 import { noteShape } from '@rose/core/document/merge';
 import { stopFor } from '@rose/core/finish/finish';
 import { glassColour, rimInWords } from '@rose/core/appearance/colour';
-import { sipsToCome } from '@rose/core/routine/guided';
 import type { Routine } from '@rose/core/routine/routine';
-import { observables, quarters, type ObservableId, type Quarter } from '@rose/core/wine/observables';
+import { quarters, type Quarter } from '@rose/core/wine/observables';
 import { withObservation } from '@rose/core/wine/note';
-import { routineNamed } from '@rose/knowledge/routines/index';
 import type { NoteView } from '@/server/note/operations';
 import { Button } from '@/ui/button';
 import { Clashes, SaveState } from '@/ui/document/save-state';
@@ -19,27 +17,26 @@ import { Glass } from '@/ui/glass';
 import { petalsOfNote } from '@/ui/petals';
 import { Rose } from '@/ui/rose';
 import { Watch, useWatch } from '@/ui/watch';
+import { clashLabel, clashShown } from './clash-words';
 import { DepthSwitch, keepDepth, keptDepth, type Depth } from './depth';
 import { Bar, Lay } from './desk-look';
 import { CircumstancesNote, Ideas } from './drawers';
 import { Fields } from './fields';
 import type { ChangeNote, SetObservation } from './observation';
-import { BeforeVerdict, Sips } from './sips';
 import { QuarterTabs, lookedAt, quarterName } from './quarters';
 
 const Quick = dynamic(() => import('./quick').then((module) => module.Quick), { loading: () => <Wait /> });
 const Guided = dynamic(() => import('./guided').then((module) => module.Guided), { ssr: false, loading: () => <Wait /> });
-const Smells = dynamic(() => import('./aroma').then((module) => module.Smells), { loading: () => <Wait /> });
-const Aroma = dynamic(() => import('./aroma').then((module) => module.Aroma), { loading: () => <Wait /> });
-const Flavours = dynamic(() => import('./aroma').then((module) => module.Flavours), { loading: () => <Wait /> });
+const Smells = dynamic(() => import('./later').then((module) => module.Smells), { loading: () => <Wait /> });
+const Aroma = dynamic(() => import('./later').then((module) => module.Aroma), { loading: () => <Wait /> });
+const Flavours = dynamic(() => import('./later').then((module) => module.Flavours), { loading: () => <Wait /> });
+const Sips = dynamic(() => import('./later').then((module) => module.Sips));
+const BeforeVerdict = dynamic(() => import('./later').then((module) => module.BeforeVerdict));
 const Triage = dynamic(() => import('./triage').then((module) => module.Triage), { ssr: false, loading: () => <Wait /> });
-const Consistency = dynamic(() => import('./consistency').then((module) => module.Consistency), { ssr: false });
-const Finish = dynamic(() => import('./finish').then((module) => module.Finish), { loading: () => <Wait /> });
-const Written = dynamic(() => import('./written').then((module) => module.Written), { ssr: false, loading: () => <Wait /> });
+const Finish = dynamic(() => import('./later').then((module) => module.Finish), { loading: () => <Wait /> });
+const After = dynamic(() => import('./after').then((module) => module.After), { ssr: false, loading: () => <Wait /> });
 const Haze = dynamic(() => import('./haze').then((module) => module.Haze), { ssr: false });
 const LookAgain = dynamic(() => import('./look-again').then((module) => module.LookAgain), { ssr: false });
-const Expected = dynamic(() => import('./expected').then((module) => module.Expected), { ssr: false });
-const Keep = dynamic(() => import('./keep').then((module) => module.Keep), { ssr: false });
 const Compass = dynamic(() => import('@/ui/compass').then((module) => module.Compass), { ssr: false });
 const Wait = () => <p style={{ color: 'var(--soft)' }}>One moment.</p>;
 
@@ -54,7 +51,7 @@ const guide: Record<Quarter, string> = {
 export function Desk({ venue, note, routines }: { venue: string; note: NoteView; routines: readonly Routine[] }) {
   const open = useDocument({ kind: 'note', id: note.id, path: `/notes/${note.id}`, document: note.document, revision: note.revision, shape: noteShape });
   const doc = open.document;
-  const ownRoutines = routines.some((entry) => entry.id === note.routine.id) || !note.routine.id.includes('@') ? routines : [...routines, note.routine];
+  const choices = routines.some((entry) => entry.id === note.routine.id) ? routines : [...routines, note.routine];
   const [quarter, setQuarter] = useState<Quarter>('appearance');
   const [depth, setDepth] = useState<Depth>('full');
   const [wide, setWide] = useState(false);
@@ -97,16 +94,13 @@ export function Desk({ venue, note, routines }: { venue: string; note: NoteView;
       go('aroma');
     }
   });
-  // The routine the note was opened with, unless another was chosen since.
-  const routine =
-    ownRoutines.find((entry) => entry.id === doc.routine) ?? (doc.routine === note.document.routine ? note.routine : routineNamed(doc.routine ?? ''));
+  const routine = choices.find((entry) => entry.id === doc.routine) ?? note.routine;
   const change: ChangeNote = (next) => note.mayEdit && open.change(next);
   const finish = async () => {
     change((d) => ({ ...d, done: true }));
     await open.flush();
     window.location.assign('/notebook');
   };
-  const early = quarter === 'verdict' && note.mayEdit && sipsToCome(doc, routine) > 0;
   const doubtful =
     [doc.observed.health, doc.observed.palateHealth].some((health) => health === 'trace' || health === 'doubtful' || health === 'faulty') ||
     Object.keys(doc.triage ?? {}).length > 0;
@@ -116,14 +110,7 @@ export function Desk({ venue, note, routines }: { venue: string; note: NoteView;
   const colour = glassColour(doc.observed);
   const title = note.wine?.name ?? `Glass ${note.code}`;
   const triage = <Triage doc={doc} facts={note.wine?.facts} day={note.tastedAt.slice(0, 10)} change={change} set={set} />;
-  const after = (
-    <>
-      <Consistency doc={doc} facts={note.wine?.facts} change={change} go={go} />
-      <Written doc={doc} change={change} note={note} flush={open.flush} />
-      {note.wine !== null && doc.observed.quality !== undefined && <Expected facts={note.wine.facts} doc={doc} day={note.tastedAt.slice(0, 10)} />}
-      <Keep note={note} doc={doc} flush={open.flush} />
-    </>
-  );
+  const after = <After note={note} doc={doc} change={change} go={go} flush={open.flush} />;
   const undo = (
     <Button disabled={!open.canUndo} onPress={open.undo}>
       Undo
@@ -208,11 +195,7 @@ export function Desk({ venue, note, routines }: { venue: string; note: NoteView;
         </aside>
         <section aria-label="The record">
           <DepthSwitch depth={depth} onChange={deepen} />
-          <Clashes
-            open={open}
-            label={(path) => (path[0] === 'observed' ? observables[path[1] as ObservableId].label : path[0] === 'chips' ? 'A smell' : path[0]!)}
-            show={(value) => (typeof value === 'object' ? 'this' : String(value))}
-          />
+          <Clashes open={open} label={clashLabel} show={clashShown} />
           {!note.mayEdit && <p className="soft">You read this note; only its taster changes it.</p>}
           {depth === 'quick' && (
             <>
@@ -232,7 +215,7 @@ export function Desk({ venue, note, routines }: { venue: string; note: NoteView;
               set={set}
               change={change}
               routine={routine}
-              own={ownRoutines}
+              choices={choices}
               canUndo={open.canUndo}
               undo={open.undo}
               onDone={() => void finish()}
@@ -264,10 +247,11 @@ export function Desk({ venue, note, routines }: { venue: string; note: NoteView;
                 )}
                 {quarter === 'appearance' && cloudy && <Haze doc={doc} facts={note.wine?.facts} day={note.tastedAt.slice(0, 10)} />}
                 {quarter === 'palate' && <Sips routine={routine} doc={doc} change={change} />}
-                {early ? (
-                  <BeforeVerdict routine={routine} doc={doc} change={change} />
-                ) : (
-                  quarter !== 'aroma' && quarter !== 'finish' && <Fields quarter={quarter} observed={doc.observed} set={set} />
+                {(quarter === 'appearance' || quarter === 'palate') && <Fields quarter={quarter} observed={doc.observed} set={set} />}
+                {quarter === 'verdict' && (
+                  <BeforeVerdict routine={routine} doc={doc} change={note.mayEdit ? change : undefined}>
+                    <Fields quarter={quarter} observed={doc.observed} set={set} />
+                  </BeforeVerdict>
                 )}
                 {quarter === 'verdict' && doc.observed.readiness === 'young' && <LookAgain doc={doc} change={change} day={note.tastedAt.slice(0, 10)} />}
                 {quarter === 'aroma' && <Aroma doc={doc} change={change} set={set} />}

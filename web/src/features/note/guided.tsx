@@ -5,7 +5,6 @@ import { guidedPath, type GuidedQuestion } from '@rose/core/routine/guided';
 import { routineLabel, sipTasks, type GuidedPart as Part, type Routine } from '@rose/core/routine/routine';
 import { observables, type ObservableId } from '@rose/core/wine/observables';
 import type { NoteDocument } from '@rose/core/wine/note';
-import { routines } from '@rose/knowledge/routines/index';
 import { cards } from '@rose/knowledge/sensations/cards';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/field';
@@ -70,7 +69,7 @@ export function Guided({
   set,
   change,
   routine,
-  own,
+  choices,
   parts,
   onDone,
   canUndo,
@@ -81,7 +80,7 @@ export function Guided({
   set: SetObservation;
   change: ChangeNote;
   routine: Routine;
-  own: readonly Routine[];
+  choices: readonly Routine[];
   parts: Readonly<Record<Part, ReactNode>>;
   onDone: () => void;
   canUndo: boolean;
@@ -133,7 +132,7 @@ export function Guided({
           label="Routine"
           value={routine.id}
           onChange={(chosen) => change((d) => ({ ...d, routine: chosen }))}
-          options={Object.fromEntries([...routines, ...own].map((entry) => [entry.id, routineLabel(entry)]))}
+          options={Object.fromEntries(choices.map((entry) => [entry.id, routineLabel(entry)]))}
         />
       </div>
       <Bar>

@@ -18,6 +18,7 @@ import { Glass } from '@/ui/glass';
 import { Scale } from '@/ui/scale';
 import { Watch, useWatch } from '@/ui/watch';
 import { ChipList, NameSmell } from './aroma';
+import { clashLabel, clashShown } from './clash-words';
 import { OneCall } from './pair-call';
 
 const Lay = styled.div`
@@ -152,12 +153,7 @@ export function Pair({ venue, left, right }: { venue: string; left: NoteView; ri
             </Button>
           </div>
           {sides.map((at) => (
-            <Clashes
-              key={at}
-              open={open[at]}
-              label={(path) => `${at}: ${path.join(' ')}`}
-              show={(value) => (typeof value === 'object' ? 'this' : String(value))}
-            />
+            <Clashes key={at} open={open[at]} label={(path) => `${clashLabel(path)}, ${at}`} show={clashShown} />
           ))}
           <div className="two">
             {sides.map((at) => {

@@ -1,4 +1,5 @@
 'use client';
+import type { ReactNode } from 'react';
 import { sipsToCome } from '@rose/core/routine/guided';
 import { sipTask, sipTasks, sipsOf, type Routine } from '@rose/core/routine/routine';
 import type { NoteDocument } from '@rose/core/wine/note';
@@ -34,9 +35,21 @@ export function Sips({ routine, doc, change }: { routine: Routine; doc: NoteDocu
   );
 }
 
-/** No verdict before the last sip: it asks, and the taster has the last word. Nothing when no sip is outstanding. */
-export function BeforeVerdict({ routine, doc, change }: { routine: Routine; doc: NoteDocument; change: ChangeNote }) {
+/** No verdict before the last sip: it asks, and the taster has the last word. The questions themselves when no sip is outstanding. */
+export function BeforeVerdict({
+  routine,
+  doc,
+  change,
+  children,
+}: {
+  routine: Routine;
+  doc: NoteDocument;
+  change: ChangeNote | undefined;
+  children: ReactNode;
+}) {
   const left = sipsToCome(doc, routine);
+  // Who only reads is not asked.
+  if (left === 0 || change === undefined) return children;
   const total = sipsOf(routine);
   return (
     <div style={{ borderLeft: '3px solid var(--madder)', paddingLeft: 14, margin: '10px 0' }}>

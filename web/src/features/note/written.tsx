@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { composeNote, type Statement } from '@rose/core/prose/prose';
@@ -7,11 +6,10 @@ import type { NoteDocument } from '@rose/core/wine/note';
 import { chipName } from '@rose/knowledge/descriptors/index';
 import { TextArea } from '@/ui/field';
 import type { NoteView } from '@/server/note/operations';
+import { Deduction } from './deduction';
 import { Draft } from './draft';
 import type { ChangeNote as Change } from './observation';
-
-const Deduction = dynamic(() => import('./deduction').then((module) => module.Deduction), { ssr: false });
-const Price = dynamic(() => import('./price').then((module) => module.Price), { ssr: false });
+import { Price } from './price';
 
 const Prose = styled.div`
   font: 400 1.25rem/1.42 var(--serif);

@@ -5,7 +5,6 @@ import {
   factIds,
   factInWords,
   facts,
-  factOf,
   shareInWords,
   type FactId,
   type FactSpec,
@@ -16,6 +15,7 @@ import {
   type Vintage,
   type WineDocument,
 } from '@rose/core/wine/facts';
+import { factOf } from '@rose/core/wine/stated';
 import { wineDocument } from '@rose/core/wine/facts-schema';
 import { fold } from '@rose/core/wine/text';
 import { Problem } from '../problem';

@@ -1,6 +1,7 @@
 import { and, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
 import { midpoint, observables, type ObservableId, type Observed, type Stop } from '@rose/core/wine/observables';
-import { ageOn, factOf, isSouthern, type WineDocument } from '@rose/core/wine/facts';
+import type { WineDocument } from '@rose/core/wine/facts';
+import { ageOn, factOf, isSouthern } from '@rose/core/wine/stated';
 import { loadsOf, resolveProfile, type Profile } from '@rose/core/wine/profile';
 import type { PairingWine } from '@rose/core/pairing/fit';
 import type { OrderWine } from '@rose/core/order/judge';

@@ -1,5 +1,6 @@
 import { and, eq, inArray, sql } from 'drizzle-orm';
-import { factInWords, factOf, type FactId, type FactValue, type Lot, type WineDocument, type WineFacts } from '@rose/core/wine/facts';
+import { factInWords, type FactId, type FactValue, type Lot, type WineDocument, type WineFacts } from '@rose/core/wine/facts';
+import { factOf } from '@rose/core/wine/stated';
 import { fold } from '@rose/core/wine/text';
 import type { Reader, Tx } from '../../db/client';
 import { glassIdentity, glass, lot, note, wine } from '../../db/schema';

@@ -1,6 +1,7 @@
 import { describeStyle, plainSweetness } from '@rose/core/style/style';
 import { classOfHue } from '@rose/core/wine/observables';
-import { factIds, facts, factOf, type FactId } from '@rose/core/wine/facts';
+import { factIds, facts, type FactId } from '@rose/core/wine/facts';
+import { factOf } from '@rose/core/wine/stated';
 import { glassColour } from '@rose/core/appearance/colour';
 import { sentence } from '@rose/core/wine/reason';
 import { classifyWording } from '@rose/core/classify/wording';

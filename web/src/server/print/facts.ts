@@ -3,7 +3,8 @@ import { panelPours, placeLetter } from '@rose/core/serving-design/serving-desig
 import { blindKinds, pouringOrder, type FlightDocument } from '@rose/core/flight/flight';
 import { restKinds } from '@rose/core/order/judge';
 import { observables, observableIds } from '@rose/core/wine/observables';
-import { factInWords, factOf, type FactId, type FactValue } from '@rose/core/wine/facts';
+import { factInWords, type FactId, type FactValue } from '@rose/core/wine/facts';
+import { factOf } from '@rose/core/wine/stated';
 import { bothBands, bothTemperatures, bothVolumes } from '@rose/core/wine/measure';
 import type { PairingWine } from '@rose/core/pairing/fit';
 import { foodOf, type DishPart } from '@rose/knowledge/pairing/index';
