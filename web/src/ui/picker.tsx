@@ -1,5 +1,5 @@
 'use client';
-import { useRef, type ReactNode, type RefObject } from 'react';
+import { useEffect, useRef, useState, type ReactNode, type RefObject } from 'react';
 import { useComboBox } from 'react-aria/useComboBox';
 import { useListBox, useListBoxSection, useOption } from 'react-aria/useListBox';
 import { Item } from 'react-stately/Item';
@@ -105,6 +105,11 @@ export function Picker({
   empty?: string;
   box?: RefObject<HTMLInputElement | null>;
 }) {
+  const [picks, setPicks] = useState(0);
+  const pick = (id: string) => {
+    setPicks(picks + 1);
+    onPick(id);
+  };
   const own = useRef<HTMLInputElement>(null);
   const inputRef = box ?? own;
   const listBoxRef = useRef<HTMLUListElement>(null);
@@ -127,7 +132,7 @@ export function Picker({
     inputValue: text,
     onInputChange: onText,
     selectedKey: null,
-    onSelectionChange: (key: string | number | null) => key !== null && onPick(String(key)),
+    onSelectionChange: (key: string | number | null) => key !== null && pick(String(key)),
     menuTrigger: opens,
     allowsEmptyCollection: empty !== undefined,
     children: grouped
@@ -139,6 +144,15 @@ export function Picker({
       : (entry: PickerRow | PickerGroup) => row(entry as PickerRow),
   };
   const state = useComboBoxState<PickerRow | PickerGroup>(props as never);
+  // After a pick the list is shut, though the field has the focus and its text was taken out: it covers nothing.
+  const { close } = state;
+  const shut = useRef(close);
+  useEffect(() => {
+    shut.current = close;
+  });
+  useEffect(() => {
+    if (picks > 0) shut.current();
+  }, [picks]);
   const { labelProps, inputProps, listBoxProps } = useComboBox({ ...props, placeholder, inputRef, listBoxRef, popoverRef } as never, state);
   const first = grouped ? (found[0] as PickerGroup).rows[0] : (found[0] as PickerRow | undefined);
   return (
@@ -150,7 +164,7 @@ export function Picker({
         onKeyDown={(event) => {
           if (event.key === 'Enter' && text.trim() !== '' && first !== undefined && state.selectionManager.focusedKey === null) {
             event.preventDefault();
-            onPick(first.id);
+            pick(first.id);
           } else inputProps.onKeyDown?.(event);
         }}
       />
