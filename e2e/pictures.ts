@@ -112,6 +112,10 @@ try {
   await take('dish');
   await visit(page, `${base}/table`);
   await take('table');
+  await visit(page, `${base}/settings/routines`);
+  await (await page.waitForSelector('button[aria-label="Begin from five steps, a lesson"]'))!.click();
+  await waitForText(page, 'min a glass');
+  await take('routine');
   await visit(page, `${base}/notebook`);
   await take('notebook');
   const notes = await page.$$eval('.name', (links) => links.map((link) => link.getAttribute('href')!.split('/').at(-1)!));

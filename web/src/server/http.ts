@@ -109,6 +109,7 @@ function unexpected(error: unknown): Problem {
     ) ||
     /timeout|Connection terminated/i.test(text)
   ) {
+    log.warn({ database: errorText(error) });
     return new Problem(
       503,
       'database-away',

@@ -1,7 +1,8 @@
 'use client';
 import { arc } from 'd3-shape';
 import styled from 'styled-components';
-import { Rose, type Petal } from './rose';
+import type { Petal } from '@rose/core/rose/rose';
+import { Rose } from './rose';
 
 export interface CompassQuarter {
   readonly key: string;

@@ -1,15 +1,6 @@
 'use client';
 import styled from 'styled-components';
-
-/** A bearing of a rose: a label and a value 0–100, or null when it was not assessed. */
-export interface Petal {
-  readonly key: string;
-  readonly label: string;
-  readonly value: number | null;
-  readonly outline?: number | null;
-  /** The upper end of a reading that is a span: a pale wedge beyond the value. */
-  readonly upTo?: number;
-}
+import { kite, polar, roseInWords, turn, type Petal } from '@rose/core/rose/rose';
 
 const Drawing = styled.svg`
   display: block;
@@ -61,34 +52,6 @@ const Drawing = styled.svg`
     --rose-light: var(--faint);
   }
 `;
-
-/** A point by its angle from north, clockwise, and its distance from the centre. */
-const polar = (angle: number, radius: number): readonly [number, number] => [radius * Math.sin(angle), -radius * Math.cos(angle)];
-const point = (angle: number, radius: number) =>
-  polar(angle, radius)
-    .map((n) => Number(n.toFixed(2)))
-    .join(',');
-const turn = (n: number, of: number) => (n / of) * 2 * Math.PI;
-/** The kite of one bearing: from the centre by a shoulder to the tip and back. Its length is linear in the value. */
-function kite(at: number, count: number, value: number, radius: number): { dark: string; light: string; whole: string } {
-  const length = (Math.max(value, 0) / 100) * radius;
-  const angle = turn(at, count);
-  const half = Math.PI / count;
-  const shoulder = Math.min(length * 0.42, radius * 0.2);
-  const tip = point(angle, length);
-  const [left, right] = [point(angle - half, shoulder), point(angle + half, shoulder)];
-  return { light: `M0,0L${left}L${tip}Z`, dark: `M0,0L${tip}L${right}Z`, whole: `M0,0L${left}L${tip}L${right}Z` };
-}
-
-/** What a rose says, in words. */
-export function roseInWords(petals: readonly Petal[]): string {
-  return petals
-    .map(
-      ({ label, value, outline, upTo }) =>
-        `${label} ${value === null ? 'not assessed' : Math.round(value)}${upTo === undefined ? '' : `, up to ${Math.round(upTo)}`}${outline === undefined || outline === null ? '' : ` (compared with ${Math.round(outline)})`}`,
-    )
-    .join(', ');
-}
 
 /**
  * The compass star of a wine's structure, or of a dish. `size` in px: 20 is a glyph, 120 a card, 360 a study with labels. A bearing that was not assessed is a

@@ -9,7 +9,7 @@ import { SelectField, TextField } from '@/ui/field';
 import { Frame, Page } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
 import { Filters, useListPage } from '@/ui/list-page';
-import { petalsOf } from '@/ui/petals';
+import { petalsOf } from '@rose/core/rose/rose';
 import { Rose } from '@/ui/rose';
 import type { WineSummary } from '@/server/cellar/queries';
 

@@ -17,7 +17,7 @@ import { SelectField } from '@/ui/field';
 import { Glass } from '@/ui/glass';
 import { showVolume } from '@rose/core/wine/measure';
 import { TemperatureField, VolumeField } from '@/ui/measure-field';
-import { petalsOf } from '@/ui/petals';
+import { petalsOf } from '@rose/core/rose/rose';
 import { Rose } from '@/ui/rose';
 import { pinWords } from './pin-words';
 

@@ -14,7 +14,7 @@ import { Clashes, SaveState } from '@/ui/document/save-state';
 import { useDocument } from '@/ui/document/use-document';
 import { Frame, useKey } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
-import { petalsOfNote } from '@/ui/petals';
+import { petalsOfNote } from '@rose/core/rose/rose';
 import { Rose } from '@/ui/rose';
 import { Watch, useWatch } from '@/ui/watch';
 import { clashLabel, clashShown } from './clash-words';

@@ -14,7 +14,8 @@ const short = { clear: 'rinse', work: 'work', judge: 'judge', all: 'everything' 
 export function Sips({ routine, doc, change }: { routine: Routine; doc: NoteDocument; change: ChangeNote }) {
   const total = sipsOf(routine);
   if (total === 0) return null;
-  const taken = doc.sips ?? 0;
+  // A timed finish or a mark shows that the last sip was had.
+  const taken = doc.observed.finish !== undefined || doc.observed.quality !== undefined ? total : (doc.sips ?? 0);
   return (
     <div role="group" aria-label="Sips" style={{ display: 'flex', flexWrap: 'wrap', gap: 8, alignItems: 'center', margin: '2px 0 10px' }}>
       {Array.from({ length: total }, (_, i) => i + 1).map((n) => (

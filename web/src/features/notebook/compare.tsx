@@ -8,7 +8,7 @@ import { observableIds, observables, valueInWords, type ObservableId, type Value
 import { chipName } from '@rose/knowledge/descriptors/index';
 import type { NoteView } from '@/server/note/operations';
 import { Frame, Page } from '@/ui/frame';
-import { petalsOfNote } from '@/ui/petals';
+import { petalsOfNote } from '@rose/core/rose/rose';
 import { Rose } from '@/ui/rose';
 
 const Two = styled.div`

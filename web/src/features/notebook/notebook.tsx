@@ -11,7 +11,7 @@ import { SelectField, TextField } from '@/ui/field';
 import { Frame, Page } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
 import { Filters, useListPage } from '@/ui/list-page';
-import { petalsOfNote } from '@/ui/petals';
+import { petalsOfNote } from '@rose/core/rose/rose';
 import { Rose } from '@/ui/rose';
 import { Begin } from './begin';
 

@@ -1,5 +1,6 @@
 import { and, eq, isNull } from 'drizzle-orm';
 import { z } from 'zod';
+import { petalsOfNote } from '@rose/core/rose/rose';
 import { asText, composeNote } from '@rose/core/prose/prose';
 import { noteDocument } from '@rose/core/wine/note-schema';
 import { moments, type Moment } from '@rose/core/wine/note';
@@ -75,6 +76,7 @@ export const noteFileOf = query({
         type: 'application/pdf',
         name: `${name}.pdf`,
         body: await noteToPdf({
+          petals: petalsOfNote(view.document),
           title: titleOf(view),
           subtitle: `${view.wine?.producer ?? ''}${view.wine?.producer ? ', ' : ''}${view.taster}, ${view.tastedAt.slice(0, 10)}, ${moments[view.moment]}`,
           paragraphs: statements.map((statement) => statement.text),

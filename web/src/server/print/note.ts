@@ -1,3 +1,4 @@
+import type { Petal } from '@rose/core/rose/rose';
 import { hair, Paper, soft } from './paper';
 
 export interface NoteOnPaper {
@@ -5,6 +6,8 @@ export interface NoteOnPaper {
   readonly subtitle: string;
   /** The written note, a paragraph a statement. */
   readonly paragraphs: readonly string[];
+  /** The rose of the note, drawn when anything of it was looked at. */
+  readonly petals: readonly Petal[];
   readonly observed: readonly (readonly [label: string, value: string])[];
   readonly smells: readonly string[];
   readonly remark: string;
@@ -12,6 +15,8 @@ export interface NoteOnPaper {
 }
 const margin = 22;
 const foot = 24;
+/** Radius of the rose, mm. */
+const rose = 22;
 
 /** One note on A4: the written note in the serif, then every observation that was made, in two columns. */
 export async function noteToPdf(note: NoteOnPaper): Promise<Uint8Array> {
@@ -28,10 +33,18 @@ export async function noteToPdf(note: NoteOnPaper): Promise<Uint8Array> {
   y = paper.block(note.subtitle, margin, y, inner, { colour: soft }) + 4;
   paper.line(margin, y - 4, width - margin, y - 4, { colour: hair });
   y += 4;
+  // The rose stands at the right of the first paragraphs; what follows below it has the whole width again.
+  const drawn = note.petals.some((petal) => petal.value !== null);
+  const below = y + 2 * (rose + 6);
+  if (drawn) paper.rose(note.petals, width - margin - rose - 14, y + rose + 3, rose);
+  let pages = 1;
   for (const paragraph of note.paragraphs) {
+    if (y + 14 >= height - foot) pages += 1;
     room(14);
-    y = paper.block(paragraph, margin, y, inner, { face: 'serif', size: 14, leading: 6.6 }) + 2;
+    const beside = drawn && pages === 1 && y < below;
+    y = paper.block(paragraph, margin, y, beside ? inner - 2 * rose - 34 : inner, { face: 'serif', size: 14, leading: 6.6 }) + 2;
   }
+  if (drawn && pages === 1) y = Math.max(y, below);
   if (note.smells.length > 0) {
     room(14);
     y = paper.block(`Smells and flavours: ${note.smells.join(', ')}.`, margin, y + 5, inner, {}) + 2;

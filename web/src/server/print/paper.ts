@@ -1,3 +1,4 @@
+import { kite, polar, turn, type Petal } from '@rose/core/rose/rose';
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import fontkit from '@pdf-lib/fontkit';
@@ -27,6 +28,8 @@ export const ink = rgb(0.11, 0.125, 0.125);
 export const soft = rgb(0.36, 0.37, 0.38);
 export const hair = rgb(0.78, 0.78, 0.78);
 export const madder = rgb(0.604, 0.141, 0.251);
+const madderLight = rgb(0.77, 0.48, 0.54);
+const pale = rgb(0.93, 0.85, 0.87);
 
 interface Pair {
   readonly font: PDFFont;
@@ -140,6 +143,27 @@ export class Paper {
       height: height * points,
       borderWidth: line * points,
       borderColor: colour,
+    });
+  }
+  /** The rose of a wine's structure about a middle; `radius` in mm is a value of 100. What was not looked at is a hair. */
+  rose(petals: readonly Petal[], x: number, y: number, radius: number): void {
+    const at = { x: x * points, y: (this.size.height - y) * points, borderWidth: 0 };
+    const size = radius * points;
+    this.circle(x, y, 2 * radius, { width: 0.15, colour: hair });
+    petals.forEach(({ label, value, upTo }, i) => {
+      const angle = turn(i, petals.length);
+      if (value === null) {
+        const [dx, dy] = polar(angle, radius * 0.12);
+        this.line(x, y, x + dx, y + dy);
+      } else {
+        if (upTo !== undefined) this.page.drawSvgPath(kite(i, petals.length, upTo, size).whole, { ...at, color: pale });
+        const { light, dark } = kite(i, petals.length, value, size);
+        this.page.drawSvgPath(light, { ...at, color: madderLight });
+        this.page.drawSvgPath(dark, { ...at, color: madder });
+      }
+      const [dx, dy] = polar(angle, radius + 2.4);
+      const align = Math.abs(dx) < 1 ? 'centre' : dx > 0 ? 'left' : 'right';
+      this.text(label, x + dx, y + dy + 1, { size: 7.5, colour: soft, align });
     });
   }
   save(): Promise<Uint8Array> {
