@@ -1,5 +1,4 @@
 'use client';
-import Link from 'next/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { v7 } from 'uuid';
@@ -12,37 +11,15 @@ import { routines } from '@rose/knowledge/routines/index';
 import { api } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { SelectField, TextField, Trouble } from '@/ui/field';
-import { Frame, Page } from '@/ui/frame';
 import { NumberField } from '@/ui/number-field';
-import { OwnList, type Version } from './own-list';
+import { Design, OwnList, OwnPage, firstWrong, type Version } from './own-design';
 
-const Design = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 330px;
-  gap: 34px;
-  .step {
-    border-top: 1px solid var(--line);
-    padding: 12px 0;
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));
-    gap: 10px;
-    align-items: end;
-  }
-  .wide {
-    grid-column: 1 / -1;
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px;
-    align-items: center;
-  }
-  aside ol {
+const Questions = styled.aside`
+  ol {
     padding-left: 20px;
     margin: 4px 0 12px;
     color: var(--soft);
     font-size: 0.875rem;
-  }
-  @media (max-width: 56.25em) {
-    grid-template-columns: 1fr;
   }
 `;
 const quarterWord: Record<Quarter, string> = { appearance: 'appearance', aroma: 'aroma', palate: 'palate', finish: 'finish', verdict: 'judgement' };
@@ -82,11 +59,7 @@ export function Routines({ venue, mayEdit, first }: { venue: string; mayEdit: bo
   const keep = async () => {
     setTrouble('');
     const read = ownRoutine.safeParse(stored(open!.name, open!.says, open!.steps));
-    if (!read.success) {
-      const issue = read.error.issues[0]!;
-      const at = issue.path[0] === 'steps' && typeof issue.path[1] === 'number' ? `Step ${issue.path[1] + 1}, ${String(issue.path[2] ?? '')}: ` : '';
-      return setTrouble(`${at}${issue.message}.`);
-    }
+    if (!read.success) return setTrouble(firstWrong(read.error, 'steps', 'Step'));
     try {
       const made = await api<{ version: number }>('PUT', `/routines/${open!.id}`, { body: { baseVersion: open!.base, document: read.data } });
       setAll((await api<{ versions: readonly Version<OwnRoutine>[] }>('GET', '/routines')).versions);
@@ -97,90 +70,80 @@ export function Routines({ venue, mayEdit, first }: { venue: string; mayEdit: bo
     }
   };
   return (
-    <Frame venue={venue}>
-      <Page>
-        <div className="title">
+    <OwnPage venue={venue} title="Routines">
+      {open === undefined ? (
+        <>
+          <p className="soft" style={{ maxWidth: '64ch' }}>
+            A routine is the named steps of an assessment: it orders the questions of the guided way, gives each sip its task, and tells the plan of an evening
+            how much wine and time a glass takes. An edit is a new version; notes and plans keep the one they had.
+          </p>
+          <ul style={{ listStyle: 'none', padding: 0 }}>
+            {routines.map((entry) => (
+              <li
+                key={entry.id}
+                style={{ borderBottom: '1px solid var(--line)', padding: '10px 0', display: 'flex', flexWrap: 'wrap', gap: '4px 14px', alignItems: 'center' }}
+              >
+                <strong>{entry.name}</strong>
+                <span className="soft">{entry.says}</span>
+                {mayEdit && (
+                  <Button size="small" label={`Begin from ${entry.name}`} onPress={() => edit(v7(), 0, { ...entry, name: `${entry.name}, ours` })}>
+                    Begin from
+                  </Button>
+                )}
+              </li>
+            ))}
+          </ul>
+          <h2>Your own</h2>
+          <OwnList
+            own={all.map((entry) => ({
+              ...entry,
+              name: entry.document.name,
+              what: `${entry.document.steps.length} ${entry.document.steps.length === 1 ? 'step' : 'steps'}`,
+            }))}
+            mayEdit={mayEdit}
+            onChange={(entry) => edit(entry.id, entry.version, entry.document)}
+            onNew={() => edit(v7(), 0, { name: '', says: '', steps: [emptyStep()] })}
+          />
+          {says !== '' && <p role="status">{says}</p>}
+        </>
+      ) : (
+        <Design>
           <div>
-            <Link className="soft" href="/settings">
-              Settings
-            </Link>
-            <h1>Routines</h1>
-          </div>
-        </div>
-        {open === undefined ? (
-          <>
-            <p className="soft" style={{ maxWidth: '64ch' }}>
-              A routine is the named steps of an assessment: it orders the questions of the guided way, gives each sip its task, and tells the plan of an
-              evening how much wine and time a glass takes. An edit is a new version; notes and plans keep the one they had.
-            </p>
-            <ul style={{ listStyle: 'none', padding: 0 }}>
-              {routines.map((entry) => (
-                <li
-                  key={entry.id}
-                  style={{ borderBottom: '1px solid var(--line)', padding: '10px 0', display: 'flex', flexWrap: 'wrap', gap: '4px 14px', alignItems: 'center' }}
-                >
-                  <strong>{entry.name}</strong>
-                  <span className="soft">{entry.says}</span>
-                  {mayEdit && (
-                    <Button size="small" label={`Begin from ${entry.name}`} onPress={() => edit(v7(), 0, { ...entry, name: `${entry.name}, ours` })}>
-                      Begin from
-                    </Button>
-                  )}
-                </li>
-              ))}
-            </ul>
-            <h2>Your own</h2>
-            <OwnList
-              own={all.map((entry) => ({
-                ...entry,
-                name: entry.document.name,
-                what: `${entry.document.steps.length} ${entry.document.steps.length === 1 ? 'step' : 'steps'}`,
-              }))}
-              mayEdit={mayEdit}
-              onChange={(entry) => edit(entry.id, entry.version, entry.document)}
-              onNew={() => edit(v7(), 0, { name: '', says: '', steps: [emptyStep()] })}
-            />
-            {says !== '' && <p role="status">{says}</p>}
-          </>
-        ) : (
-          <Design>
-            <div>
-              <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(200px, 1fr))', gap: 12, marginBottom: 14 }}>
-                <TextField label="Name of the routine" value={open.name} onChange={(name) => setOpen({ ...open, name })} />
-                <TextField label="What it is for" value={open.says} onChange={(text) => setOpen({ ...open, says: text })} />
-              </div>
-              {open.steps.map((step, at) => (
-                <Step
-                  key={step.key}
-                  step={step}
-                  at={at}
-                  of={open.steps.length}
-                  taken={open.steps.filter((other) => other.key !== step.key).flatMap((other) => other.asks ?? [])}
-                  set={(next) => setStep(step.key, next)}
-                  move={(by) => move(at, by)}
-                  remove={() => setSteps(open.steps.filter((other) => other.key !== step.key))}
-                />
-              ))}
-              <p>
-                <Button disabled={open.steps.length >= 12} onPress={() => setSteps([...open.steps, emptyStep()])}>
-                  One more step
-                </Button>
-              </p>
-              <p style={{ display: 'flex', gap: 10, marginTop: 16, flexWrap: 'wrap' }}>
-                <Button tone="strong" onPress={() => void keep()}>
-                  Keep it
-                </Button>
-                <Button tone="quiet" onPress={() => setOpen(undefined)}>
-                  Leave it
-                </Button>
-              </p>
-              {trouble !== '' && <Trouble role="alert">{trouble}</Trouble>}
+            <div className="names">
+              <TextField label="Name of the routine" value={open.name} onChange={(name) => setOpen({ ...open, name })} />
+              <TextField label="What it is for" value={open.says} onChange={(text) => setOpen({ ...open, says: text })} />
             </div>
-            <Asked routine={stored(open.name, open.says, open.steps)} />
-          </Design>
-        )}
-      </Page>
-    </Frame>
+            {open.steps.map((step, at) => (
+              <Step
+                key={step.key}
+                step={step}
+                at={at}
+                of={open.steps.length}
+                taken={open.steps.filter((other) => other.key !== step.key).flatMap((other) => other.asks ?? [])}
+                set={(next) => setStep(step.key, next)}
+                move={(by) => move(at, by)}
+                remove={() => setSteps(open.steps.filter((other) => other.key !== step.key))}
+              />
+            ))}
+            <p>
+              <Button disabled={open.steps.length >= 12} onPress={() => setSteps([...open.steps, emptyStep()])}>
+                One more step
+              </Button>
+            </p>
+            <p className="keep">
+              <Button tone="strong" onPress={() => void keep()}>
+                Keep it
+              </Button>
+              <Button tone="quiet" onPress={() => setOpen(undefined)}>
+                Leave it
+              </Button>
+            </p>
+            {trouble !== '' && <Trouble role="alert">{trouble}</Trouble>}
+          </div>
+          <Asked routine={stored(open.name, open.says, open.steps)} />
+        </Design>
+      )}
+    </OwnPage>
   );
 }
 
@@ -214,7 +177,7 @@ function Step({
     />
   );
   return (
-    <div className="step">
+    <div className="part">
       <TextField label={`Step ${n}`} value={step.name} onChange={(name) => set({ name })} />
       <SelectField label="Quarter" hint={`step ${n}`} value={step.quarter} onChange={(quarter) => set({ quarter: quarter as Quarter })} options={quarterWord} />
       {number('sniffs', 'Sniffs', `step ${n}`, 20)}
@@ -271,7 +234,7 @@ function Asked({ routine: own }: { routine: OwnRoutine }) {
   const { neededMl, sips } = pourCheck(routine, 0, 0);
   const minutes = Math.round(minutesOf(routine) * 4) / 4;
   return (
-    <aside aria-label="What it asks">
+    <Questions aria-label="What it asks">
       <p style={{ marginTop: 0 }}>
         {path.length} {path.length === 1 ? 'question' : 'questions'}, {sips} {sips === 1 ? 'sip' : 'sips'}, {minutes} min a glass. It needs {neededMl} mL: 10 mL
         a sip, and 10 mL to smell.
@@ -299,6 +262,6 @@ function Asked({ routine: own }: { routine: OwnRoutine }) {
           Sip 1: {sipTasks[sipTask(1, sips)]}. Sip {sips}: {sipTasks[sipTask(sips, sips)]}.
         </p>
       )}
-    </aside>
+    </Questions>
   );
 }

@@ -1,5 +1,4 @@
 'use client';
-import Link from 'next/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { v4, v7 } from 'uuid';
@@ -9,9 +8,8 @@ import { ownScheme } from '@rose/core/score/scheme-schema';
 import { api } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { SelectField, TextArea, TextField, Trouble } from '@/ui/field';
-import { Frame, Page } from '@/ui/frame';
 import { NumberField } from '@/ui/number-field';
-import { OwnList, type Version as VersionOf } from './own-list';
+import { Design, OwnList, OwnPage, firstWrong, type Version as VersionOf } from './own-design';
 
 type Version = VersionOf<OwnScheme>;
 interface Preview {
@@ -19,39 +17,18 @@ interface Preview {
 }
 type Criterion = OwnScheme['criteria'][number];
 
-const Sheet = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 330px;
-  gap: 34px;
-  .criterion {
-    border-top: 1px solid var(--line);
-    padding: 12px 0;
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-    gap: 10px;
-    align-items: end;
-  }
-  .looks {
-    grid-column: 1 / -1;
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px;
-    align-items: center;
-    font-size: 0.875rem;
-  }
-  .looks input {
-    width: 64px;
-    min-height: 36px;
-    padding: 0 8px;
-    border: 1px solid var(--line);
-    border-radius: 8px;
-    background: var(--raised);
-  }
-  table {
-    width: 100%;
-    border-collapse: collapse;
-    font-size: 0.875rem;
-  }
+const Weight = styled.input`
+  width: 4rem;
+  min-height: 36px;
+  padding: 0 8px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: var(--raised);
+`;
+const Given = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 0.875rem;
   th,
   td {
     text-align: left;
@@ -61,9 +38,6 @@ const Sheet = styled.div`
   td:nth-child(n + 2) {
     text-align: right;
     white-space: nowrap;
-  }
-  @media (max-width: 56.25em) {
-    grid-template-columns: 1fr;
   }
 `;
 const emptyCriterion = (): Criterion => ({ id: v4(), label: '', section: 'overall', marks: [10, 8, 6, 4, 2, 0], looks: [{ cue: 'balance', weight: 1 }] });
@@ -109,9 +83,7 @@ export function Schemes({ venue, mayEdit, first }: { venue: string; mayEdit: boo
     setSays('');
     const read = ownScheme.safeParse(open!.document);
     if (read.success) return read.data;
-    const issue = read.error.issues[0]!;
-    const at = issue.path[0] === 'criteria' && typeof issue.path[1] === 'number' ? `Criterion ${issue.path[1] + 1}, ${String(issue.path[2] ?? '')}: ` : '';
-    setTrouble(`${at}${issue.message}.`);
+    setTrouble(firstWrong(read.error, 'criteria', 'Criterion'));
     return undefined;
   };
   const act = (run: (sheet: OwnScheme) => Promise<void>) => () => {
@@ -120,191 +92,181 @@ export function Schemes({ venue, mayEdit, first }: { venue: string; mayEdit: boo
   };
   const best = open?.document.criteria.reduce((sum, entry) => sum + (entry.marks[0] ?? 0), 0) ?? 0;
   return (
-    <Frame venue={venue}>
-      <Page>
-        <div className="title">
+    <OwnPage venue={venue} title="Ways of giving marks">
+      {open === undefined ? (
+        <>
+          <p className="soft" style={{ maxWidth: '64ch' }}>
+            The competition sheets and the university card ship with Rose Compass. Your own stand beside them on every note. An edit is a new version; notes
+            keep the one they were marked by.
+          </p>
+          <OwnList
+            own={all.map((entry) => ({
+              ...entry,
+              name: entry.document.label,
+              what: `${entry.document.criteria.length} ${entry.document.criteria.length === 1 ? 'criterion' : 'criteria'}`,
+            }))}
+            mayEdit={mayEdit}
+            onChange={(entry) => edit(entry.id, entry.version, entry.document)}
+            onNew={() => edit(v7(), 0, emptySheet())}
+          />
+          {says !== '' && <p role="status">{says}</p>}
+        </>
+      ) : (
+        <Design>
           <div>
-            <Link className="soft" href="/settings">
-              Settings
-            </Link>
-            <h1>Ways of giving marks</h1>
-          </div>
-        </div>
-        {open === undefined ? (
-          <>
-            <p className="soft" style={{ maxWidth: '64ch' }}>
-              The competition sheets and the university card ship with Rose Compass. Your own stand beside them on every note. An edit is a new version; notes
-              keep the one they were marked by.
-            </p>
-            <OwnList
-              own={all.map((entry) => ({
-                ...entry,
-                name: entry.document.label,
-                what: `${entry.document.criteria.length} ${entry.document.criteria.length === 1 ? 'criterion' : 'criteria'}`,
-              }))}
-              mayEdit={mayEdit}
-              onChange={(entry) => edit(entry.id, entry.version, entry.document)}
-              onNew={() => edit(v7(), 0, emptySheet())}
-            />
-            {says !== '' && <p role="status">{says}</p>}
-          </>
-        ) : (
-          <Sheet>
-            <div>
-              <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(200px, 1fr))', gap: 12, marginBottom: 14 }}>
-                <TextField label="Name of the sheet" value={open.document.label} onChange={(label) => set({ label })} />
-                <NumberField
-                  label="Round the total to"
-                  unit="marks"
-                  low={0.1}
-                  high={100}
-                  value={open.document.rounding}
-                  onChange={(rounding) => {
-                    const { rounding: _old, ...rest } = open.document;
-                    setOpen({ ...open, document: rounding === undefined ? rest : { ...rest, rounding } });
-                  }}
-                />
-              </div>
-              {open.document.criteria.map((entry, i) => (
-                <div className="criterion" key={entry.id}>
-                  <TextField label={`Criterion ${i + 1}`} value={entry.label} onChange={(label) => setCriterion(entry.id, { label })} />
-                  <TextField label="Section" value={entry.section} onChange={(section) => setCriterion(entry.id, { section })} />
-                  <TextField
-                    label="Allowed marks, best first"
-                    value={open.marks[entry.id] ?? ''}
-                    onChange={(text) =>
-                      setOpen({
-                        ...open,
-                        marks: { ...open.marks, [entry.id]: text },
-                        document: {
-                          ...open.document,
-                          criteria: open.document.criteria.map((one) => (one.id === entry.id ? { ...one, marks: numbers(text) } : one)),
-                        },
-                      })
-                    }
-                  />
-                  <div className="looks">
-                    <span className="soft">looks at</span>
-                    {entry.looks.map((look, at) => (
-                      <span key={look.cue} style={{ display: 'inline-flex', gap: 4, alignItems: 'center' }}>
-                        {cueLabel(look.cue)} ×
-                        <input
-                          type="number"
-                          aria-label={`Weight of ${cueLabel(look.cue)} in criterion ${i + 1}`}
-                          min={0.1}
-                          max={100}
-                          step={0.5}
-                          value={look.weight}
-                          onChange={(event) =>
-                            setCriterion(entry.id, { looks: entry.looks.map((one, k) => (k === at ? { ...one, weight: Number(event.target.value) } : one)) })
-                          }
-                        />
-                        <Button
-                          size="small"
-                          tone="quiet"
-                          label={`${cueLabel(look.cue)} out of criterion ${i + 1}`}
-                          disabled={entry.looks.length === 1}
-                          onPress={() => setCriterion(entry.id, { looks: entry.looks.filter((_, k) => k !== at) })}
-                        >
-                          ×
-                        </Button>
-                      </span>
-                    ))}
-                    <SelectField
-                      label="and at"
-                      value=""
-                      empty="add"
-                      onChange={(cue) => cue !== '' && setCriterion(entry.id, { looks: [...entry.looks, { cue: cue as Cue, weight: 1 }] })}
-                      options={Object.fromEntries(scorable.filter((cue) => !entry.looks.some((look) => look.cue === cue)).map((cue) => [cue, cueLabel(cue)]))}
-                    />
-                    <Button
-                      size="small"
-                      label={`Take criterion ${i + 1} out`}
-                      disabled={open.document.criteria.length === 1}
-                      onPress={() => set({ criteria: open.document.criteria.filter((one) => one.id !== entry.id) })}
-                    >
-                      Take it out
-                    </Button>
-                  </div>
-                </div>
-              ))}
-              <p>
-                <Button
-                  onPress={() => {
-                    const made = emptyCriterion();
+            <div className="names">
+              <TextField label="Name of the sheet" value={open.document.label} onChange={(label) => set({ label })} />
+              <NumberField
+                label="Round the total to"
+                unit="marks"
+                low={0.1}
+                high={100}
+                value={open.document.rounding}
+                onChange={(rounding) => {
+                  const { rounding: _old, ...rest } = open.document;
+                  setOpen({ ...open, document: rounding === undefined ? rest : { ...rest, rounding } });
+                }}
+              />
+            </div>
+            {open.document.criteria.map((entry, i) => (
+              <div className="part" key={entry.id}>
+                <TextField label={`Criterion ${i + 1}`} value={entry.label} onChange={(label) => setCriterion(entry.id, { label })} />
+                <TextField label="Section" value={entry.section} onChange={(section) => setCriterion(entry.id, { section })} />
+                <TextField
+                  label="Allowed marks, best first"
+                  value={open.marks[entry.id] ?? ''}
+                  onChange={(text) =>
                     setOpen({
                       ...open,
-                      marks: { ...open.marks, [made.id]: made.marks.join(' ') },
-                      document: { ...open.document, criteria: [...open.document.criteria, made] },
-                    });
-                  }}
-                >
-                  One more criterion
-                </Button>{' '}
-                <span className="soft">best total {best} marks</span>
-              </p>
-              <div style={{ maxWidth: 460 }}>
-                <TextArea
-                  label="Thresholds, a line each: from how many marks, and the word"
-                  hint="90 outstanding"
-                  value={open.classes}
-                  onChange={(text) => setOpen({ ...open, classes: text, document: { ...open.document, classes: classesOf(text) } })}
+                      marks: { ...open.marks, [entry.id]: text },
+                      document: {
+                        ...open.document,
+                        criteria: open.document.criteria.map((one) => (one.id === entry.id ? { ...one, marks: numbers(text) } : one)),
+                      },
+                    })
+                  }
                 />
+                <div className="wide">
+                  <span className="soft">looks at</span>
+                  {entry.looks.map((look, at) => (
+                    <span key={look.cue} style={{ display: 'inline-flex', gap: 4, alignItems: 'center' }}>
+                      {cueLabel(look.cue)} ×
+                      <Weight
+                        type="number"
+                        aria-label={`Weight of ${cueLabel(look.cue)} in criterion ${i + 1}`}
+                        min={0.1}
+                        max={100}
+                        step={0.5}
+                        value={look.weight}
+                        onChange={(event) =>
+                          setCriterion(entry.id, { looks: entry.looks.map((one, k) => (k === at ? { ...one, weight: Number(event.target.value) } : one)) })
+                        }
+                      />
+                      <Button
+                        size="small"
+                        tone="quiet"
+                        label={`${cueLabel(look.cue)} out of criterion ${i + 1}`}
+                        disabled={entry.looks.length === 1}
+                        onPress={() => setCriterion(entry.id, { looks: entry.looks.filter((_, k) => k !== at) })}
+                      >
+                        ×
+                      </Button>
+                    </span>
+                  ))}
+                  <SelectField
+                    label="and at"
+                    value=""
+                    empty="add"
+                    onChange={(cue) => cue !== '' && setCriterion(entry.id, { looks: [...entry.looks, { cue: cue as Cue, weight: 1 }] })}
+                    options={Object.fromEntries(scorable.filter((cue) => !entry.looks.some((look) => look.cue === cue)).map((cue) => [cue, cueLabel(cue)]))}
+                  />
+                  <Button
+                    size="small"
+                    label={`Take criterion ${i + 1} out`}
+                    disabled={open.document.criteria.length === 1}
+                    onPress={() => set({ criteria: open.document.criteria.filter((one) => one.id !== entry.id) })}
+                  >
+                    Take it out
+                  </Button>
+                </div>
               </div>
-              <p style={{ display: 'flex', gap: 10, marginTop: 16, flexWrap: 'wrap' }}>
-                <Button
-                  tone="strong"
-                  onPress={act(async (sheet) => {
-                    const made = await api<{ version: number }>('PUT', `/schemes/${open.id}`, { body: { baseVersion: open.base, document: sheet } });
-                    const { versions } = await api<{ versions: readonly Version[] }>('GET', '/schemes');
-                    setAll(versions);
-                    setOpen(undefined);
-                    setSays(`Kept as version ${made.version}.`);
-                  })}
-                >
-                  Keep it
-                </Button>
-                <Button onPress={act(async (sheet) => setPreview(await api<Preview>('POST', '/schemes/previews', { body: { document: sheet } })))}>
-                  Try it on past notes
-                </Button>
-                <Button tone="quiet" onPress={() => setOpen(undefined)}>
-                  Leave it
-                </Button>
-              </p>
-              {trouble !== '' && <Trouble role="alert">{trouble}</Trouble>}
+            ))}
+            <p>
+              <Button
+                onPress={() => {
+                  const made = emptyCriterion();
+                  setOpen({
+                    ...open,
+                    marks: { ...open.marks, [made.id]: made.marks.join(' ') },
+                    document: { ...open.document, criteria: [...open.document.criteria, made] },
+                  });
+                }}
+              >
+                One more criterion
+              </Button>{' '}
+              <span className="soft">best total {best} marks</span>
+            </p>
+            <div style={{ maxWidth: 460 }}>
+              <TextArea
+                label="Thresholds, a line each: from how many marks, and the word"
+                hint="90 outstanding"
+                value={open.classes}
+                onChange={(text) => setOpen({ ...open, classes: text, document: { ...open.document, classes: classesOf(text) } })}
+              />
             </div>
-            <aside aria-label="Past notes by this sheet">
-              {preview === undefined ? (
-                <p className="soft">Try it on past notes, and what it would give the latest twenty stands here beside their own marks.</p>
-              ) : preview.notes.length === 0 ? (
-                <p className="soft">No past notes to try it on.</p>
-              ) : (
-                <table>
-                  <thead>
-                    <tr>
-                      <th scope="col">note</th>
-                      <th scope="col">own mark, of 100</th>
-                      <th scope="col">this sheet, of {preview.notes[0]!.best}</th>
+            <p className="keep">
+              <Button
+                tone="strong"
+                onPress={act(async (sheet) => {
+                  const made = await api<{ version: number }>('PUT', `/schemes/${open.id}`, { body: { baseVersion: open.base, document: sheet } });
+                  const { versions } = await api<{ versions: readonly Version[] }>('GET', '/schemes');
+                  setAll(versions);
+                  setOpen(undefined);
+                  setSays(`Kept as version ${made.version}.`);
+                })}
+              >
+                Keep it
+              </Button>
+              <Button onPress={act(async (sheet) => setPreview(await api<Preview>('POST', '/schemes/previews', { body: { document: sheet } })))}>
+                Try it on past notes
+              </Button>
+              <Button tone="quiet" onPress={() => setOpen(undefined)}>
+                Leave it
+              </Button>
+            </p>
+            {trouble !== '' && <Trouble role="alert">{trouble}</Trouble>}
+          </div>
+          <aside aria-label="Past notes by this sheet">
+            {preview === undefined ? (
+              <p className="soft">Try it on past notes, and what it would give the latest twenty stands here beside their own marks.</p>
+            ) : preview.notes.length === 0 ? (
+              <p className="soft">No past notes to try it on.</p>
+            ) : (
+              <Given>
+                <thead>
+                  <tr>
+                    <th scope="col">note</th>
+                    <th scope="col">own mark, of 100</th>
+                    <th scope="col">this sheet, of {preview.notes[0]!.best}</th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {preview.notes.map((note) => (
+                    <tr key={note.id}>
+                      <td>{note.name}</td>
+                      <td>{note.own ?? '–'}</td>
+                      <td>
+                        {note.low === note.high ? note.low : `${note.low}–${note.high}`}
+                        {note.word === null ? '' : `, ${note.word}`}
+                      </td>
                     </tr>
-                  </thead>
-                  <tbody>
-                    {preview.notes.map((note) => (
-                      <tr key={note.id}>
-                        <td>{note.name}</td>
-                        <td>{note.own ?? '–'}</td>
-                        <td>
-                          {note.low === note.high ? note.low : `${note.low}–${note.high}`}
-                          {note.word === null ? '' : `, ${note.word}`}
-                        </td>
-                      </tr>
-                    ))}
-                  </tbody>
-                </table>
-              )}
-            </aside>
-          </Sheet>
-        )}
-      </Page>
-    </Frame>
+                  ))}
+                </tbody>
+              </Given>
+            )}
+          </aside>
+        </Design>
+      )}
+    </OwnPage>
   );
 }

@@ -16,7 +16,7 @@ import { SelectField, TextField, Trouble } from '@/ui/field';
 import { StockFields } from '@/ui/flight/stock-fields';
 import { Frame, Page } from '@/ui/frame';
 import { NumberField } from '@/ui/number-field';
-import type { Version } from './own-list';
+import type { Version } from './own-design';
 import { Probes } from './probes';
 
 type VenueSettings = z.infer<typeof venueSettings>;
