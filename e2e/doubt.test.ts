@@ -14,7 +14,7 @@ describe('a faulty bottle', () => {
     await page.waitForFunction(() => location.pathname.startsWith('/notes/'), { timeout: 15_000 });
     await press(page, 'Aroma');
     await choose('health', 'doubtful');
-    await waitForText(page, 'Nothing wrong so far');
+    await waitForText(page, 'What do you notice?');
     await page.select('::-p-xpath(//label[. = "Something else you notice"]/following-sibling::select)', 'musty');
     await press(page, 'It is there');
     await waitForText(page, 'cork taint: likely');

@@ -72,9 +72,11 @@ export function Triage({
   const likely = found.faults.filter((entry) => entry.chance >= 0.05).slice(0, 4);
   const open = faultCues.filter((cue) => answers[cue.id] === undefined);
   const [cue, setCue] = useState('');
+  const untold = Object.keys(answers).length === 0 && found.next === undefined && likely.length === 0;
   return (
     <Box aria-label="What may be wrong">
-      <h3>{found.verdict === 'nothing wrong so far' ? 'Nothing wrong so far' : found.verdict === 'doubtful' ? 'Doubtful' : 'Probably faulty'}</h3>
+      <h3>{untold ? 'What do you notice?' : headings[found.verdict]}</h3>
+      {untold && <p className="soft">Name the smell as you would any other, or pick what comes nearest here. It asks on from there.</p>}
       {found.next !== undefined && (
         <>
           <p className="ask">{found.next.ask}</p>
@@ -169,6 +171,8 @@ export function Triage({
     </Box>
   );
 }
+
+const headings = { 'nothing wrong so far': 'Nothing wrong so far', doubtful: 'Doubtful', 'probably faulty': 'Probably faulty' } as const;
 
 /** Something to do now; with a timer where waiting is the point. */
 function Act({ act }: { act: FaultAct }) {

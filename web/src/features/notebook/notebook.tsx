@@ -163,6 +163,7 @@ export function Notebook({ venue, first, filters }: { venue: string; first: Note
                     </Link>
                     <small>
                       {note.taster} · {new Date(note.tastedAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' })}
+                      {note.moment === 'first' ? '' : ` · ${moments[note.moment]}`}
                       {note.wine === null ? ' · label hidden' : ` · ${note.wine.producer}`}
                     </small>
                     <p className="text">

@@ -67,6 +67,7 @@ const item = z.object({
   taster: z.string(),
   quality: z.number().nullable(),
   code: z.string(),
+  moment: z.enum(Object.keys(moments) as [Moment]),
   wine: z.object({ id: z.string(), name: z.string(), producer: z.string(), vintage: z.number().nullable() }).nullable(),
   text: z.string(),
   document: noteDocument,
@@ -109,6 +110,7 @@ async function read(db: Reader, actor: Member | undefined, condition: SQL | unde
       laterId: later.id,
       laterMoment: later.moment,
       id: note.id,
+      moment: note.moment,
       revision: note.revision,
       tastedAt: note.tastedAt,
       document: note.document,
@@ -135,6 +137,7 @@ async function read(db: Reader, actor: Member | undefined, condition: SQL | unde
     tastedAt: row.tastedAt.toISOString(),
     taster: row.taster,
     code: row.code,
+    moment: row.moment as Moment,
     ...(row.laterId === null
       ? { quality: row.quality, document: row.document, text: asText(composeNote(row.document, chipName)), hiddenFor: null }
       : { quality: null, document: emptyNote, text: '', hiddenFor: { id: row.laterId, moment: row.laterMoment as Moment } }),
