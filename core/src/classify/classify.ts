@@ -1,5 +1,5 @@
-import { facts, narrowedShares, type FactId, type WineFacts } from '../wine/facts';
-import { factOf } from '../wine/stated';
+import { facts, type FactId, type WineFacts } from '../wine/facts';
+import { factOf, narrowedShares } from '../wine/stated';
 import type { Reason } from '../wine/reason';
 import { plain } from '../wine/text';
 

@@ -1,6 +1,3 @@
-import type { ColourClass } from './observables';
-import { factOf } from './stated';
-
 /**
  * The one registry of what can be known of a bottle before it is opened. The form, the CSV columns, the list of what to find out and
  * the rules of classification read it. Every fact is stored with where it comes from.
@@ -211,48 +208,6 @@ export interface WineDocument {
 }
 export const emptyWine: WineDocument = { schema: 1, name: '', producer: '', facts: {}, lots: [], remark: '' };
 
-/** The share of a grape as a closed interval of per cent; a word gives the interval it can honestly mean. */
-export function shareBounds(share: Share): readonly [number, number] {
-  switch (share.kind) {
-    case 'exact':
-      return [share.percent, share.percent];
-    case 'about':
-      return [Math.max(0, share.percent - 3), Math.min(100, share.percent + 3)];
-    case 'between':
-      return [share.low, share.high];
-    case 'mostly':
-      return [50, 100];
-    case 'some':
-      return [0, 50];
-    case 'unknown':
-      return [0, 100];
-  }
-}
-
-/** The grape of the largest share, as written; undefined when no grape is known. Of equals the one named first. */
-export function mainGrape(known: WineFacts): string | undefined {
-  const grapes = factOf(known, 'grapes');
-  if (grapes === undefined || grapes.length === 0) return undefined;
-  return narrowedShares(grapes).reduce((most, share) => (share.low + share.high > most.low + most.high ? share : most)).grape;
-}
-
-/**
- * The shares of a list of grapes as intervals, narrowed by the fact that the whole is 100 %: each grape is at most what the least shares of the
- * others leave. When `complete` and only one grape is listed without a share it is the whole wine.
- */
-export function narrowedShares(grapes: readonly GrapeShare[]): readonly { grape: string; low: number; high: number }[] {
-  const bounds = grapes.map((entry) => shareBounds(entry.share));
-  const only = grapes.length === 1 && grapes[0]!.share.kind === 'unknown';
-  return grapes.map((entry, i) => {
-    const [low, high] = bounds[i]!;
-    const othersLow = bounds.reduce((sum, other, j) => (j === i ? sum : sum + other[0]), 0);
-    const othersHigh = bounds.reduce((sum, other, j) => (j === i ? sum : sum + other[1]), 0);
-    // A list on a label names the whole wine only when every other share is known exactly.
-    const rest = grapes.length > 1 && grapes.every((other, j) => j === i || other.share.kind === 'exact') && entry.share.kind === 'unknown';
-    return { grape: entry.grape, low: only ? 0 : rest ? Math.max(low, 100 - othersHigh) : low, high: Math.max(low, Math.min(high, 100 - othersLow)) };
-  });
-}
-
 /** A fact in words with its unit. */
 export function factInWords(id: FactId, value: FactValue<FactId>): string {
   const spec: FactSpec = facts[id];
@@ -290,5 +245,3 @@ export function shareInWords(share: Share): string {
       return '';
   }
 }
-
-export const colourOf = (from: WineFacts): ColourClass | undefined => factOf(from, 'colour');

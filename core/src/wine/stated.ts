@@ -1,4 +1,5 @@
-import type { FactId, FactValue, Vintage, WineFacts } from './facts';
+import type { FactId, FactValue, GrapeShare, Share, Vintage, WineFacts } from './facts';
+import type { ColourClass } from './observables';
 
 /** The value of a fact, or undefined when it is not known. */
 export function factOf<Id extends FactId>(from: WineFacts, id: Id): FactValue<Id> | undefined {
@@ -16,3 +17,48 @@ export function ageOn(day: string, vintage: Vintage | undefined, south = false):
 
 const southern = new Set(['AR', 'AU', 'BO', 'BR', 'CL', 'NZ', 'PE', 'UY', 'ZA']);
 export const isSouthern = (country: string | undefined) => country !== undefined && southern.has(country.toUpperCase());
+
+/** The share of a grape as a closed interval of per cent; a word gives the interval it can honestly mean. */
+export function shareBounds(share: Share): readonly [number, number] {
+  switch (share.kind) {
+    case 'exact':
+      return [share.percent, share.percent];
+    case 'about':
+      return [Math.max(0, share.percent - 3), Math.min(100, share.percent + 3)];
+    case 'between':
+      return [share.low, share.high];
+    case 'mostly':
+      return [50, 100];
+    case 'some':
+      return [0, 50];
+    case 'unknown':
+      return [0, 100];
+  }
+}
+
+/** The grape of the largest share, as written; undefined when no grape is known. Of equals the one named first. */
+export function mainGrape(known: WineFacts): string | undefined {
+  const grapes = factOf(known, 'grapes');
+  if (grapes === undefined || grapes.length === 0) return undefined;
+  return narrowedShares(grapes).reduce((most, share) => (share.low + share.high > most.low + most.high ? share : most)).grape;
+}
+
+/**
+ * The shares of a list of grapes as intervals, narrowed by the fact that the whole is 100 %: each grape is at most what the least shares of the
+ * others leave. When `complete` and only one grape is listed without a share it is the whole wine.
+ */
+export function narrowedShares(grapes: readonly GrapeShare[]): readonly { grape: string; low: number; high: number }[] {
+  const bounds = grapes.map((entry) => shareBounds(entry.share));
+  const only = grapes.length === 1 && grapes[0]!.share.kind === 'unknown';
+  return grapes.map((entry, i) => {
+    const [low, high] = bounds[i]!;
+    const othersLow = bounds.reduce((sum, other, j) => (j === i ? sum : sum + other[0]), 0);
+    const othersHigh = bounds.reduce((sum, other, j) => (j === i ? sum : sum + other[1]), 0);
+    // A list on a label names the whole wine only when every other share is known exactly.
+    const rest = grapes.length > 1 && grapes.every((other, j) => j === i || other.share.kind === 'exact') && entry.share.kind === 'unknown';
+    return { grape: entry.grape, low: only ? 0 : rest ? Math.max(low, 100 - othersHigh) : low, high: Math.max(low, Math.min(high, 100 - othersLow)) };
+  });
+}
+
+/** The colour class of a wine, when it is known. */
+export const colourOf = (from: WineFacts): ColourClass | undefined => factOf(from, 'colour');

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { published } from '../testing/published';
-import { narrowedShares, shareBounds, type Share } from './facts';
-import { ageOn } from './stated';
+import type { Share } from './facts';
+import { ageOn, narrowedShares, shareBounds } from './stated';
 import { wineDocument } from './facts-schema';
 import { emptyNote, withObservation } from './note';
 import { merge, noteShape } from '../document/merge';

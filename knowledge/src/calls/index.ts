@@ -1,5 +1,5 @@
-import { mainGrape, type WineFacts } from '@rose/core/wine/facts';
-import { factOf } from '@rose/core/wine/stated';
+import type { WineFacts } from '@rose/core/wine/facts';
+import { factOf, mainGrape } from '@rose/core/wine/stated';
 import type { pairQuestions } from '@rose/core/wine/note';
 import { fold } from '@rose/core/wine/text';
 import { grapeNamed } from '../grapes/index';

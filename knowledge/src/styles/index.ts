@@ -1,5 +1,5 @@
-import { mainGrape, type WineFacts } from '@rose/core/wine/facts';
-import { factOf } from '@rose/core/wine/stated';
+import type { WineFacts } from '@rose/core/wine/facts';
+import { factOf, mainGrape } from '@rose/core/wine/stated';
 import type { Loads } from '@rose/core/wine/profile';
 import type { AssumedLoad, OrderWine } from '@rose/core/order/judge';
 import type { Rung } from '@rose/core/order/school';

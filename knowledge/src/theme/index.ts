@@ -1,7 +1,7 @@
 import { plainSweetness } from '@rose/core/style/style';
 import type { ThemeWine } from '@rose/core/theme/theme';
-import { narrowedShares, type Lot, type WineFacts } from '@rose/core/wine/facts';
-import { factOf } from '@rose/core/wine/stated';
+import type { Lot, WineFacts } from '@rose/core/wine/facts';
+import { factOf, narrowedShares } from '@rose/core/wine/stated';
 import { loadsOf, type Profile } from '@rose/core/wine/profile';
 import { grapeNamed } from '../grapes/index';
 
