@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { emptyNote, type NoteDocument } from '../wine/note';
+import { emptyNote, type Chip, type NoteDocument } from '../wine/note';
 import { observableIds, type Observed } from '../wine/observables';
 import { anyObserved } from '../testing/any-note';
 import { asText, composeNote } from './prose';
@@ -56,7 +56,26 @@ describe('the written note', () => {
     const from = composeNote({ ...emptyNote, observed: { acidity: 60 } }, name)[0]!.from;
     const rewritten = { palate: { text: 'It waters like a lemon.', from } };
     expect(composeNote({ ...emptyNote, observed: { acidity: 60 }, rewritten }, name)[0]).toMatchObject({ text: 'It waters like a lemon.', outdated: false });
-    expect(composeNote({ ...emptyNote, observed: { acidity: 20 }, rewritten }, name)[0]).toMatchObject({ text: 'It waters like a lemon.', outdated: true });
+    expect(composeNote({ ...emptyNote, observed: { acidity: 20 }, rewritten }, name)[0]).toMatchObject({
+      text: 'It waters like a lemon.',
+      outdated: true,
+      changed: ['“acidity” moved to soft (20)'],
+    });
+    const also = composeNote({ ...emptyNote, observed: { acidity: 60, tannin: [50, 70] }, rewritten }, name)[0];
+    expect(also?.changed).toEqual(['“tannin” was set to between present (50) and firm (70)']);
+    // All it was written from is cleared: the sentence stays the taster's, and says so.
+    expect(composeNote({ ...emptyNote, rewritten }, name)).toMatchObject([
+      { id: 'palate', text: 'It waters like a lemon.', changed: ['“acidity” was cleared'] },
+    ]);
+    // What it was written from is not readable, as in a file from elsewhere: it is outdated, and nothing breaks.
+    const broken = { palate: { text: 'Mine.', from: 'not json' } };
+    expect(composeNote({ ...emptyNote, observed: { acidity: 60 }, rewritten: broken }, name)[0]).toMatchObject({ text: 'Mine.', outdated: true });
+  });
+  it('names the smells that changed under a sentence once', () => {
+    const chip = (id: string, term: string): Chip => ({ id, term, layer: 'first', strength: 2 });
+    const from = composeNote({ ...emptyNote, chips: [chip('a', 'rose')] }, name)[0]!.from;
+    const now = composeNote({ ...emptyNote, chips: [chip('a', 'ash')], rewritten: { nose: { text: 'Roses.', from } } }, name)[0];
+    expect(now?.changed).toEqual(['the smells changed']);
   });
   it('tells the nose in its layers and the mouth by what became of it', () => {
     const chips = [

@@ -2,6 +2,7 @@ import { classOfHue, hueLadders, notchWord, observables, type Observed, type Rea
 import type { Chip, NoteDocument } from '../wine/note';
 import { list } from '../wine/text';
 import { finishWord } from '../finish/finish';
+import { changedSince } from './changed';
 
 /** One sentence of the written note, with what it was written from. */
 export interface Statement {
@@ -13,6 +14,8 @@ export interface Statement {
   readonly rewritten: boolean;
   /** The observation moved after the taster rewrote the sentence. */
   readonly outdated: boolean;
+  /** What moved since, such as "tannin moved to firm (70)". */
+  readonly changed: readonly string[];
 }
 
 /** How a descriptor is called; the vocabulary lives with the trade's tables and is passed in. */
@@ -25,12 +28,22 @@ type Draft = { id: string; text: string; from: unknown };
  * said once, a span keeps its hedge ("between fresh and lively"). Sentences the taster rewrote stand as they wrote them.
  */
 export function composeNote(note: NoteDocument, nameOf: NameOf): readonly Statement[] {
-  const drafts = [appearance(note.observed), nose(note, nameOf), palate(note.observed), mouth(note, nameOf), finish(note.observed), judgement(note)];
-  return drafts.flatMap((draft) => {
-    if (draft === undefined) return [];
-    const from = JSON.stringify(draft.from);
-    const own = note.rewritten[draft.id];
-    return [{ id: draft.id, text: own?.text ?? draft.text, from, rewritten: own !== undefined, outdated: own !== undefined && own.from !== from }];
+  const drafts: Readonly<Record<string, Draft | undefined>> = {
+    appearance: appearance(note.observed),
+    nose: nose(note, nameOf),
+    palate: palate(note.observed),
+    mouth: mouth(note, nameOf),
+    finish: finish(note.observed),
+    judgement: judgement(note),
+  };
+  return Object.entries(drafts).flatMap(([id, draft]) => {
+    const own = note.rewritten[id];
+    // A sentence of the taster's stays theirs, though what it was written from was cleared.
+    const from = draft === undefined ? '{}' : JSON.stringify(draft.from);
+    const text = own?.text ?? draft?.text;
+    if (text === undefined) return [];
+    const outdated = own !== undefined && own.from !== from;
+    return [{ id, text, from, rewritten: own !== undefined, outdated, changed: outdated ? changedSince(own.from, from) : [] }];
   });
 }
 

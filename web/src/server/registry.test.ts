@@ -88,6 +88,7 @@ const may: Record<string, string> = {
   'scheme.preview': 'oh',
   'note.deduce': 'ohp',
   'note.deck': 'ohp',
+  'descriptor.list': 'ohp',
   'note.expectation': 'ohp',
   'note.price': 'ohp',
   'note.deal': 'ohp',

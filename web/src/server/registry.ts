@@ -16,6 +16,7 @@ import * as noteJudgements from './note/judgements';
 import * as houseRoutines from './house/routines';
 import * as houseSchemes from './house/schemes';
 import * as noteOperations from './note/operations';
+import * as noteVocabulary from './note/vocabulary';
 import * as notebookQueries from './notebook/queries';
 import * as pairingOperations from './pairing/operations';
 import { health } from './health';
@@ -40,6 +41,7 @@ export const operations: readonly Operation[] = [
   noteGlasses,
   noteJudgements,
   noteFiles,
+  noteVocabulary,
   houseRoutines,
   houseSchemes,
   notebookQueries,

@@ -98,7 +98,7 @@ function Line({ statement, change }: { statement: Statement; change: Change }) {
       <button type="button" className="say" aria-label={`${statement.text} Press to put it your way.`} onClick={() => setText(statement.text)}>
         {statement.text}
       </button>
-      {statement.outdated && <small>Written before you changed what it says.</small>}
+      {statement.outdated && <small>Was written before {statement.changed.join(', ') || 'what it says changed'}.</small>}
       {statement.rewritten && (
         <small>
           <button

@@ -31,10 +31,20 @@ export const composed = query({
   summary: 'The written note, statement by statement',
   allow: everyRole,
   input: one,
-  output: z.object({ statements: z.array(z.object({ id: z.string(), text: z.string(), rewritten: z.boolean(), outdated: z.boolean() })) }),
+  output: z.object({
+    statements: z.array(z.object({ id: z.string(), text: z.string(), rewritten: z.boolean(), outdated: z.boolean(), changed: z.array(z.string()) })),
+  }),
   async run(db, actor, input) {
     const { document } = await readNote(db, actor, input.id);
-    return { statements: composeNote(document, chipName).map(({ id, text, rewritten, outdated }) => ({ id, text, rewritten, outdated })) };
+    return {
+      statements: composeNote(document, chipName).map(({ id, text, rewritten, outdated, changed }) => ({
+        id,
+        text,
+        rewritten,
+        outdated,
+        changed: [...changed],
+      })),
+    };
   },
 });
 

@@ -8,6 +8,7 @@ import { newWorld, type World } from '../testing/world';
 import { newMember, ownDatabase, run } from '../testing/venue';
 import { listNotes } from '../notebook/queries';
 import { glassCode, openNote } from './glasses';
+import { listDescriptors } from './vocabulary';
 import { composed, consistencyOf, scores, triageOf } from './judgements';
 import { deleteNote, getNote, restoreNote, saveNote } from './operations';
 
@@ -89,7 +90,9 @@ describe('a note', () => {
     await expect(run(saveNote, helper, input)).rejects.toMatchObject({ status: 403 });
     const host = await newMember('host', world.owner.venueId);
     expect(await run(saveNote, host, input)).toEqual({ id, revision: 2 });
-    expect(await run(composed, host, { id })).toEqual({ statements: [{ id: 'palate', text: 'Fresh in acid.', rewritten: false, outdated: false }] });
+    expect(await run(composed, host, { id })).toEqual({
+      statements: [{ id: 'palate', text: 'Fresh in acid.', rewritten: false, outdated: false, changed: [] }],
+    });
   });
 });
 
@@ -131,5 +134,15 @@ describe('a hidden glass', () => {
     // The label of the other says 14 % vol: only now may that be held against what was recorded.
     expect(b.uncovered).toContain('faint-but-strong-label');
     expect(b.hidden).not.toContain('label says');
+  });
+});
+
+describe('the words for smells', () => {
+  it('are told with family, origin and explanation, all of them or what completes a word, by a synonym too', async () => {
+    const all = ((await run(listDescriptors, world.owner, {})) as { descriptors: { id: string; explained: string | null }[] }).descriptors;
+    expect(all.length).toBeGreaterThanOrEqual(220);
+    expect(all.every((entry) => entry.explained !== null)).toBe(true);
+    const { descriptors } = (await run(listDescriptors, world.owner, { q: 'lemon zest' })) as { descriptors: unknown[] };
+    expect(descriptors[0]).toMatchObject({ name: 'lemon peel', family: 'citrus', origin: 'the grape' });
   });
 });

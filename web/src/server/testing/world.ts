@@ -235,6 +235,7 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
     'scheme.preview': { document: plainSheet },
     'note.deduce': one(world.noteId),
     'note.deck': one(world.noteId),
+    'descriptor.list': { q: 'lem' },
     'note.expectation': one(world.noteId),
     'note.price': one(world.noteId),
     'note.deal': { notes: [v7(), v7()], wineIds: [world.wineId, world.otherWineId] },
