@@ -78,6 +78,7 @@ beforeAll(async () => {
     'package-lock.json',
     'tsconfig.base.json',
     'web/package.json',
+    'web/english-only.cjs',
     'web/next.config.ts',
     'web/tsconfig.json',
     'web/.next',
