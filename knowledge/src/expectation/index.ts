@@ -137,12 +137,12 @@ export function againstExpected(facts: WineFacts, { observed, chips }: Pick<Note
       unlooked.push(bearing);
       continue;
     }
-    const from2 = { what: bearing, because: from === 'facts' ? because : `of a ${style.name}`, firm: from === 'facts' ? 'figure' : 'usual' } as const;
+    const awaitedBy = { what: bearing, because: from === 'facts' ? because : `of a ${style.name}`, firm: from === 'facts' ? 'figure' : 'usual' } as const;
     const off = gap(reading, value);
     // A watch that was broken off tells only that it lasted at least so long.
     if (bearing === 'length' && observed.finish!.atLeast === true && off < 0) unlooked.push('the end of the finish');
-    else if (Math.abs(off) <= allowance) found.push({ ...from2, says: `${bearing} ${shown(bearing, reading)}, as expected` });
-    else otherwise.push({ ...from2, says: `${bearing} ${shown(bearing, reading)} where ${shown(bearing, Math.round(value))} was expected` });
+    else if (Math.abs(off) <= allowance) found.push({ ...awaitedBy, says: `${bearing} ${shown(bearing, reading)}, as expected` });
+    else otherwise.push({ ...awaitedBy, says: `${bearing} ${shown(bearing, reading)} where ${shown(bearing, Math.round(value))} was expected` });
   }
 
   const awaited = awaitedSmells(facts, style, ageOn(day, factOf(facts, 'vintage'), isSouthern(factOf(facts, 'country'))));

@@ -109,7 +109,9 @@ export function Guided({
   return (
     <Question>
       <div className="count">
-        <span aria-live="polite">{here === undefined ? 'This routine asks nothing.' : `Question ${index + 1} of ${path.length} · ${where(here)}`}</span>
+        <span aria-live="polite">
+          {here === undefined ? 'This routine asks nothing: choose another below, or go to Full.' : `Question ${index + 1} of ${path.length} · ${where(here)}`}
+        </span>
       </div>
       <div className="bar" aria-hidden>
         <i style={{ width: `${(100 * (index + 1)) / Math.max(1, path.length)}%` }} />

@@ -91,7 +91,18 @@ describe('a venue’s own routines', () => {
     const theirs = v7();
     await run(saveRoutine, stranger, { id: theirs, baseVersion: 0, document: { ...plainRoutine, name: 'Theirs' } });
     let revision = 1;
-    for (const routine of ['nonsense', v7(), `${v7()}@3`, `${theirs}@1`, theirs, `${world.routineId}@999999999`]) {
+    for (const routine of [
+      'nonsense',
+      '-'.repeat(36),
+      `${'-'.repeat(36)}@1`,
+      `${world.routineId}@1@2`,
+      `${world.routineId}@x`,
+      v7(),
+      `${v7()}@3`,
+      `${theirs}@1`,
+      theirs,
+      `${world.routineId}@999999999`,
+    ]) {
       await run(saveNote, world.owner, { id, writeId: v7(), baseRevision: revision++, document: { ...emptyNote, routine } });
       expect((await read(id)).routine.id, routine).toBe('four');
     }
@@ -102,7 +113,7 @@ describe('marks in two schemes', () => {
   it('a note marked by an own sheet is drafted by the version it had', async () => {
     const id = v7();
     await run(openNote, world.owner, { id, wineId: world.wineId });
-    const document = { ...emptyNote, observed: { quality: 80, balance: 90 }, sheets: [`${world.schemeId}@1`, `${v7()}@1`] };
+    const document = { ...emptyNote, observed: { quality: 80, balance: 90 }, sheets: [`${world.schemeId}@1`, `${'-'.repeat(36)}@1`] };
     await run(saveNote, world.owner, { id, writeId: v7(), baseRevision: 1, document });
     await run(saveScheme, world.owner, { id: world.schemeId, baseVersion: 1, document: { ...plainSheet, label: 'Other marks' } });
     const drafted = (await run(scores, world.owner, { id })) as { schemes: { id: string; label: string; best: number }[] };

@@ -5,15 +5,14 @@ import type { Reader } from '../../db/client';
 import { routine } from '../../db/schema';
 import type { Member } from '../command';
 import { settingsOf } from '../account/settings';
-import { versionOf, versions } from './versions';
+import { versionNamed, versions } from './versions';
 
 const routineHouse = { noun: 'routine', said: 'routine', table: routine, document: ownRoutine };
 export const { list: listRoutines, get: getRoutine, save: saveRoutine } = versions(routineHouse);
 
 /** A routine by the name a note has of it: one that ships, or a venue's own as "id" (the latest) or "id@version"; the usual one when there is no such. */
 export async function readRoutine(db: Reader, actor: Member, name: string): Promise<Routine> {
-  const found = /^([0-9a-f-]{36})(?:@(\d{1,9}))?$/.exec(name);
-  const own = found === null ? undefined : await versionOf(db, actor, routineHouse, found[1]!, found[2] === undefined ? undefined : Number(found[2]));
+  const own = await versionNamed(db, actor, routineHouse, name);
   return own === undefined ? routineNamed(name) : asRoutine(own.id, own.version, own.document);
 }
 

@@ -1,4 +1,5 @@
 import { and, asc, desc, eq } from 'drizzle-orm';
+import { validate } from 'uuid';
 import { z } from 'zod';
 import type { Reader } from '../../db/client';
 import type { routine, scheme } from '../../db/schema';
@@ -15,7 +16,7 @@ interface House<D> {
 }
 
 /** One version of what a venue designed for itself; undefined when there is none. */
-export async function versionOf<D>(db: Reader, { venueId }: Member, { table, document }: House<D>, id: string, version?: number) {
+async function versionOf<D>(db: Reader, { venueId }: Member, { table, document }: House<D>, id: string, version?: number) {
   const [row] = await db
     .select({ id: table.id, version: table.version, document: table.document })
     .from(table)
@@ -23,6 +24,13 @@ export async function versionOf<D>(db: Reader, { venueId }: Member, { table, doc
     .orderBy(desc(table.version))
     .limit(1);
   return row === undefined ? undefined : { ...row, document: document.parse(row.document) };
+}
+
+/** What a note names as "id" (the latest version) or "id@version"; undefined for whatever else it may hold. */
+export async function versionNamed<D>(db: Reader, actor: Member, house: House<D>, name: string) {
+  const [id, version, ...more] = name.split('@');
+  if (!validate(id) || more.length > 0 || (version !== undefined && !/^\d{1,9}$/.test(version))) return undefined;
+  return versionOf(db, actor, house, id!, version === undefined ? undefined : Number(version));
 }
 
 /** Listing, reading and saving of what a venue designs for itself: an edit is a new version, and nobody's edit is lost to another's. */

@@ -18,7 +18,7 @@ import { lot } from '../../db/schema';
 import { settingsOf } from '../account/settings';
 import { everyRole, query } from '../command';
 import { schemeHouse } from '../house/schemes';
-import { versionOf } from '../house/versions';
+import { versionNamed } from '../house/versions';
 import { Problem } from '../problem';
 import { readNote } from './operations';
 
@@ -85,8 +85,7 @@ export const scores = query({
     if (own === undefined) throw new Problem(409, 'own-mark-first', 'The draft shows after the taster’s own mark.');
     const sheets: Scheme[] = [];
     for (const id of document.sheets ?? []) {
-      const [, own, version] = /^([0-9a-f-]{36})@(\d{1,9})$/.exec(id) ?? [];
-      const found = own === undefined ? undefined : await versionOf(db, actor, schemeHouse, own, Number(version));
+      const found = await versionNamed(db, actor, schemeHouse, id);
       if (found !== undefined) sheets.push(asScheme(found.id, found.version, found.document));
     }
     return {
