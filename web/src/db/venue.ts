@@ -98,6 +98,8 @@ export const mail = pgTable(
     subject: text('subject').notNull(),
     body: text('body').notNull(),
     sentAt: at('sent_at').notNull().defaultNow(),
+    /** The venue in whose name it was sent; a letter about an account is nobody's but its reader's. */
+    venueId: uuid('venue_id').references(() => venue.id),
   },
   (table) => [index('mail_to').on(table.to)],
 );

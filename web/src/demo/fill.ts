@@ -6,7 +6,7 @@ import { emptyNote } from '@rose/core/wine/note';
 import { schoolOf } from '@rose/core/order/school';
 import { bestOrder } from '@rose/core/order/solve';
 import { accounts } from '../server/accounts';
-import { demoEmail, demoPassword } from '../server/account/commands';
+import { demoEmail, demoPassword } from '../server/account/demo';
 import { usualChoices } from '../server/account/settings';
 import { saveWine } from '../server/cellar/commands';
 import { asOrderWine, knownWines } from '../server/cellar/profiles';

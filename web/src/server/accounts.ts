@@ -41,7 +41,7 @@ function make() {
       revokeSessionsOnPasswordReset: true,
       sendResetPassword: async ({ user, token }) =>
         postLetter(
-          connections().db,
+          connections().accounts,
           user.email,
           'A new password',
           `Somebody asked for a new password for your account.\n\nSet it within the hour: ${origin()}/reset/${token}\n\nIf it was not you, do nothing: your password stays as it is.`,

@@ -51,6 +51,8 @@ interface Spec<A, I, O, D> {
   readonly limit?: Limit<I>;
   /** Not for programs: it sets cookies or belongs to the demo. */
   readonly browserOnly?: boolean;
+  /** False for a command whose work is done by the account library on connections of its own: it holds none of ours meanwhile. */
+  readonly transaction?: false;
   run(db: D, actor: A, input: I, reply: Reply): Promise<O>;
 }
 export interface Operation {
@@ -64,6 +66,7 @@ export interface Operation {
   readonly allow: Allow;
   readonly limit?: Limit<unknown>;
   readonly browserOnly?: boolean;
+  readonly transaction?: false;
   run(db: Database | Tx, actor: Actor, input: unknown, reply: Reply): Promise<unknown>;
 }
 type ActorFor<W extends Allow> = W extends 'anyone' ? Actor : W extends 'user' ? Exclude<Actor, { kind: 'anyone' }> : Member;

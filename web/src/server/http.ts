@@ -22,7 +22,7 @@ export async function perform(operation: Operation, actor: Actor, rawInput: unkn
   if (!parsed.success) throw invalid(parsed.error);
   if (operation.limit !== undefined) await count(operation.name, operation.limit.points, operation.limit.seconds, operation.limit.key(parsed.data, actor));
   const { db } = connections();
-  if (operation.kind === 'query') return operation.run(db, actor, parsed.data, reply);
+  if (operation.kind === 'query' || operation.transaction === false) return operation.run(db, actor, parsed.data, reply);
   return db.transaction((tx) => operation.run(tx as never, actor, parsed.data, reply));
 }
 

@@ -13,10 +13,17 @@ export const isLoopback = (name: string): boolean => name === 'localhost' || nam
 /** Where links in letters lead. */
 export const origin = (): string =>
   (env('ROSE_ORIGIN') || `http://${isLoopback(host()) ? host() : (lanAddresses()[0] ?? host())}:${port()}`).replace(/\/$/, '');
-/** The demo's way in exists only in demo mode while the server is bound to a loopback address. */
-export const demoOpen = (): boolean => env('ROSE_DEMO') === '1' && isLoopback(host());
 /** Forwarded headers are believed only behind a proxy that the operator declared. */
 export const behindProxy = (): boolean => env('ROSE_PROXY') === '1';
+/** The demo's way in exists only in demo mode while nobody but this machine can reach the server: bound to loopback, behind no proxy, and known by no other name. */
+export const demoOpen = (): boolean => env('ROSE_DEMO') === '1' && isLoopback(host()) && !behindProxy() && isLoopback(hostOf(origin()));
+const hostOf = (address: string): string => {
+  try {
+    return new URL(address).hostname;
+  } catch {
+    return '';
+  }
+};
 
 export function lanAddresses(): readonly string[] {
   return Object.values(networkInterfaces()).flatMap((list) =>

@@ -5,6 +5,7 @@ import { eq } from 'drizzle-orm';
 import { connections } from '../../db/client';
 import { account, user } from '../../db/schema';
 import { handle } from '../http';
+import { demoEmail, demoPassword } from './demo';
 import { ownOrigin } from '../setting';
 import { ownDatabase } from '../testing/venue';
 
@@ -128,6 +129,52 @@ describe('the demo’s door', () => {
     expect((await person()('POST', '/demo/session', {})).status).toBe(404);
     process.env['HOST'] = '127.0.0.1';
     expect((await person()('POST', '/demo/session', {})).json['title']).toContain('demo:reset');
+  });
+});
+describe('behind a proxy, or known by a name', () => {
+  const reached: readonly Record<string, string>[] = [
+    { ROSE_PROXY: '1' },
+    { ROSE_ORIGIN: 'https://tastings.example' },
+    { ROSE_PROXY: '1', ROSE_ORIGIN: 'https://tastings.example' },
+    { HOST: '0.0.0.0' },
+  ];
+  it('the demo’s door is shut and no letter is shown, though the server listens on loopback', async () => {
+    const owner = person();
+    expect((await owner('POST', '/session', { email: 'mira@example.invalid', password: 'another long phrase' })).status).toBe(200);
+    for (const more of reached) {
+      Object.assign(process.env, { ROSE_DEMO: '1', ...more });
+      expect((await person()('POST', '/demo/session', {})).status, JSON.stringify(more)).toBe(404);
+      expect((await owner('GET', '/mail')).json['letters'], JSON.stringify(more)).toEqual([]);
+      for (const name of ['ROSE_PROXY', 'ROSE_ORIGIN']) delete process.env[name];
+      process.env['HOST'] = '127.0.0.1';
+    }
+    process.env['ROSE_ORIGIN'] = 'http://localhost:4747';
+    process.env['ROSE_DEMO'] = '1';
+    expect((await person()('POST', '/demo/session', {})).json['title']).toContain('demo:reset');
+    delete process.env['ROSE_ORIGIN'];
+  });
+  it('in the demo, its owner reads the letters of the demo and nobody else’s; another owner reads none', async () => {
+    process.env['ROSE_DEMO'] = '1';
+    const other = person();
+    await other('POST', '/session', { email: 'mira@example.invalid', password: 'another long phrase' });
+    await other('POST', '/account/reset-requests', { email: 'mira@example.invalid' });
+    expect((await other('GET', '/mail')).json['letters']).toEqual([]);
+    const demo = person();
+    await demo('POST', '/account', { name: 'Ines', email: demoEmail, password: demoPassword, venue: 'Lantern Quay' });
+    await demo('POST', '/invitations', { email: 'odile@lantern-quay.invalid', role: 'helper' });
+    await demo('POST', '/account/reset-requests', { email: demoEmail });
+    const letters = (await demo('GET', '/mail')).json['letters'] as unknown as { to: string }[];
+    expect(letters.map((letter) => letter.to)).toEqual([demoEmail, 'odile@lantern-quay.invalid']);
+  });
+});
+describe('many who forgot their password at once', () => {
+  it('each gets a letter, and the others’ requests go on meanwhile', async () => {
+    const { db } = connections();
+    const addresses = Array.from({ length: 14 }, (_, i) => `forgot${i}@example.invalid`);
+    await db.insert(user).values(addresses.map((email, i) => ({ id: `forgot${i}`, name: 'F', email })));
+    const asked = await Promise.all(addresses.map((email) => person()('POST', '/account/reset-requests', { email })));
+    expect(asked.map((answer) => answer.status)).toEqual(addresses.map(() => 200));
+    for (const address of addresses) expect(lastLetter(address), address).toContain('/reset/');
   });
 });
 describe('our own origin', () => {

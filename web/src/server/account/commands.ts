@@ -10,6 +10,7 @@ import { Problem, badField, notFound } from '../problem';
 import { hashCode } from '../secret-code';
 import { demoOpen, origin } from '../setting';
 import { venueCookie } from '../who';
+import { demoEmail, demoPassword } from './demo';
 import { done, email, ok, password, personName, venueName } from './fields';
 import { usualSettings } from './settings';
 
@@ -101,7 +102,8 @@ export const signIn = command({
   input: z.strictObject({ email, password: z.string().min(1, 'write your password').max(200) }),
   output: done,
   limit: { points: 10, seconds: 300, key: (input) => input.email },
-  async run(_tx, _actor, input, reply) {
+  transaction: false,
+  async run(_db, _actor, input, reply) {
     await through(reply, () => accounts().api.signInEmail({ body: input, returnHeaders: true }), 'The address or the password is not right.');
     return ok;
   },
@@ -133,11 +135,10 @@ export const askReset = command({
   input: z.strictObject({ email }),
   output: done,
   limit: { points: 5, seconds: 3600, key: (input) => input.email },
-  async run(_tx, _actor, input) {
-    // The answer is the same whether the account exists or not.
-    await accounts()
-      .api.requestPasswordReset({ body: { email: input.email } })
-      .catch(() => undefined);
+  transaction: false,
+  async run(_db, _actor, input) {
+    // The account library answers the same whether the account exists or not; a letter that could not be sent is an error like any other.
+    await accounts().api.requestPasswordReset({ body: { email: input.email } });
     return ok;
   },
 });
@@ -172,7 +173,8 @@ export const demoIn = command({
   browserOnly: true,
   input: z.strictObject({}),
   output: done,
-  async run(_tx, _actor, _input, reply) {
+  transaction: false,
+  async run(_db, _actor, _input, reply) {
     if (!demoOpen()) throw notFound('page');
     await through(
       reply,
@@ -182,9 +184,6 @@ export const demoIn = command({
     return ok;
   },
 });
-export const demoEmail = 'host@lantern-quay.invalid';
-export const demoPassword = 'the lamp is lit';
-
 export const newVenue = command({
   name: 'venue.create',
   method: 'POST',

@@ -1,8 +1,10 @@
-import { and, desc, eq, isNull } from 'drizzle-orm';
+import { and, desc, eq, isNull, or } from 'drizzle-orm';
 import { z } from 'zod';
+import type { Reader } from '../../db/client';
 import { apiToken, invitation, mail, member, role, user, venue } from '../../db/schema';
 import { everyRole, owner, query } from '../command';
 import { demoOpen } from '../setting';
+import { demoEmail } from './demo';
 import { completed, venueSettings } from './settings';
 
 const nothing = z.strictObject({});
@@ -90,7 +92,16 @@ export const listTokens = query({
   },
 });
 
-/** The demo's mail folder on a page. Letters of a real venue are read by whoever may open the data folder, never over the network. */
+/** Whether the demo's host owns this venue. */
+async function isDemoVenue(db: Reader, venueId: string): Promise<boolean> {
+  const [found] = await db
+    .select({ id: user.id })
+    .from(member)
+    .innerJoin(user, eq(user.id, member.userId))
+    .where(and(eq(member.venueId, venueId), eq(member.role, 'owner'), eq(user.email, demoEmail)));
+  return found !== undefined;
+}
+/** The demo's own letters on a page. Letters of a real venue are read by whoever may open the data folder, never over the network. */
 export const listMail = query({
   name: 'mail.list',
   method: 'GET',
@@ -100,9 +111,14 @@ export const listMail = query({
   browserOnly: true,
   input: nothing,
   output: z.object({ letters: z.array(z.object({ id: z.string(), to: z.string(), subject: z.string(), body: z.string(), sentAt: z.string() })) }),
-  async run(db) {
-    if (!demoOpen()) return { letters: [] };
-    const rows = await db.select().from(mail).orderBy(desc(mail.sentAt)).limit(50);
+  async run(db, actor) {
+    if (!demoOpen() || !(await isDemoVenue(db, actor.venueId))) return { letters: [] };
+    const rows = await db
+      .select({ id: mail.id, to: mail.to, subject: mail.subject, body: mail.body, sentAt: mail.sentAt })
+      .from(mail)
+      .where(or(eq(mail.venueId, actor.venueId), eq(mail.to, demoEmail)))
+      .orderBy(desc(mail.sentAt))
+      .limit(50);
     return { letters: rows.map((row) => ({ ...row, sentAt: row.sentAt.toISOString() })) };
   },
 });

@@ -54,6 +54,7 @@ export const invite = command({
       input.email,
       `An invitation to ${place!.name}`,
       `${actor.name} invites you to ${place!.name} on Rose Compass, as ${input.role}.\n\nCome in within two weeks: ${origin()}/invitation/${code}`,
+      actor.venueId,
     );
     return { id };
   },

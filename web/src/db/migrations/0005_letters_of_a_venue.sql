@@ -1,0 +1,2 @@
+ALTER TABLE "mail" ADD COLUMN "venue_id" uuid;--> statement-breakpoint
+ALTER TABLE "mail" ADD CONSTRAINT "mail_venue_id_venue_id_fk" FOREIGN KEY ("venue_id") REFERENCES "public"."venue"("id") ON DELETE no action ON UPDATE no action;
