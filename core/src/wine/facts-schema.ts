@@ -65,6 +65,9 @@ export const wineDocument = z.strictObject({
   name: z.string().trim().min(1, 'give the wine a name').max(200),
   producer: z.string().max(200),
   facts: wineFacts,
-  lots: z.array(lot).max(200),
+  lots: z
+    .array(lot)
+    .max(200)
+    .refine((lots) => new Set(lots.map((entry) => entry.id)).size === lots.length, 'a lot stands in a wine once'),
   remark: z.string().max(10_000),
 }) as unknown as z.ZodType<WineDocument>;

