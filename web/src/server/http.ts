@@ -67,7 +67,7 @@ export async function handle(request: Request, path: string): Promise<Response> 
       );
     }
     name = found.operation.name;
-    const byToken = request.headers.get('authorization') !== null;
+    const byToken = /^Bearer /.test(request.headers.get('authorization') ?? '');
     if (
       request.method !== 'GET' &&
       !byToken &&

@@ -10,19 +10,22 @@ export const venueCookie = 'rose_venue';
 /** Who a request comes from: a token for programs, else the session's user with the venue they chose last. */
 export async function whoIs(headers: Headers): Promise<Actor> {
   const { db } = connections();
-  const bearer = headers.get('authorization')?.match(/^Bearer (\S+)$/)?.[1];
+  const bearer = headers.get('authorization')?.match(/^Bearer (.*)$/)?.[1];
+  // Who names a token is asked by it alone: a cookie beside it counts for nothing.
   if (bearer !== undefined) {
     const [row] = await db
-      .select({ userId: user.id, name: user.name, email: user.email, venueId: member.venueId, role: member.role, tokenId: apiToken.id })
+      .select({ userId: user.id, name: user.name, email: user.email, venueId: member.venueId, role: member.role, tokenId: apiToken.id, usedAt: apiToken.usedAt })
       .from(apiToken)
       .innerJoin(member, and(eq(member.venueId, apiToken.venueId), eq(member.userId, apiToken.userId)))
       .innerJoin(user, eq(user.id, apiToken.userId))
       .where(and(eq(apiToken.tokenHash, hashCode(bearer)), isNull(apiToken.revokedAt)));
     if (row === undefined) return { kind: 'anyone' };
-    await db
-      .update(apiToken)
-      .set({ usedAt: new Date() })
-      .where(and(eq(apiToken.venueId, row.venueId), eq(apiToken.id, row.tokenId)));
+    // Once a minute is enough to tell which token is still in use.
+    if (row.usedAt === null || Date.now() - row.usedAt.getTime() > 60_000)
+      await db
+        .update(apiToken)
+        .set({ usedAt: new Date() })
+        .where(and(eq(apiToken.venueId, row.venueId), eq(apiToken.id, row.tokenId)));
     return { kind: 'member', userId: row.userId, name: row.name, email: row.email, venueId: row.venueId, role: row.role, via: 'token' };
   }
   const cookie = headers.get('cookie');

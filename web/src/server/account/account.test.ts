@@ -1,13 +1,15 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
-import { eq } from 'drizzle-orm';
+import { and, eq } from 'drizzle-orm';
 import { connections } from '../../db/client';
-import { account, user } from '../../db/schema';
+import { account, member, user } from '../../db/schema';
 import { handle } from '../http';
 import { demoEmail, demoPassword } from './demo';
 import { ownOrigin } from '../setting';
-import { ownDatabase } from '../testing/venue';
+import type { Member } from '../command';
+import { newMember, ownDatabase, run } from '../testing/venue';
+import { removeMember, setRole } from './venue-commands';
 
 let drop: () => Promise<void>;
 beforeAll(async () => {
@@ -119,6 +121,57 @@ describe('accounts', () => {
     );
     expect((await owner('PUT', `/members/${mira!.userId}`, { role: 'host' })).status).toBe(409);
     expect((await bram('GET', '/members')).json['members']).toMatchObject([{ email: '' }, { email: 'bram@example.invalid' }]);
+  });
+});
+describe('two owners', () => {
+  it('who demote or remove each other at the same moment leave one owner', async () => {
+    for (let i = 0; i < 12; i++) {
+      const one = await newMember('owner');
+      const two = await newMember('owner', one.venueId);
+      const act = (by: Member, to: Member) =>
+        i % 2 === 0 ? run(setRole, by, { userId: to.userId, role: 'helper' }) : run(removeMember, by, { userId: to.userId });
+      await Promise.allSettled([act(one, two), act(two, one)]);
+      const left = await connections()
+        .db.select({ role: member.role })
+        .from(member)
+        .where(and(eq(member.venueId, one.venueId), eq(member.role, 'owner')));
+      expect(left, `try ${i}`).toHaveLength(1);
+    }
+  });
+});
+describe('a new password', () => {
+  it('shuts every other way in: tokens of programs and older letters', async () => {
+    const ask = person();
+    await ask('POST', '/account', { name: 'Tess', email: 'tess@example.invalid', password: 'a long pass phrase', venue: 'Tess' });
+    const { token } = (await ask('POST', '/tokens', { name: 'a program' })).json as unknown as { token: string };
+    const program = person();
+    expect((await program('GET', '/me', undefined, { authorization: `Bearer ${token}` })).status).toBe(200);
+    const codes: string[] = [];
+    for (let i = 0; i < 2; i++) {
+      await ask('POST', '/account/reset-requests', { email: 'tess@example.invalid' });
+      codes.push(/\/reset\/(\S+)/.exec(lastLetter('tess@example.invalid'))![1]!);
+    }
+    expect((await person()('POST', '/account/resets', { code: codes[1], password: 'another long phrase' })).status).toBe(200);
+    expect((await program('GET', '/me', undefined, { authorization: `Bearer ${token}` })).status).toBe(401);
+    expect((await person()('POST', '/account/resets', { code: codes[0], password: 'a third long phrase' })).status).toBe(422);
+  });
+});
+describe('a name', () => {
+  it('is one line: no letter gets a heading of a stranger’s through it', async () => {
+    const ask = person();
+    const made = await ask('POST', '/account', { name: 'V', email: 'v@example.invalid', password: 'a long pass phrase', venue: 'V\r\nX-Evil: 1\r\n\r\nbody' });
+    expect(made.status).toBe(422);
+    expect((await ask('POST', '/account', { name: 'V\nBcc: x', email: 'v@example.invalid', password: 'a long pass phrase', venue: 'V' })).status).toBe(422);
+  });
+});
+describe('a header that names no token', () => {
+  it('does not stand for the Origin, and one that does is not helped by a cookie', async () => {
+    const ask = person();
+    await ask('POST', '/account', { name: 'Una', email: 'una@example.invalid', password: 'a long pass phrase', venue: 'Una' });
+    const foreign = { origin: 'http://evil.example' };
+    expect((await ask('POST', '/tokens', { name: 'x' }, { ...foreign, authorization: 'Basic eDp5' })).status).toBe(403);
+    expect((await ask('POST', '/dishes', {}, { ...foreign, authorization: 'Bearer rose_invented' })).status).not.toBe(200);
+    expect((await ask('GET', '/me', undefined, { authorization: 'Bearer rose_invented' })).status).toBe(401);
   });
 });
 describe('the demo’s door', () => {

@@ -1,9 +1,9 @@
-import { and, eq, isNull } from 'drizzle-orm';
+import { and, eq, isNull, like } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { z } from 'zod';
 import { APIError } from 'better-auth/api';
 import { connections, type Tx } from '../../db/client';
-import { invitation, member, session, user, venue } from '../../db/schema';
+import { apiToken, invitation, member, session, user, venue, verification } from '../../db/schema';
 import { accounts } from '../accounts';
 import { command, type Reply } from '../command';
 import { Problem, badField, notFound } from '../problem';
@@ -120,11 +120,14 @@ export const signOut = command({
   output: done,
   async run(tx, actor, _input, reply) {
     await tx.delete(session).where(eq(session.userId, actor.userId));
-    reply.cookies.push(`rose.session_token=; Path=/; Max-Age=0; HttpOnly; SameSite=Lax`, `${venueCookie}=; Path=/; Max-Age=0; HttpOnly; SameSite=Lax`);
+    const name = origin().startsWith('https:') ? '__Secure-rose.session_token' : 'rose.session_token';
+    for (const gone of [name, venueCookie]) reply.cookies.push(`${gone}=; Path=/; Max-Age=0; HttpOnly; SameSite=Lax${secure()}`);
     return ok;
   },
 });
 
+/** Milliseconds; a letter is written in about twenty. */
+const answerAfter = 250;
 export const askReset = command({
   name: 'account.askReset',
   method: 'POST',
@@ -138,11 +141,14 @@ export const askReset = command({
   transaction: false,
   async run(_db, _actor, input) {
     // The account library answers the same whether the account exists or not; a letter that could not be sent is an error like any other.
-    await accounts().api.requestPasswordReset({ body: { email: input.email } });
+    // Not sooner than the slower of the two takes: how long it took tells nothing either.
+    await Promise.all([accounts().api.requestPasswordReset({ body: { email: input.email } }), new Promise((resolve) => setTimeout(resolve, answerAfter))]);
     return ok;
   },
 });
 
+/** How the account library names the verification of a letter for a new password. */
+const resetPrefix = 'reset-password:';
 export const reset = command({
   name: 'account.reset',
   method: 'POST',
@@ -153,12 +159,24 @@ export const reset = command({
   input: z.strictObject({ code: z.string().min(1).max(200), password }),
   output: done,
   limit: { points: 10, seconds: 3600, key: (input) => input.code },
-  async run(_tx, _actor, input, reply) {
+  async run(tx, _actor, input, reply) {
+    const [asked] = await tx
+      .select({ userId: verification.value })
+      .from(verification)
+      .where(eq(verification.identifier, `${resetPrefix}${input.code}`));
     await through(
       reply,
       async () => ({ headers: new Headers(), ...(await accounts().api.resetPassword({ body: { token: input.code, newPassword: input.password } })) }),
       'This link was used or is too old. Ask for a new one.',
     );
+    // Whoever had the old password loses every other way in as well: older letters and tokens of programs.
+    if (asked !== undefined) {
+      await tx.delete(verification).where(and(eq(verification.value, asked.userId), like(verification.identifier, `${resetPrefix}%`)));
+      await tx
+        .update(apiToken)
+        .set({ revokedAt: new Date() })
+        .where(and(eq(apiToken.userId, asked.userId), isNull(apiToken.revokedAt)));
+    }
     return ok;
   },
 });

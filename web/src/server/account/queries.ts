@@ -1,4 +1,4 @@
-import { and, desc, eq, isNull, or } from 'drizzle-orm';
+import { and, desc, eq, gt, isNull, or } from 'drizzle-orm';
 import { z } from 'zod';
 import type { Reader } from '../../db/client';
 import { apiToken, invitation, mail, member, role, user, venue } from '../../db/schema';
@@ -65,7 +65,7 @@ export const listMembers = query({
         : await db
             .select()
             .from(invitation)
-            .where(and(eq(invitation.venueId, actor.venueId), isNull(invitation.usedAt), isNull(invitation.revokedAt)));
+            .where(and(eq(invitation.venueId, actor.venueId), isNull(invitation.usedAt), isNull(invitation.revokedAt), gt(invitation.expiresAt, new Date())));
     const mayReadAddresses = actor.role === 'owner';
     return {
       members: members.map((entry) => ({ ...entry, email: mayReadAddresses || entry.userId === actor.userId ? entry.email : '' })),

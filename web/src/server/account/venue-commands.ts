@@ -3,8 +3,8 @@ import { v7 } from 'uuid';
 import { z } from 'zod';
 import type { Tx } from '../../db/client';
 import { apiToken, invitation, member, role, venue } from '../../db/schema';
-import { command, everyRole, owner } from '../command';
-import { Problem, notFound } from '../problem';
+import { command, everyRole, owner, type Member } from '../command';
+import { Problem, forbidden, notFound } from '../problem';
 import { newCode } from '../secret-code';
 import { origin } from '../setting';
 import { done, email, ok, venueName } from './fields';
@@ -79,12 +79,22 @@ export const revokeInvitation = command({
   },
 });
 
+/** Whoever changes parts in a venue waits for whoever does so already: two owners who demote each other at once would leave none. */
+const lockParts = (tx: Tx, venueId: string) => lockedSettings(tx, venueId);
 async function keepAnOwner(tx: Tx, venueId: string): Promise<void> {
   const [left] = await tx
     .select({ n: sql<number>`count(*)::int` })
     .from(member)
     .where(and(eq(member.venueId, venueId), eq(member.role, 'owner')));
   if (left!.n === 0) throw new Problem(409, 'last-owner', 'A venue keeps at least one owner.');
+}
+/** Asked again under the lock: the part an actor came in with may have been taken away while they waited. */
+async function stillOwner(tx: Tx, actor: Member): Promise<void> {
+  const [found] = await tx
+    .select({ role: member.role })
+    .from(member)
+    .where(and(eq(member.venueId, actor.venueId), eq(member.userId, actor.userId)));
+  if (found?.role !== 'owner') throw forbidden();
 }
 export const setRole = command({
   name: 'member.setRole',
@@ -95,6 +105,8 @@ export const setRole = command({
   input: z.strictObject({ userId: z.string().min(1).max(64), role: roleField }),
   output: done,
   async run(tx, actor, input) {
+    await lockParts(tx, actor.venueId);
+    await stillOwner(tx, actor);
     const changed = await tx
       .update(member)
       .set({ role: input.role })
@@ -114,6 +126,8 @@ export const removeMember = command({
   input: z.strictObject({ userId: z.string().min(1).max(64) }),
   output: done,
   async run(tx, actor, input) {
+    await lockParts(tx, actor.venueId);
+    await stillOwner(tx, actor);
     const gone = await tx
       .delete(member)
       .where(and(eq(member.venueId, actor.venueId), eq(member.userId, input.userId)))
