@@ -1,3 +1,7 @@
+/** What guests' code may import of the server: everything else is behind the fence. */
+const guestsMay =
+  '^web/src/(server/guest/|contract/(contract|guest)\\.ts$|db/(public|client)\\.ts$|server/(problem|command)\\.ts$|server/tasting/acts\\.ts$|server/note/store\\.ts$)';
+
 /** The arrows of the house. @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {
   forbidden: [
@@ -14,10 +18,17 @@ module.exports = {
     { name: 'ui-knows-no-feature', severity: 'error', from: { path: '^web/src/ui/' }, to: { path: '^web/src/(features|app)/' } },
     { name: 'server-knows-no-interface', severity: 'error', from: { path: '^web/src/server/' }, to: { path: '^web/src/(features|ui|app|workers)/' } },
     {
-      name: 'guests-see-public-tables-only',
+      // The fence of blindness. Guests' code reads the public views and its own contract, and acts through two doors that answer with a revision, a tick or a refusal.
+      name: 'guests-behind-the-fence',
       severity: 'error',
       from: { path: '^web/src/server/guest/' },
-      to: { path: '^web/src/db/(cellar|note|flight|venue)' },
+      to: { path: '^web/src/', pathNot: guestsMay },
+    },
+    {
+      name: 'guests-contract-knows-no-server',
+      severity: 'error',
+      from: { path: '^web/src/contract/guest\\.ts$' },
+      to: { path: '^web/src/(server|db)/' },
     },
     {
       name: 'no-sibling-features',

@@ -3,6 +3,8 @@ export * from './venue';
 export * from './cellar';
 export * from './flight';
 export * from './tasting';
+export * from './identity';
+export * from './public';
 export * from './note';
 export * from './pairing';
 export * from './house';

@@ -1,8 +1,6 @@
-import { and, eq, isNotNull, sql } from 'drizzle-orm';
-import { boolean, foreignKey, index, integer, pgEnum, pgTable, pgView, primaryKey, text, unique, uuid } from 'drizzle-orm/pg-core';
+import { boolean, foreignKey, integer, pgEnum, pgTable, primaryKey, text, unique, uuid } from 'drizzle-orm/pg-core';
 import { at, venue } from './venue';
 import { flight } from './flight';
-import { lot, wine } from './cellar';
 import { user } from './auth';
 import { json } from './json';
 
@@ -22,6 +20,8 @@ export const tasting = pgTable(
     /** Rises with every act; a tick, not a clock, decides what came before what. */
     tick: integer('tick').notNull().default(0),
     joinCode: text('join_code'),
+    /** Who dealt its hidden glasses. */
+    dealtBy: text('dealt_by').references(() => user.id),
     startedAt: at('started_at').notNull().defaultNow(),
     closedAt: at('closed_at'),
   },
@@ -48,24 +48,6 @@ export const glass = pgTable(
     primaryKey({ columns: [table.venueId, table.id] }),
     foreignKey({ columns: [table.venueId, table.tastingId], foreignColumns: [tasting.venueId, tasting.id] }),
     unique('glass_code').on(table.venueId, table.tastingId, table.code),
-  ],
-);
-
-/** Which wine is in a glass stands here and nowhere else. */
-export const glassIdentity = pgTable(
-  'glass_identity',
-  {
-    venueId: uuid('venue_id').notNull(),
-    glassId: uuid('glass_id').notNull(),
-    wineId: uuid('wine_id').notNull(),
-    lotId: uuid('lot_id'),
-  },
-  (table) => [
-    primaryKey({ columns: [table.venueId, table.glassId] }),
-    foreignKey({ columns: [table.venueId, table.glassId], foreignColumns: [glass.venueId, glass.id] }),
-    foreignKey({ columns: [table.venueId, table.wineId], foreignColumns: [wine.venueId, wine.id] }),
-    foreignKey({ columns: [table.venueId, table.lotId], foreignColumns: [lot.venueId, lot.id] }),
-    index('identity_wine').on(table.venueId, table.wineId),
   ],
 );
 
@@ -104,14 +86,4 @@ export const tastingLog = pgTable(
     primaryKey({ columns: [table.venueId, table.tastingId, table.tick] }),
     foreignKey({ columns: [table.venueId, table.tastingId], foreignColumns: [tasting.venueId, tasting.id] }),
   ],
-);
-
-/** What a guest may know of a glass: its wine, once revealed. Guests' code reads this and never the table above. */
-export const revealedWine = pgView('revealed_wine').as((qb) =>
-  qb
-    .select({ venueId: glass.venueId, glassId: sql<string>`${glass.id}`.as('glass_id'), name: wine.name, producer: wine.producer, document: wine.document })
-    .from(glass)
-    .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
-    .innerJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
-    .where(isNotNull(glass.revealedAt)),
 );

@@ -14,7 +14,15 @@ export async function whoIs(headers: Headers): Promise<Actor> {
   // Who names a token is asked by it alone: a cookie beside it counts for nothing.
   if (bearer !== undefined) {
     const [row] = await db
-      .select({ userId: user.id, name: user.name, email: user.email, venueId: member.venueId, role: member.role, tokenId: apiToken.id, usedAt: apiToken.usedAt })
+      .select({
+        userId: user.id,
+        name: user.name,
+        email: user.email,
+        venueId: member.venueId,
+        role: member.role,
+        tokenId: apiToken.id,
+        usedAt: apiToken.usedAt,
+      })
       .from(apiToken)
       .innerJoin(member, and(eq(member.venueId, apiToken.venueId), eq(member.userId, apiToken.userId)))
       .innerJoin(user, eq(user.id, apiToken.userId))

@@ -236,7 +236,7 @@ export const hangsOn = query({
   name: 'wine.hangsOn',
   method: 'GET',
   path: '/wines/{id}/dependents',
-  summary: 'What hangs on a wine: notes, flights and bottles',
+  summary: 'What hangs on a wine: notes on glasses that are uncovered, flights and bottles',
   allow: everyRole,
   input: one,
   output: z.object({ notes: z.number(), flights: z.array(z.string()), bottles: z.number() }),
@@ -249,7 +249,7 @@ export const hangsOn = query({
       .from(note)
       .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
       .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
-      .where(and(eq(note.venueId, actor.venueId), eq(glassIdentity.wineId, input.id)));
+      .where(and(eq(note.venueId, actor.venueId), eq(glassIdentity.wineId, input.id), isNull(note.deletedAt), isNotNull(glass.revealedAt)));
     const flights = await db
       .select({ name: flight.name })
       .from(flightWine)

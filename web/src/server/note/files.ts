@@ -119,7 +119,7 @@ export const importNote = command({
     if (file.wine !== null && found.length === 0)
       throw new Problem(409, 'no-such-wine', `${file.wine.name} is not in this cellar. Add it, or say which wine it is; nothing was changed.`);
     if (found.length > 1) throw new Problem(409, 'two-wines', `Two wines here are called ${file.wine!.name}. Say which one it is; nothing was changed.`);
-    await pour(tx, actor, actor, 'A note read back', [
+    await pour(tx, actor, actor, 'A note read back', null, [
       {
         noteId: file.id,
         wineId: found[0]?.id,

@@ -7,7 +7,9 @@ import { emptyNote, type NoteDocument } from '@rose/core/wine/note';
 import { noteDocument } from '@rose/core/wine/note-schema';
 import { connections } from '../../db/client';
 import { glassIdentity, note } from '../../db/schema';
-import { newMember, ownDatabase, run } from '../testing/venue';
+import { hangsOn } from '../cellar/queries';
+import { saveWine } from '../cellar/commands';
+import { firstWrite, newMember, ownDatabase, plainWine, run } from '../testing/venue';
 import { newWorld, type World } from '../testing/world';
 import { exportNotes, listNotes } from '../notebook/queries';
 import type { Member, Reply } from '../command';
@@ -27,6 +29,12 @@ beforeAll(async () => {
 afterAll(() => drop());
 
 const save = (who: Member, id: string, document: NoteDocument, baseRevision = 1) => run(saveNote, who, { id, writeId: v4(), baseRevision, document });
+/** One more wine in the cellar. */
+async function anotherWine(): Promise<string> {
+  const id = v7();
+  await run(saveWine, world.owner, firstWrite(plainWine('Another'), id));
+  return id;
+}
 const identities = async () => (await connections().db.select().from(glassIdentity)).length;
 interface Dealt {
   places: { place: string; bag: string; noteId: string }[];
@@ -83,11 +91,44 @@ describe('hidden glasses', () => {
     const input = { notes: [v7(), v7()], wineIds: [world.wineId, world.otherWineId], taster: world.owner.email };
     const first = await run(dealGlasses, helper, input);
     expect(await run(dealGlasses, helper, input)).toEqual(first);
-    // The taster who sends the same again is told the places and no wine.
-    expect(await run(dealGlasses, world.owner, input)).toMatchObject({ bags: null });
+    // Nobody else is answered by sending the same again: not the taster, alone or with a note of another's, nor a third member who has seen the ids.
+    const third = await newMember('helper', world.owner.venueId);
+    const foreign = v7();
+    await run(openNote, third, { id: foreign, wineId: world.wineId });
+    const wineIds = [world.wineId, world.otherWineId];
+    await expect(run(dealGlasses, world.owner, input)).rejects.toMatchObject({ status: 403 });
+    await expect(run(dealGlasses, world.owner, { notes: [...input.notes, foreign], wineIds: [...wineIds, await anotherWine()] })).rejects.toMatchObject({
+      status: 403,
+    });
+    await expect(run(dealGlasses, third, input)).rejects.toMatchObject({ status: 403 });
+    await expect(run(dealGlasses, third, { notes: input.notes, wineIds })).rejects.toMatchObject({ status: 403 });
     const own = { notes: [v7(), v7()], wineIds: input.wineIds };
     expect(await run(dealGlasses, world.owner, own)).toEqual(await run(dealGlasses, world.owner, own));
     await expect(run(dealGlasses, helper, { ...input, notes: [input.notes[0], v7()] })).rejects.toMatchObject({ status: 422 });
+  });
+  it('a guess at a dealt glass is answered alike, right or wrong, and uncovers nothing', async () => {
+    const notes = [v7(), v7()];
+    await run(dealGlasses, helper, { notes, wineIds: [world.wineId, world.otherWineId], taster: world.owner.email });
+    const answers = [];
+    for (const wineId of [world.wineId, world.otherWineId, v7()])
+      answers.push(await run(uncover, world.owner, { id: notes[0], wineId }).then(JSON.stringify, (error: unknown) => JSON.stringify(error)));
+    expect(new Set(answers).size).toBe(1);
+    expect(await run(getNote, world.owner, { id: notes[0] })).toMatchObject({ wine: null, hidden: { named: true } });
+  });
+  it('what hangs on a wine counts no note on a hidden glass, whatever is opened or taken away there', async () => {
+    const counts = async () =>
+      Promise.all([world.wineId, world.otherWineId].map(async (id) => ((await run(hangsOn, world.owner, { id })) as { notes: number }).notes));
+    const before = await counts();
+    const notes = [v7(), v7()];
+    await run(dealGlasses, helper, { notes, wineIds: [world.wineId, world.otherWineId], taster: world.owner.email });
+    expect(await counts()).toEqual(before);
+    await run(newMoment, world.owner, { id: notes[0], noteId: v7(), moment: 'air' });
+    expect(await counts()).toEqual(before);
+    await run(uncover, world.owner, { id: notes[0] });
+    const after = await counts();
+    expect(after.reduce((sum, n) => sum + n)).toBe(before.reduce((sum, n) => sum + n) + 2);
+    await run(deleteNote, world.owner, { id: notes[0] });
+    expect((await counts()).reduce((sum, n) => sum + n)).toBe(after.reduce((sum, n) => sum + n) - 1);
   });
   it('uncovered, every moment of the glass is kept as it stood', async () => {
     const notes = [v7(), v7()];

@@ -40,7 +40,7 @@ export const openNote = command({
       .where(and(eq(note.venueId, actor.venueId), eq(note.id, input.id)));
     if (present !== undefined) return present;
     // The label is in sight of somebody who assesses a wine from its own page: the glass is revealed from the start.
-    await pour(tx, actor, actor, 'A glass alone', [{ noteId: input.id, wineId: input.wineId, code: glassCode(), revealed: true }]);
+    await pour(tx, actor, actor, 'A glass alone', null, [{ noteId: input.id, wineId: input.wineId, code: glassCode(), revealed: true }]);
     return { id: input.id, revision: 1 };
   },
 });
@@ -60,13 +60,15 @@ export async function pour(
   actor: Member,
   taster: { readonly userId: string; readonly name: string },
   name: string,
+  /** Who dealt hidden glasses: the one person who is told what is in the bags. */
+  dealtBy: string | null,
   glasses: readonly Poured[],
 ): Promise<void> {
   const { venueId } = actor;
   const now = new Date();
   const begins: NoteDocument = { ...emptyNote, ...(await standingRoutine(tx, actor)) };
   const [tastingId, participantId] = [v7(), v7()];
-  await tx.insert(tasting).values({ venueId, id: tastingId, kind: 'solo', name, startedAt: now });
+  await tx.insert(tasting).values({ venueId, id: tastingId, kind: 'solo', name, dealtBy, startedAt: now });
   await tx.insert(participant).values({ venueId, id: participantId, tastingId, userId: taster.userId, name: taster.name, seat: 1 });
   for (const [place, { noteId, wineId, code, revealed, written }] of glasses.entries()) {
     const glassId = v4();
@@ -97,18 +99,28 @@ function shuffled(n: number): number[] {
   return order;
 }
 
-/** What a deal was answered, read back: a lost answer is asked for again. Undefined when the first of these notes is new. */
+/** What a deal was answered, read back for who dealt it and nobody else: a lost answer is asked for again. Undefined when all of these notes are new. */
 async function alreadyDealt(tx: Tx, { venueId, userId }: Member, notes: readonly string[]) {
   const rows = await tx
-    .select({ noteId: note.id, place: glass.place, code: glass.code, wine: wine.name, taster: participant.userId })
+    .select({
+      noteId: note.id,
+      tastingId: glass.tastingId,
+      place: glass.place,
+      code: glass.code,
+      wine: wine.name,
+      dealer: tasting.dealtBy,
+      taster: participant.userId,
+    })
     .from(note)
     .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
+    .innerJoin(tasting, and(eq(tasting.venueId, glass.venueId), eq(tasting.id, glass.tastingId)))
     .innerJoin(participant, and(eq(participant.venueId, note.venueId), eq(participant.id, note.participantId)))
     .leftJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
     .leftJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
     .where(and(eq(note.venueId, venueId), inArray(note.id, [...notes])))
     .orderBy(glass.place);
   if (rows.length === 0) return undefined;
+  if (rows.some((row) => row.dealer !== userId || row.tastingId !== rows[0]!.tastingId)) throw forbidden();
   if (rows.length !== notes.length) throw badField('notes', 'names a note that is there already');
   const own = rows.every((row) => row.taster === userId);
   return {
@@ -164,6 +176,7 @@ export const dealGlasses = command({
       actor,
       byHelper ? other : actor,
       n === 2 ? 'A hidden pair' : `${n} hidden glasses`,
+      actor.userId,
       order.map((bag, place) => ({
         noteId: input.notes[place]!,
         wineId: byHelper ? input.wineIds[bags[bag]!] : undefined,
@@ -199,6 +212,8 @@ export const uncover = command({
     if (row === undefined) throw notFound('note');
     if (row.kind !== 'solo') throw forbidden();
     if (row.revealedAt !== null) return { ok: true };
+    // Of a dealt glass no wine is named, right or wrong: the answer to a guess would tell.
+    if (row.wineId !== null && input.wineId !== undefined) throw new Problem(409, 'dealt', 'A helper dealt this glass: uncover it without naming a wine.');
     if (row.wineId === null) {
       if (input.wineId === undefined) throw badField('wineId', 'say which wine was in the bag');
       const [found] = await tx
@@ -207,7 +222,7 @@ export const uncover = command({
         .where(and(eq(wine.venueId, venueId), eq(wine.id, input.wineId), isNull(wine.deletedAt)));
       if (found === undefined) throw notFound('wine');
       await tx.insert(glassIdentity).values({ venueId, glassId: row.glassId, wineId: input.wineId });
-    } else if (input.wineId !== undefined && input.wineId !== row.wineId) throw new Problem(409, 'dealt', 'A helper dealt this glass: what is in it is known.');
+    }
     const now = new Date();
     await tx
       .update(glass)

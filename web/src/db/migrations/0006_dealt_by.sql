@@ -1,0 +1,2 @@
+ALTER TABLE "tasting" ADD COLUMN "dealt_by" text;--> statement-breakpoint
+ALTER TABLE "tasting" ADD CONSTRAINT "tasting_dealt_by_user_id_fk" FOREIGN KEY ("dealt_by") REFERENCES "public"."user"("id") ON DELETE no action ON UPDATE no action;
