@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { published } from '../testing/published';
-import { absorbedWhenSpat, alcoholAHead } from './alcohol';
+import { absorbedWhenSpat, alcoholAHead, spanInWords } from './alcohol';
 
 const drink = (grams: number) => ({ country: 'XX', name: 'drinks', grams, source: 'test' });
 describe('pure alcohol a head', () => {
@@ -20,22 +20,27 @@ describe('pure alcohol a head', () => {
       `${ml} mL of ${abv} % vol: ${grams} g, ${us} US and ${au} Australian drinks`,
       () => {
         const found = alcoholAHead([{ ml, abv }], drink(14));
-        expect(found.swallowed).toBeCloseTo(grams, 1);
-        expect(found.drinks!.swallowed).toBeCloseTo(us, 2);
-        expect(alcoholAHead([{ ml, abv }], drink(10)).drinks!.swallowed).toBeCloseTo(au, 2);
+        for (const side of [0, 1] as const) {
+          expect(found.swallowed[side]).toBeCloseTo(grams, 1);
+          expect(found.drinks!.swallowed[side]).toBeCloseTo(us, 2);
+          expect(alcoholAHead([{ ml, abv }], drink(10)).drinks!.swallowed[side]).toBeCloseTo(au, 2);
+        }
       },
     );
-  it('spitting leaves the stated share, unknown wines are counted as unknown, nothing is negative', () => {
+  it('spitting leaves the stated share, an assumed strength widens the figure and is never nothing, nothing is negative', () => {
     const found = alcoholAHead(
       [
         { ml: 50, abv: 13 },
-        { ml: 50, abv: undefined },
+        { ml: 50, abv: [12, 15] },
         { ml: 0, abv: 80 },
       ],
       undefined,
     );
-    expect(found.spat).toBeCloseTo(found.swallowed * absorbedWhenSpat, 9);
-    expect(found).toMatchObject({ unknown: 1, drinks: undefined });
-    expect(alcoholAHead([], drink(8))).toMatchObject({ swallowed: 0, spat: 0, unknown: 0 });
+    for (const side of [0, 1] as const) expect(found.spat[side]).toBeCloseTo(found.swallowed[side] * absorbedWhenSpat, 9);
+    expect(found.swallowed[0]).toBeCloseTo(50 * 0.25 * 0.789, 9);
+    expect(found.swallowed[1]).toBeCloseTo(50 * 0.28 * 0.789, 9);
+    expect(found).toMatchObject({ assumed: 1, drinks: undefined });
+    expect(alcoholAHead([], drink(8))).toMatchObject({ swallowed: [0, 0], spat: [0, 0], assumed: 0 });
+    expect([spanInWords([26.6, 27.4]), spanInWords([24.2, 31]), spanInWords([1.04, 1.26], 1)]).toEqual(['27', '24–31', '1.0–1.3']);
   });
 });

@@ -31,4 +31,12 @@ export function throughAnchors(anchors: readonly (readonly [number, number])[], 
   return last[1];
 }
 
+/** The other way through the same anchors: the x that maps to `y`; where several do, the least. */
+export function backThroughAnchors(anchors: readonly (readonly [number, number])[], y: number): number {
+  return throughAnchors(
+    anchors.map(([x, at]) => [at, x] as const),
+    y,
+  );
+}
+
 export const clamp = (value: number, low: number, high: number) => Math.min(high, Math.max(low, value));

@@ -8,8 +8,8 @@ import { bottlesFor } from '@rose/core/quantity/quantity';
 import { pourCheck, type PourCheck } from '@rose/core/quantity/pour-check';
 import { sparesFor, type Spares } from '@rose/core/quantity/spares';
 import { factOf } from '@rose/core/wine/stated';
-import { loadsOf } from '@rose/core/wine/profile';
-import { millilitres } from '@rose/core/wine/units';
+import { anchors, loadsOf } from '@rose/core/wine/profile';
+import { backThroughAnchors, millilitres } from '@rose/core/wine/units';
 import { closureOf } from '../closures/index';
 import { drinkOf } from '../drinks/index';
 import { routineOf } from '../routines/index';
@@ -69,6 +69,16 @@ const latestPrice = (wine: EveningInput, currency: string): number | undefined =
     : [...wine.lots]
         .filter((lot) => lot.priceMinor !== undefined && lot.currency === currency)
         .sort((a, b) => ((a.bought ?? '') < (b.bought ?? '') ? 1 : -1))[0]?.priceMinor;
+
+/** % vol either way by which wines of one kind differ. Own choice, wide: the figure it widens is a caution. */
+const strengthSpread = 1.5;
+/** The strength of a wine, % vol: as stated, else the span of wines that taste of as much alcohol as this one or its kind. */
+function strengthOf({ facts, profile }: EveningInput): number | readonly [number, number] {
+  const stated = factOf(facts, 'abv');
+  if (stated !== undefined) return stated;
+  const usual = backThroughAnchors(anchors.abv, profile.alcohol.value);
+  return [Math.max(0, usual - strengthSpread), usual + strengthSpread];
+}
 
 /** How much of everything for one flight. `onIce`: bottles that will stand in a bucket. */
 export function amountsOf(flight: FlightDocument, wines: readonly EveningInput[], venue: VenueFacts, onIce = 0): Amounts {
@@ -162,7 +172,7 @@ export function amountsOf(flight: FlightDocument, wines: readonly EveningInput[]
     pour: pourCheck(routine, flight.returns, Math.min(flight.pourMl, ...amounts.map((amount) => amount.pourMl))),
     glasses,
     alcohol: alcoholAHead(
-      amounts.map((amount) => ({ ml: amount.pourMl * (twice.has(amount.wine) ? 2 : 1) * share, abv: factOf(byId.get(amount.wine)!.facts, 'abv') })),
+      amounts.map((amount) => ({ ml: amount.pourMl * (twice.has(amount.wine) ? 2 : 1) * share, abv: strengthOf(byId.get(amount.wine)!) })),
       drinkOf(venue.country),
     ),
     waterL,

@@ -258,7 +258,7 @@ describe('an evening', () => {
     ] as const) {
       const { amounts, made } = plan(flight({ guests }, [...wines]), [...wines]);
       for (const start of Object.values(made.timetable.starts)) expect(Number.isFinite(start)).toBe(true);
-      expect(Number.isFinite(amounts.aHeadMinor + amounts.waterL + amounts.alcohol.swallowed)).toBe(true);
+      expect(Number.isFinite(amounts.aHeadMinor + amounts.waterL + amounts.alcohol.swallowed[1])).toBe(true);
       if (guests === 0) expect(amounts.bottles).toBe(0);
     }
   });
@@ -329,6 +329,18 @@ describe('the lists of an evening', () => {
     expect(card(cava, 8).pressure!.from).toContain('5.5 bar');
     expect(card(red, 16).pressure).toBeUndefined();
     expect(card(red, 16).cautions.at(-1)).toContain('law');
+  });
+  it('a wine of unknown strength is assumed as its kind is, and never counted as nothing', () => {
+    const stated = all.map((wine) => ({ ...wine, facts: { ...wine.facts, abv: undefined } }));
+    const { alcohol } = amountsOf(flight(), stated, venue);
+    expect(alcohol.assumed).toBe(stated.length);
+    expect(alcohol.swallowed[0]).toBeGreaterThan(0);
+    const known = amountsOf(flight(), all, venue).alcohol;
+    expect(known.swallowed[0]).toBe(known.swallowed[1]);
+    // Common practice: a dry red of no particular strength has 12 to 15 % vol.
+    const red = toBuy({ id: id(77), buy: { name: 'A red', style: 'sangiovese', priceMinor: 0 } })!;
+    const [low, high] = amountsOf({ ...flight({ pourMl: 100 }), wines: [{ id: id(77) }], order: [id(77)] }, [red], venue).alcohol.swallowed;
+    expect([low / 0.789, high / 0.789].map((grams) => Math.round(grams))).toEqual([12, 15]);
   });
   it('the cost is the sum of its parts, and a wine to buy is counted with its price', () => {
     fc.assert(

@@ -2,11 +2,11 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { WineFacts } from '@rose/core/wine/facts';
 import type { Chip } from '@rose/core/wine/note';
-import { bearings, type Observed } from '@rose/core/wine/observables';
+import { bearings, colourClasses, observables, type Observed } from '@rose/core/wine/observables';
 import { resolveProfile } from '@rose/core/wine/profile';
 import { anyObserved } from '@rose/core/testing/any-note';
 import { descriptors } from '../descriptors/index';
-import { styleOf } from '../styles/index';
+import { generalStyles, styleOf } from '../styles/index';
 import { againstExpected, allowance } from './index';
 
 const facts = (values: Record<string, unknown>) =>
@@ -76,6 +76,16 @@ describe('a note against what was expected', () => {
       because: '5.5 g/L of acidity',
       firm: 'figure',
     });
+  });
+  it('whatever shade and colour are chosen together, no sentence holds a word that is missing', () => {
+    for (const style of generalStyles)
+      for (const colour of colourClasses)
+        for (const hue of Object.keys(observables.hue.options) as (keyof typeof observables.hue.options)[]) {
+          const said = againstExpected(facts({ colour: style.colour }), { observed: { colour, hue }, chips: [] }, day);
+          expect(JSON.stringify(said), `${style.id} ${colour} ${hue}`).not.toMatch(/undefined|null|NaN/);
+        }
+    const mixed = against({ colour: 'red' }, { colour: 'red', hue: 'lemon' });
+    expect([...mixed.found, ...mixed.otherwise].map((entry) => entry.what)).not.toContain('hue');
   });
   it('a watch broken off early is no short finish; a longer one than expected is', () => {
     const red = { colour: 'red', ...grape('Nebbiolo') };

@@ -119,14 +119,18 @@ export function againstExpected(facts: WineFacts, { observed, chips }: Pick<Note
     otherwise.push({ what: 'colour', says: `${colourWord[colour]} where ${colourWord[expectedColour]} was expected`, ...colourFrom });
   else found.push({ what: 'colour', says: `${colourWord[colour]}, as expected`, ...colourFrom });
   // A shade is compared along the ladder of its own colour: one step either way is a matter of light.
-  if (observed.hue !== undefined && colour === expectedColour && classOfHue(style.hue) === colour) {
+  // A shade of another colour than the taster chose is on no ladder beside it: nothing is said of it.
+  if (observed.hue !== undefined && colour === expectedColour && classOfHue(style.hue) === colour && observed.hue in hueLadders[colour]) {
     const ladder = Object.keys(hueLadders[colour]);
     const steps = ladder.indexOf(observed.hue) - ladder.indexOf(style.hue);
-    const words: Readonly<Record<string, string>> = hueLadders[colour];
+    const words: Readonly<Partial<Record<string, string>>> = hueLadders[colour];
     const from = { what: 'hue', because: `of a ${style.name}`, firm: 'possible' } as const;
-    if (Math.abs(steps) <= 1) found.push({ ...from, says: `${words[observed.hue]}, about as expected` });
+    if (Math.abs(steps) <= 1) found.push({ ...from, says: `${words[observed.hue] ?? observed.hue}, about as expected` });
     else
-      otherwise.push({ ...from, says: `${words[observed.hue]} where ${words[style.hue]} is usual: it looks ${steps > 0 ? 'older' : 'younger'} than its kind` });
+      otherwise.push({
+        ...from,
+        says: `${words[observed.hue] ?? observed.hue} where ${words[style.hue] ?? style.hue} is usual: it looks ${steps > 0 ? 'older' : 'younger'} than its kind`,
+      });
   }
 
   for (const bearing of bearings) {

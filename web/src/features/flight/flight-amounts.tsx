@@ -1,7 +1,7 @@
 'use client';
 import styled from 'styled-components';
 import type { FlightDocument } from '@rose/core/flight/flight';
-import { absorbedWhenSpat } from '@rose/core/alcohol/alcohol';
+import { absorbedWhenSpat, spanInWords } from '@rose/core/alcohol/alcohol';
 import { bothVolumes, showVolume } from '@rose/core/wine/measure';
 import type { Amounts } from '@rose/knowledge/evening/amounts';
 import type { VenueFacts } from '@rose/knowledge/evening/evening';
@@ -107,13 +107,15 @@ export function FlightAmounts({ flight, amounts, venue }: { flight: FlightDocume
           </small>
         </div>
         <div>
-          <div className="n">{amounts.alcohol.swallowed.toFixed(0)} g</div>
+          <div className="n">{spanInWords(amounts.alcohol.swallowed)} g</div>
           <strong>pure alcohol, if swallowed</strong>
           <small>
             {drinks !== undefined &&
-              `${drinks.swallowed.toFixed(1)} ${drinks.of.name}${drinks.of.country === 'WHO' ? '' : ` (${drinks.of.country}, ${drinks.of.grams} g)`}; `}
-            about {amounts.alcohol.spat.toFixed(0)} g if spat, reckoning {absorbedWhenSpat * 100} % absorbed
-            {amounts.alcohol.unknown > 0 ? `; ${amounts.alcohol.unknown} wines of unknown strength not counted` : ''}
+              `${spanInWords(drinks.swallowed, 1)} ${drinks.of.name}${drinks.of.country === 'WHO' ? '' : ` (${drinks.of.country}, ${drinks.of.grams} g)`}; `}
+            about {spanInWords(amounts.alcohol.spat)} g if spat, reckoning {absorbedWhenSpat * 100} % absorbed
+            {amounts.alcohol.assumed > 0
+              ? `; the strength of ${amounts.alcohol.assumed === 1 ? 'one wine is' : `${amounts.alcohol.assumed} wines is`} not known and assumed as usual of its kind`
+              : ''}
           </small>
         </div>
         <div>
