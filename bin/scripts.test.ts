@@ -158,7 +158,36 @@ describe('the scripts', () => {
     writeFileSync(path.join(folder, 'no.dump'), 'not a backup');
     const wrong = await script('restore', [path.join(folder, 'no.dump')]);
     expect([wrong.code, wrong.out.includes('is not a backup')]).toEqual([1, true]);
-    expect(await script('restore', [file])).toMatchObject({ code: 0 });
+    // A backup of another program, one of a newer version and one that is cut off change nothing either.
+    const [foreign, newer, cut] = ['foreign.dump', 'newer.dump', 'cut.dump'].map((name) => path.join(folder, name)) as [string, string, string];
+    const outside = new Client({ connectionString: inject('clusterUrl') });
+    await outside.connect();
+    await outside.query('create database shop');
+    await outside.end();
+    const shop = inject('clusterUrl').replace(/\/postgres$/, '/shop');
+    const client = new Client({ connectionString: shop });
+    await client.connect();
+    await client.query('create table note (id int); create table shop (id int)');
+    await client.end();
+    expect(await script('backup', [foreign], { DATABASE_URL: shop })).toMatchObject({ code: 0 });
+    await ask("insert into drizzle.__drizzle_migrations (hash, created_at) values ('of the future', 9999999999999)");
+    expect(await script('backup', [newer])).toMatchObject({ code: 0 });
+    await ask("delete from drizzle.__drizzle_migrations where hash = 'of the future'");
+    const whole = readFileSync(file);
+    writeFileSync(cut, whole.subarray(0, Math.floor(whole.length * 0.7)));
+    await ask("insert into mail (id, \"to\", subject, body) values (gen_random_uuid(), 'a', 'b', 'c')");
+    for (const [name, says] of [
+      [foreign, 'is not a backup of Rose Compass. Nothing was changed'],
+      [newer, 'newer version of Rose Compass'],
+      [cut, 'is damaged'],
+    ] as const) {
+      const refused = await script('restore', [name]);
+      expect([refused.code, refused.out.includes(says)], refused.out).toEqual([1, true]);
+      expect(await ask('select count(*)::int as n from mail'), name).toBe(1);
+    }
+    const restored = await script('restore', [file]);
+    expect(restored).toMatchObject({ code: 0 });
+    expect(restored.out).toContain('before-restore-');
     expect(await ask(count)).toBe(41);
     expect((await script('restore', [])).out).toContain('Name the backup');
     await ask('delete from note');
@@ -172,6 +201,48 @@ describe('the scripts', () => {
     // A process that ended may linger as a zombie until its parent looks.
     expect(existsSync(`/proc/${postmaster}/stat`) ? /\) (.)/.exec(readFileSync(`/proc/${postmaster}/stat`, 'utf8'))![1] : 'Z').toBe('Z');
   }, 60_000);
+  it('a lost password of the database costs no data: a new one is set, and the database is stopped again', async () => {
+    rmSync(path.join(data, 'postgres.secret'));
+    const file = path.join(folder, 'after.dump');
+    const kept = await script('backup', [file]);
+    expect(kept).toMatchObject({ code: 0 });
+    expect(kept.out).toContain('setting a new one');
+    const bin = execFileSync('sh', ['-c', 'ls -d /usr/lib/postgresql/*/bin | sort -V | tail -1']).toString().trim();
+    const rows = execFileSync(`${bin}/pg_restore`, ['--data-only', '--table=note', '--file=-', file]).toString();
+    expect(rows.split('\n').filter((line) => /^[0-9a-f]{8}-/.test(line))).toHaveLength(41);
+    expect(existsSync(path.join(data, 'postgres/postmaster.pid'))).toBe(false);
+  }, 60_000);
+  it('broken off by Ctrl-C in the first start, and killed while the database is made: no database is left running, and the next start is whole', async () => {
+    const fresh = { ROSE_DATA: path.join(folder, 'fresh'), PORT: String(await freePort()) };
+    const until = (line: string, signal: NodeJS.Signals) =>
+      new Promise<void>((resolve) => {
+        const child = spawn('bash', [path.join(clone, 'bin', 'start')], {
+          cwd: clone,
+          env: environment(fresh),
+          stdio: ['ignore', 'pipe', 'pipe'],
+          detached: true,
+        });
+        let out = '';
+        child.stdout.on('data', (chunk: Buffer) => {
+          out += chunk.toString();
+          if (out.includes(line) && !child.killed) {
+            child.killed || process.kill(-child.pid!, signal);
+            out = '';
+          }
+        });
+        child.on('close', () => resolve());
+      });
+    await until('making the database', 'SIGKILL');
+    await until('filling the demo', 'SIGINT');
+    const file = path.join(fresh.ROSE_DATA, 'postgres/postmaster.pid');
+    for (let i = 0; i < 50 && existsSync(file); i++) await new Promise((resolve) => setTimeout(resolve, 100));
+    expect(existsSync(file)).toBe(false);
+    const { child, out } = await start(fresh);
+    expect(out()).toContain('filling the demo');
+    child.kill('SIGTERM');
+    await ended(child);
+    expect(existsSync(file)).toBe(false);
+  }, 120_000);
   it('with DATABASE_URL nothing is started or installed, two starters migrate one after the other, and a newer database is refused', async () => {
     const admin = new Client({ connectionString: inject('clusterUrl') });
     await admin.connect();
@@ -187,7 +258,7 @@ describe('the scripts', () => {
       );
     expect(await Promise.all([migrate(), migrate()])).toEqual([0, 0]);
     port = await freePort();
-    const { child } = await start({ DATABASE_URL: url });
+    const { child } = await start({ DATABASE_URL: url, ROSE_DATA: path.join('..', 'outside'), INIT_CWD: path.join(folder, 'private') });
     expect(await becomesHealthy()).toBe(true);
     expect(existsSync(path.join(data, 'postgres'))).toBe(false);
     expect(await (await fetch(`http://127.0.0.1:${port}/come-in`)).text()).not.toContain('Come in as the demo');
