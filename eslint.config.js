@@ -28,6 +28,13 @@ export default tseslint.config(
       'react-hooks/exhaustive-deps': 'warn',
       ...next.configs.recommended.rules,
       '@next/next/no-html-link-for-pages': 'off',
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "CallExpression[callee.property.name='slice'][arguments.0.value=0][arguments.1.value=10]",
+          message: 'A day cut out of an instant is the day in Greenwich: use dayIn(instant, zone).',
+        },
+      ],
     },
   },
 );

@@ -3,6 +3,7 @@ import { airChoices } from '../air/air';
 import { mostRests, mostWines } from '../order/solve';
 import { schools } from '../order/school';
 import { carriedRoutine } from '../routine/routine-schema';
+import { instant, localTime } from '../wine/day-schema';
 import { themeIds } from '../theme/theme';
 import { blindKinds, eveningKinds, predictions, revealKinds, settings, upcastFlight, type FlightDocument } from './flight';
 import { goal } from './goals-schema';
@@ -49,7 +50,7 @@ export const stock = z.strictObject({
   hands: z.number().int().min(0).max(50),
   glasses: z.array(glassStock).max(30),
 });
-const instants = z.record(z.string().max(100), z.iso.datetime({ offset: true }));
+const instants = z.record(z.string().max(100), instant);
 const ticks = z.record(z.string().max(100), z.boolean());
 
 const document = z.strictObject({
@@ -83,9 +84,7 @@ const document = z.strictObject({
   budgetMinor: z.number().int().min(0).max(100_000_000).nullable(),
   goals: z.array(goal).max(30),
   glass: z.string().min(1).max(40),
-  starts: z
-    .union([z.literal(''), z.string().regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/, 'a date and a time')])
-    .refine((text) => text === '' || !Number.isNaN(Date.parse(`${text}:00Z`)), 'a date and a time that exist'),
+  starts: z.union([z.literal(''), localTime]),
   tasteFirst: z.boolean(),
   stock: stock.nullable(),
   done: instants,

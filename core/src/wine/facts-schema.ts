@@ -1,7 +1,7 @@
 import { z } from 'zod';
+import { day } from './day-schema';
 import { facts, factIds, origins, type FactSpec, type WineDocument, type WineFacts } from './facts';
 
-const isoDate = z.iso.date();
 const percent = z.number().min(0).max(100);
 const share = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.enum(['exact', 'about']), percent }),
@@ -39,7 +39,7 @@ function factSchema(spec: FactSpec): z.ZodType {
 }
 
 const stated = (spec: FactSpec) =>
-  z.strictObject({ value: factSchema(spec), origin: z.enum(Object.keys(origins) as [string, ...string[]]), on: isoDate.optional() });
+  z.strictObject({ value: factSchema(spec), origin: z.enum(Object.keys(origins) as [string, ...string[]]), on: day.optional() });
 
 const lot = z
   .strictObject({
@@ -52,7 +52,7 @@ const lot = z
       .regex(/^[A-Z]{3}$/, 'three capital letters, such as EUR')
       .optional(),
     merchant: z.string().max(200).optional(),
-    bought: isoDate.optional(),
+    bought: day.optional(),
   })
   .refine((entry) => (entry.priceMinor === undefined) === (entry.currency === undefined), 'a price needs its currency');
 

@@ -55,6 +55,8 @@ export interface Amounts {
   readonly cost: readonly CostPart[];
   readonly aHeadMinor: number;
   readonly unknownPrices: number;
+  /** Wines whose only prices are in other currencies than the venue's, by currency: they are not counted. */
+  readonly otherCurrencies: Readonly<Record<string, number>>;
   readonly minutes: number;
   readonly strip: Strip;
   readonly goals: readonly JudgedGoal[];
@@ -153,7 +155,13 @@ export function amountsOf(flight: FlightDocument, wines: readonly EveningInput[]
   // A spare that is not opened goes back to the cellar: it is no cost of the evening.
   const spent = cost.filter((part) => part.part !== 'spares');
   const aHeadMinor = flight.guests === 0 ? 0 : Math.round(spent.reduce((total, part) => total + part.minor, 0) / flight.guests);
-  const unknownPrices = cost[0]!.unknown;
+  const otherCurrencies: Record<string, number> = {};
+  for (const amount of amounts.filter((entry) => entry.priceMinor === undefined && entry.byPours > 0)) {
+    const named = byId.get(amount.wine)!.lots.find((lot) => lot.currency !== undefined)?.currency;
+    if (named !== undefined) otherCurrencies[named] = (otherCurrencies[named] ?? 0) + 1;
+  }
+  const unpriced = cost[0]!.unknown;
+  const unknownPrices = unpriced - Object.values(otherCurrencies).reduce((total, n) => total + n, 0);
   const strip = flightStrip(
     ordered.map((wine) => ({
       facts: wine.facts,
@@ -183,9 +191,10 @@ export function amountsOf(flight: FlightDocument, wines: readonly EveningInput[]
     cost,
     aHeadMinor,
     unknownPrices,
+    otherCurrencies,
     minutes,
     strip,
-    goals: flight.goals.map((goal) => judgeGoal(goal, strip, { sum: aHeadMinor, unknown: unknownPrices })),
+    goals: flight.goals.map((goal) => judgeGoal(goal, strip, { sum: aHeadMinor, unknown: unpriced })),
   };
 }
 /** Glasses on the table in all, for polishing. */

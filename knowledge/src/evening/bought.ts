@@ -1,6 +1,7 @@
 import { glassColour } from '@rose/core/appearance/colour';
 import type { FlightWineEntry } from '@rose/core/flight/flight';
 import type { OrderWine } from '@rose/core/order/judge';
+import { moneyInWords } from '@rose/core/wine/money';
 import { factOf } from '@rose/core/wine/stated';
 import { loadsOf } from '@rose/core/wine/profile';
 import { generalStyle, orderWine } from '../styles/index';
@@ -29,7 +30,7 @@ export function boughtView(entry: FlightWineEntry, currency: string) {
       colour: (factOf(evening.facts, 'colour') ?? null) as string | null,
       held: 0,
       formatMl: 750,
-      price: price === undefined ? '' : new Intl.NumberFormat('en-GB', { style: 'currency', currency }).format(price / 100),
+      price: price === undefined ? '' : moneyInWords(price, currency),
       notes: 0,
       loads: loadsOf(evening.profile),
       stops: [...(glassColour({ hue: style.hue as 'straw', depth: style.depth, rim: 40 })?.stops ?? [])],

@@ -342,6 +342,13 @@ describe('the lists of an evening', () => {
     const [low, high] = amountsOf({ ...flight({ pourMl: 100 }), wines: [{ id: id(77) }], order: [id(77)] }, [red], venue).alcohol.swallowed;
     expect([low / 0.789, high / 0.789].map((grams) => Math.round(grams))).toEqual([12, 15]);
   });
+  it('a price in another currency is not missing: it is said, and not counted', () => {
+    const priced = { ...all[0]!, lots: [{ id: id(78), formatMl: 750, held: 6, priceMinor: 2000, currency: 'USD' }] };
+    const rest = { ...all[1]!, lots: [] };
+    const amounts = amountsOf({ ...flight({ guests: 8 }), wines: [{ id: priced.id }, { id: rest.id }], order: [priced.id, rest.id] }, [priced, rest], venue);
+    expect([amounts.otherCurrencies, amounts.unknownPrices]).toEqual([{ USD: 1 }, 1]);
+    expect(amounts.cost[0]).toMatchObject({ minor: 0, unknown: 2 });
+  });
   it('the cost is the sum of its parts, and a wine to buy is counted with its price', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 60 }), fc.integer({ min: 20, max: 150 }), (guests, pourMl) => {

@@ -1,5 +1,6 @@
-import { foreignKey, index, integer, pgEnum, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
+import { foreignKey, index, integer, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
 import type { Stock } from '@rose/core/flight/flight';
+import type { Role } from '../contract/roles';
 import { json } from './json';
 import { user } from './auth';
 
@@ -35,8 +36,6 @@ export const venue = pgTable('venue', {
   settings: json<Partial<VenueSettings>>('settings').notNull(),
   createdAt: at('created_at').notNull().defaultNow(),
 });
-export const role = pgEnum('role', ['owner', 'host', 'helper']);
-export type Role = (typeof role.enumValues)[number];
 
 export const member = pgTable(
   'member',
@@ -47,7 +46,7 @@ export const member = pgTable(
     userId: text('user_id')
       .notNull()
       .references(() => user.id),
-    role: role('role').notNull(),
+    role: text('role').$type<Role>().notNull(),
     joinedAt: at('joined_at').notNull().defaultNow(),
   },
   (table) => [primaryKey({ columns: [table.venueId, table.userId] }), index('member_user').on(table.userId)],
@@ -61,7 +60,7 @@ export const invitation = pgTable(
       .references(() => venue.id),
     id: uuid('id').notNull(),
     email: text('email').notNull(),
-    role: role('role').notNull(),
+    role: text('role').$type<Role>().notNull(),
     /** SHA-256 of the secret in the link. */
     codeHash: text('code_hash').notNull().unique(),
     expiresAt: at('expires_at').notNull(),

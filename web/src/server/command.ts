@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Database, Tx } from '../db/client';
-import type { Role } from '../db/venue';
+import type { Right, Role } from '../contract/roles';
 
 /** Who is calling. `venueId` names the tenant of everything a member reads and writes. */
 export type Actor =
@@ -17,11 +17,8 @@ export type Actor =
     };
 export type Member = Extract<Actor, { kind: 'member' }>;
 
-/** Who may call: anyone at all, anyone signed in, or members with one of these roles. */
-export type Allow = 'anyone' | 'user' | readonly Role[];
-export const everyRole: readonly Role[] = ['owner', 'host', 'helper'];
-export const hosts: readonly Role[] = ['owner', 'host'];
-export const owner: readonly Role[] = ['owner'];
+/** Who may call: anyone at all, anyone signed in, or the members of a venue whose role has this right. */
+export type Allow = 'anyone' | 'user' | Right;
 
 /** What a command may add to its answer. */
 export interface Reply {

@@ -3,7 +3,8 @@ import { z } from 'zod';
 import { receive, type Answer, type Stored, type Write } from '@rose/core/document/protocol';
 import type { Tx } from '../db/client';
 import { Problem, badField, notFound } from './problem';
-import { command, hosts, type Reply } from './command';
+import type { Right } from '../contract/roles';
+import { command, type Reply } from './command';
 
 /** What a document command takes: the write of the save protocol. A document that is new has base revision 0. */
 export const writeInput = <D>(document: z.ZodType<D>) =>
@@ -60,7 +61,7 @@ const one = z.strictObject({ id: z.uuid() });
 const done = z.object({ ok: z.literal(true) });
 
 /** The two commands that delete a document of a venue and bring it back. The row stays; what hangs on it stays. */
-export function removal(what: string, path: `/${string}`, table: SQLWrapper) {
+export function removal(what: string, allow: Right, path: `/${string}`, table: SQLWrapper) {
   const mark = async (tx: Tx, venueId: string, id: string, deleted: boolean) => {
     const changed = await tx.execute(
       sql`update ${table} set deleted_at = ${deleted ? sql`now()` : sql`null`} where venue_id = ${venueId} and id = ${id} ${deleted ? sql`and deleted_at is null` : sql``}`,
@@ -74,7 +75,7 @@ export function removal(what: string, path: `/${string}`, table: SQLWrapper) {
       method: 'DELETE',
       path: `${path}/{id}`,
       summary: `Deletes a ${what}; it can be brought back`,
-      allow: hosts,
+      allow,
       input: one,
       output: done,
       run: (tx, actor, input) => mark(tx, actor.venueId, input.id, true),
@@ -84,7 +85,7 @@ export function removal(what: string, path: `/${string}`, table: SQLWrapper) {
       method: 'POST',
       path: `${path}/{id}/returns`,
       summary: `Brings a deleted ${what} back`,
-      allow: hosts,
+      allow,
       input: one,
       output: done,
       run: (tx, actor, input) => mark(tx, actor.venueId, input.id, false),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { may } from '../contract/roles';
 import { connections } from '../db/client';
 import type { Actor, Operation, Reply } from './command';
 import { count } from './limits';
@@ -8,11 +9,11 @@ import { operations } from './registry';
 import { behindProxy, ownOrigin } from './setting';
 import { whoIs } from './who';
 
-/** Whether an actor may call an operation. */
-export function permits(operation: Operation, actor: Actor): boolean {
+/** Whether an actor may call an operation; `table` for a test of other roles than ours. */
+export function permits(operation: Pick<Operation, 'allow'>, actor: Actor, table?: Parameters<typeof may>[2]): boolean {
   if (operation.allow === 'anyone') return true;
   if (operation.allow === 'user') return actor.kind !== 'anyone';
-  return actor.kind === 'member' && operation.allow.includes(actor.role);
+  return actor.kind === 'member' && may(actor, operation.allow, table);
 }
 
 /** Runs an operation for an actor: rights, input, limit, transaction. The one way in, for requests, pages and the demo alike. */

@@ -1,5 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { openapi } from './openapi';
+import { keysOf } from '@rose/core/wine/keys';
+import { rights, roles } from '../contract/roles';
 import { permits } from './http';
 import { operations } from './registry';
 import type { Actor } from './command';
@@ -127,6 +129,17 @@ describe('the registry', () => {
       ]),
     );
     expect(found).toEqual(may);
+  });
+  it('a role that is added may what its row says and nothing else, and one that stands in no row may nothing', () => {
+    const stranger = { kind: 'member', ...person, venueId: 'v', role: 'reader', via: 'session' } as unknown as Actor;
+    for (const right of keysOf(rights)) {
+      const table = { ...roles, reader: { label: 'reader', may: [right] } };
+      for (const operation of operations) {
+        const open = operation.allow === 'anyone' || operation.allow === 'user';
+        expect(permits(operation, stranger, table), `${right}: ${operation.name}`).toBe(open || operation.allow === right);
+        expect(permits(operation, stranger), operation.name).toBe(open);
+      }
+    }
   });
   it('every operation has a name and an address of its own, and each name in the address is a field', () => {
     expect(new Set(operations.map((operation) => operation.name)).size).toBe(operations.length);

@@ -7,14 +7,12 @@ import { Frame, Page } from './frame';
 
 /** What stands in the place of something that was just deleted: the way back. */
 export function Deleted({
-  venue,
   name,
   path,
   list,
   stays,
   onBack,
 }: {
-  venue: string;
   name: string;
   path: string;
   list: { href: string; label: string };
@@ -23,7 +21,7 @@ export function Deleted({
 }) {
   const [trouble, setTrouble] = useState('');
   return (
-    <Frame venue={venue}>
+    <Frame>
       <Page>
         <h1>{name} is deleted</h1>
         {stays !== undefined && <p>{stays}</p>}

@@ -4,6 +4,7 @@ import { usePathname } from 'next/navigation';
 import { useEffect, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button, Key } from './button';
+import { useHere } from './here';
 
 const Top = styled.header`
   display: flex;
@@ -172,7 +173,8 @@ export function useKey(on: (key: string, event: KeyboardEvent) => void): void {
 }
 
 /** The frame of every page: navigation, the white page, the list of keys. */
-export function Frame({ venue, keys = {}, children }: { venue: string; keys?: Readonly<Record<string, string>>; children: ReactNode }) {
+export function Frame({ keys = {}, children }: { keys?: Readonly<Record<string, string>>; children: ReactNode }) {
+  const { venue } = useHere();
   const path = usePathname();
   const [white, setWhite] = useState(false);
   const [listing, setListing] = useState(false);

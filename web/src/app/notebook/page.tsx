@@ -1,8 +1,8 @@
 import type { Metadata } from 'next';
 import { Notebook } from '@/features/notebook/notebook';
-import { me } from '@/server/account/queries';
 import { listNotes } from '@/server/notebook/queries';
 import { read } from '@/server/page';
+import { Here } from '../here';
 
 export const metadata: Metadata = { title: 'Notebook' };
 export default async function Page({ searchParams }: { searchParams: Promise<Record<string, string>> }) {
@@ -10,6 +10,10 @@ export default async function Page({ searchParams }: { searchParams: Promise<Rec
   const filters = Object.fromEntries(
     Object.entries(await searchParams).filter(([key, value]) => known.includes(key) && typeof value === 'string' && value !== ''),
   );
-  const [who, page] = await Promise.all([read(me), read(listNotes, { ...filters, limit: 30 })]);
-  return <Notebook venue={who.venue?.name ?? ''} first={page} filters={filters} />;
+  const page = await read(listNotes, { ...filters, limit: 30 });
+  return (
+    <Here>
+      <Notebook first={page} filters={filters} />
+    </Here>
+  );
 }

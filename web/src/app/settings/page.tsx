@@ -1,9 +1,11 @@
 import type { Metadata } from 'next';
+import { may } from '@/contract/roles';
 import { Settings } from '@/features/settings/settings';
 import { listMail, listMembers, listTokens, me } from '@/server/account/queries';
 import { listRoutines } from '@/server/house/routines';
 import { read } from '@/server/page';
 import { demoOpen } from '@/server/setting';
+import { Here } from '../here';
 
 export const metadata: Metadata = { title: 'Settings' };
 export default async function Page() {
@@ -12,7 +14,11 @@ export default async function Page() {
     read(listMembers),
     read(listTokens),
     read(listRoutines),
-    who.role === 'owner' && demoOpen() ? read(listMail) : { letters: [] },
+    may(who, 'letters.read') && demoOpen() ? read(listMail) : { letters: [] },
   ]);
-  return <Settings who={who} people={people} tokens={tokens.tokens} letters={letters.letters} own={own.versions} />;
+  return (
+    <Here>
+      <Settings who={who} people={people} tokens={tokens.tokens} letters={letters.letters} own={own.versions} />
+    </Here>
+  );
 }

@@ -12,6 +12,7 @@ import { Filters, useListPage } from '@/ui/list-page';
 import { petalsOf } from '@rose/core/rose/rose';
 import { Rose } from '@/ui/rose';
 import type { WineSummary } from '@/server/cellar/queries';
+import { useMay } from '@/ui/here';
 
 interface Listing {
   readonly items: readonly WineSummary[];
@@ -70,24 +71,13 @@ const List = styled.ul`
   }
 `;
 
-export function Cellar({
-  venue,
-  mayEdit,
-  first,
-  filters,
-  countries,
-}: {
-  venue: string;
-  mayEdit: boolean;
-  first: Listing;
-  filters: Record<string, string>;
-  countries: readonly string[];
-}) {
+export function Cellar({ first, filters, countries }: { first: Listing; filters: Record<string, string>; countries: readonly string[] }) {
   const router = useRouter();
+  const mayEdit = useMay('cellar.edit');
   const { items: wines, hasMore, busy, load, ask, q, setQ, search } = useListPage({ path: '/cellar', query: '/wines', first, filters });
   const filtered = Object.keys(filters).some((key) => !['sort', 'direction'].includes(key));
   return (
-    <Frame venue={venue} keys={{ '/': 'search' }}>
+    <Frame keys={{ '/': 'search' }}>
       <Page>
         <div className="title">
           <h1>Cellar</h1>

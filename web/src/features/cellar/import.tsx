@@ -59,7 +59,7 @@ const Table = styled.table`
 `;
 
 /** A wine list from a file: choose it, say which column is what, see every row, then import all of it or nothing. */
-export function ImportList({ venue, fields }: { venue: string; fields: readonly { id: string; label: string }[] }) {
+export function ImportList({ fields }: { fields: readonly { id: string; label: string }[] }) {
   const [csv, setCsv] = useState('');
   const [mapping, setMapping] = useState<Record<string, string>>({});
   const [same, setSame] = useState('ask');
@@ -107,7 +107,7 @@ export function ImportList({ venue, fields }: { venue: string; fields: readonly 
   };
   const labels = Object.fromEntries(fields.map((field) => [field.id, field.label]));
   return (
-    <Frame venue={venue}>
+    <Frame>
       <Page>
         <div className="title">
           <h1>Import a list</h1>

@@ -5,6 +5,7 @@ import { Rose } from '@/ui/rose';
 import type { NotebookItem } from '@/server/notebook/queries';
 import { Entries } from './entries';
 import type { WineView } from './wine-view';
+import { dayInWords } from '@rose/core/wine/day';
 
 /** The wine's structure: expected, and as tasted; its finish, its span and its notes. */
 export function InTheGlass({ wine, notes }: { wine: WineView; notes: readonly NotebookItem[] }) {
@@ -56,7 +57,7 @@ export function InTheGlass({ wine, notes }: { wine: WineView; notes: readonly No
         {notes.map((note) => (
           <li key={note.id}>
             <Link href={`/notes/${note.id}`}>
-              {note.taster}, {note.tastedAt.slice(0, 10)}
+              {note.taster}, {dayInWords(note.day)}
             </Link>
             {note.quality === null ? '' : `, ${note.quality} of 100`}
             <br />

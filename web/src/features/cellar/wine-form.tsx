@@ -11,6 +11,7 @@ import { TextArea, TextField } from '@/ui/field';
 import { Frame, Page } from '@/ui/frame';
 import { FactField } from './fact-field';
 import { LotRow } from './lot-row';
+import { useHere } from '@/ui/here';
 
 const groups = { identity: 'What it is', place: 'Where it is from', analysis: 'In figures', making: 'How it was made', bottle: 'The bottle' } as const;
 const Form = styled.div`
@@ -65,24 +66,13 @@ const Form = styled.div`
   }
 `;
 
-export function WineForm({
-  venue,
-  currency,
-  id,
-  revision,
-  document,
-}: {
-  venue: string;
-  currency: string;
-  id: string;
-  revision: number;
-  document: WineDocument;
-}) {
+export function WineForm({ id, revision, document }: { id: string; revision: number; document: WineDocument }) {
+  const { currency } = useHere();
   const open = useDocument({ kind: 'wine', id, path: `/wines/${id}`, document, revision, shape: wineShape });
   const wine = open.document;
   const isNew = open.revision === 0;
   return (
-    <Frame venue={venue}>
+    <Frame>
       <Page>
         <div className="title">
           <div>

@@ -6,6 +6,8 @@ import styled from 'styled-components';
 import { v7 } from 'uuid';
 import { facts, factIds, factInWords, origins, type FactId, type FactValue } from '@rose/core/wine/facts';
 import { factOf } from '@rose/core/wine/stated';
+import { dayInWords } from '@rose/core/wine/day';
+import { moneyInWords } from '@rose/core/wine/money';
 import { formatName } from '@rose/core/quantity/quantity';
 import { emptyFlight, type FlightDocument } from '@rose/core/flight/flight';
 import { api } from '@/ui/api';
@@ -18,6 +20,7 @@ import { InLaw } from './in-law';
 import { InTheGlass } from './in-the-glass';
 import type { WineView } from './wine-view';
 import type { NotebookItem } from '@/server/notebook/queries';
+import { useMay } from '@/ui/here';
 
 const Grid = styled.div`
   display: grid;
@@ -97,20 +100,9 @@ const Actions = styled.div`
   gap: 10px;
   margin: 14px 0;
 `;
-export function WinePage({
-  venue,
-  mayEdit,
-  wine,
-  notes,
-  flights,
-}: {
-  venue: string;
-  mayEdit: boolean;
-  wine: WineView;
-  notes: readonly NotebookItem[];
-  flights: readonly { id: string; name: string }[];
-}) {
+export function WinePage({ wine, notes, flights }: { wine: WineView; notes: readonly NotebookItem[]; flights: readonly { id: string; name: string }[] }) {
   const router = useRouter();
+  const mayEdit = useMay('cellar.edit');
   const { document } = wine;
   const [problem, setProblem] = useState('');
   const [hanging, setHanging] = useState<{ notes: number; flights: string[]; bottles: number } | null>(null);
@@ -155,7 +147,6 @@ export function WinePage({
     };
     return (
       <Deleted
-        venue={venue}
         name={document.name}
         path={`/wines/${wine.id}`}
         list={{ href: '/cellar', label: 'To the cellar' }}
@@ -165,7 +156,7 @@ export function WinePage({
     );
   }
   return (
-    <Frame venue={venue}>
+    <Frame>
       <Grid>
         <section aria-label="The bottle">
           <Link className="soft" href="/cellar">
@@ -208,11 +199,9 @@ export function WinePage({
                 <span className="what">held</span>
                 <span className="is">
                   {lot.held} × {formatName(lot.formatMl)}
-                  {lot.priceMinor === undefined
-                    ? ''
-                    : ` at ${new Intl.NumberFormat('en-GB', { style: 'currency', currency: lot.currency! }).format(lot.priceMinor / 100)}`}
+                  {lot.priceMinor === undefined ? '' : ` at ${moneyInWords(lot.priceMinor, lot.currency!)}`}
                 </span>
-                <small>{[lot.merchant, lot.bought].filter((part) => part !== undefined).join(', ')}</small>
+                <small>{[lot.merchant, lot.bought === undefined ? undefined : dayInWords(lot.bought)].filter((part) => part !== undefined).join(', ')}</small>
               </div>
             ))}
             {wine.missing.length > 0 && (

@@ -5,7 +5,7 @@ import { absorbedWhenSpat, spanInWords } from '@rose/core/alcohol/alcohol';
 import { bothVolumes, showVolume } from '@rose/core/wine/measure';
 import type { Amounts } from '@rose/knowledge/evening/amounts';
 import type { VenueFacts } from '@rose/knowledge/evening/evening';
-import { moneyInWords } from '@/ui/flight/when';
+import { moneyInWords } from '@rose/core/wine/money';
 
 const Figures = styled.div`
   display: grid;
@@ -123,7 +123,10 @@ export function FlightAmounts({ flight, amounts, venue }: { flight: FlightDocume
           <strong>a head</strong>
           <small data-warn={over || undefined}>
             {spent.map((part) => `${costWords[part.part]} ${money(Math.round(part.minor / Math.max(1, flight.guests)))}`).join(', ')}
-            {amounts.unknownPrices > 0 ? `; ${amounts.unknownPrices} wines without a price` : ''}
+            {amounts.unknownPrices > 0 ? `; ${amounts.unknownPrices === 1 ? 'one wine' : `${amounts.unknownPrices} wines`} without a price` : ''}
+            {Object.entries(amounts.otherCurrencies)
+              .map(([currency, n]) => `; ${n === 1 ? 'one price' : `${n} prices`} in ${currency}, not counted`)
+              .join('')}
             {over ? `; over the budget of ${money(flight.budgetMinor!)}` : ''}
           </small>
         </div>

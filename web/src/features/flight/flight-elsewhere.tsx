@@ -8,7 +8,7 @@ import { api } from '@/ui/api';
 import { useAct } from '@/ui/act';
 import { Button } from '@/ui/button';
 import { TextField, Trouble } from '@/ui/field';
-import { whenInWords } from '@/ui/flight/when';
+import { localTimeInWords } from '@rose/core/wine/day';
 
 interface SharedWine {
   readonly wine: string;
@@ -61,7 +61,7 @@ export function FlightElsewhere({
               <Link href={`/flights/${other.id}`} prefetch={false}>
                 {other.name}
               </Link>{' '}
-              ({whenInWords(other.starts)}, {other.needed})
+              ({localTimeInWords(other.starts, 'no date yet')}, {other.needed})
             </span>
           ))}{' '}
           too: {wine.needed} bottles with spares for all, {wine.held} held.

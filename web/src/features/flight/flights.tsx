@@ -4,8 +4,9 @@ import { useRouter } from 'next/navigation';
 import styled from 'styled-components';
 import { v7 } from 'uuid';
 import { Button } from '@/ui/button';
-import { whenInWords } from '@/ui/flight/when';
+import { localTimeInWords } from '@rose/core/wine/day';
 import { Frame, Page } from '@/ui/frame';
+import { useMay } from '@/ui/here';
 
 const List = styled.ul`
   list-style: none;
@@ -37,18 +38,11 @@ const List = styled.ul`
     }
   }
 `;
-export function Flights({
-  venue,
-  mayEdit,
-  flights,
-}: {
-  venue: string;
-  mayEdit: boolean;
-  flights: readonly { id: string; name: string; starts: string; guests: number; wines: number }[];
-}) {
+export function Flights({ flights }: { flights: readonly { id: string; name: string; starts: string; guests: number; wines: number }[] }) {
   const router = useRouter();
+  const mayEdit = useMay('flight.edit');
   return (
-    <Frame venue={venue}>
+    <Frame>
       <Page>
         <div className="title">
           <h1>Flights</h1>
@@ -71,7 +65,7 @@ export function Flights({
               <li key={flight.id}>
                 <Link href={`/flights/${flight.id}`} prefetch={false}>
                   <span className="name">{flight.name}</span>
-                  <span className="soft wide">{whenInWords(flight.starts)}</span>
+                  <span className="soft wide">{localTimeInWords(flight.starts, 'no date yet')}</span>
                   <span>
                     {flight.wines} {flight.wines === 1 ? 'wine' : 'wines'}
                   </span>

@@ -8,7 +8,7 @@ import { allergenSentence } from '@rose/knowledge/evening/lists';
 import type { Amounts } from '@rose/knowledge/evening/amounts';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/field';
-import { moneyInWords } from '@/ui/flight/when';
+import { moneyInWords } from '@rose/core/wine/money';
 import { NumberField } from '@/ui/number-field';
 
 const Line = styled.div`

@@ -14,7 +14,7 @@ interface Dealt {
 }
 
 /** Hidden glasses for one taster: dealt by the application from bags the taster marked, or by a helper who alone sees which bottle goes into which bag. */
-export function Deal({ venue }: { venue: string }) {
+export function Deal() {
   const [chosen, setChosen] = useState<readonly { readonly id: string; readonly name: string }[]>([]);
   const [forOther, setForOther] = useState(false);
   const [taster, setTaster] = useState('');
@@ -28,7 +28,7 @@ export function Deal({ venue }: { venue: string }) {
     }).then(setDealt, (error: Error) => setTrouble(error.message));
   };
   return (
-    <Frame venue={venue}>
+    <Frame>
       <Page>
         <h1>Deal hidden glasses</h1>
         {dealt === undefined ? (

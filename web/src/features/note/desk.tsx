@@ -24,6 +24,7 @@ import { CircumstancesNote, Ideas } from './drawers';
 import { Fields } from './fields';
 import type { ChangeNote, SetObservation } from './observation';
 import { QuarterTabs, lookedAt, quarterName } from './quarters';
+import { dayInWords } from '@rose/core/wine/day';
 
 const Quick = dynamic(() => import('./quick').then((module) => module.Quick), { loading: () => <Wait /> });
 const Guided = dynamic(() => import('./guided').then((module) => module.Guided), { ssr: false, loading: () => <Wait /> });
@@ -48,7 +49,7 @@ const guide: Record<Quarter, string> = {
   verdict: 'Six questions. Your mark comes before the draft.',
 };
 
-export function Desk({ venue, note, routines }: { venue: string; note: NoteView; routines: readonly Routine[] }) {
+export function Desk({ note, routines }: { note: NoteView; routines: readonly Routine[] }) {
   const open = useDocument({ kind: 'note', id: note.id, path: `/notes/${note.id}`, document: note.document, revision: note.revision, shape: noteShape });
   const doc = open.document;
   const choices = routines.some((entry) => entry.id === note.routine.id) ? routines : [...routines, note.routine];
@@ -109,7 +110,7 @@ export function Desk({ venue, note, routines }: { venue: string; note: NoteView;
   const next = quarters[at + 1];
   const colour = glassColour(doc.observed);
   const title = note.wine?.name ?? `Glass ${note.code}`;
-  const triage = <Triage doc={doc} facts={note.wine?.facts} day={note.tastedAt.slice(0, 10)} change={change} set={set} />;
+  const triage = <Triage doc={doc} facts={note.wine?.facts} day={note.day} change={change} set={set} />;
   const after = <After note={note} doc={doc} change={change} go={go} flush={open.flush} />;
   const undo = (
     <Button disabled={!open.canUndo} onPress={open.undo}>
@@ -123,7 +124,6 @@ export function Desk({ venue, note, routines }: { venue: string; note: NoteView;
   );
   return (
     <Frame
-      venue={venue}
       keys={{
         '1–4': 'the quarters',
         '5': 'judgement',
@@ -137,7 +137,7 @@ export function Desk({ venue, note, routines }: { venue: string; note: NoteView;
       <Lay>
         <aside aria-label="The glass">
           <span className="soft">
-            {note.tasting.kind === 'solo' ? `Assessed by ${note.taster}, ${note.tastedAt.slice(0, 10)}` : `${note.tasting.name} · ${note.taster}`}
+            {note.tasting.kind === 'solo' ? `Assessed by ${note.taster}, ${dayInWords(note.day)}` : `${note.tasting.name} · ${note.taster}`}
           </span>
           <div className="head">
             <h1>
@@ -245,7 +245,7 @@ export function Desk({ venue, note, routines }: { venue: string; note: NoteView;
                     <Watch watch={watch} />
                   </div>
                 )}
-                {quarter === 'appearance' && cloudy && <Haze doc={doc} facts={note.wine?.facts} day={note.tastedAt.slice(0, 10)} />}
+                {quarter === 'appearance' && cloudy && <Haze doc={doc} facts={note.wine?.facts} day={note.day} />}
                 {quarter === 'palate' && <Sips routine={routine} doc={doc} change={change} />}
                 {(quarter === 'appearance' || quarter === 'palate') && <Fields quarter={quarter} observed={doc.observed} set={set} />}
                 {quarter === 'verdict' && (
@@ -253,7 +253,7 @@ export function Desk({ venue, note, routines }: { venue: string; note: NoteView;
                     <Fields quarter={quarter} observed={doc.observed} set={set} />
                   </BeforeVerdict>
                 )}
-                {quarter === 'verdict' && doc.observed.readiness === 'young' && <LookAgain doc={doc} change={change} day={note.tastedAt.slice(0, 10)} />}
+                {quarter === 'verdict' && doc.observed.readiness === 'young' && <LookAgain doc={doc} change={change} day={note.day} />}
                 {quarter === 'aroma' && <Aroma doc={doc} change={change} set={set} />}
                 {(quarter === 'aroma' || quarter === 'palate') && doubtful && triage}
                 {quarter === 'palate' && <Flavours doc={doc} change={change} />}

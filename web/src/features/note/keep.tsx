@@ -10,6 +10,7 @@ import type { NoteView } from '@/server/note/operations';
 import { api } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { SelectField, Trouble } from '@/ui/field';
+import { dayInWords } from '@rose/core/wine/day';
 
 const WinePicker = dynamic(() => import('@/ui/wine-picker').then((module) => module.WinePicker), { ssr: false });
 
@@ -147,12 +148,12 @@ function Beside({ id }: { id: string }) {
   const [others, setOthers] = useState<readonly { id: string; name: string }[]>();
   const [trouble, setTrouble] = useState('');
   const load = () =>
-    void api<{ items: { id: string; tastedAt: string; code: string; wine: { name: string } | null }[] }>('GET', '/notes?limit=30&mine=yes').then(
+    void api<{ items: { id: string; day: string; code: string; wine: { name: string } | null }[] }>('GET', '/notes?limit=30&mine=yes').then(
       (page) =>
         setOthers(
           page.items
             .filter((item) => item.id !== id)
-            .map((item) => ({ id: item.id, name: `${item.wine?.name ?? `Glass ${item.code}`}, ${item.tastedAt.slice(0, 10)}` })),
+            .map((item) => ({ id: item.id, name: `${item.wine?.name ?? `Glass ${item.code}`}, ${dayInWords(item.day)}` })),
         ),
       (error: Error) => setTrouble(error.message),
     );

@@ -105,7 +105,7 @@ const useNote = (note: NoteView) =>
   useDocument<NoteDocument>({ kind: 'note', id: note.id, path: `/notes/${note.id}`, document: note.document, revision: note.revision, shape: noteShape });
 
 /** Two glasses side by side: one key goes between them, every scale has both marks, and the pair gets one call. */
-export function Pair({ venue, left, right }: { venue: string; left: NoteView; right: NoteView }) {
+export function Pair({ left, right }: { left: NoteView; right: NoteView }) {
   const open: Record<Side, OpenDocument<NoteDocument>> = { left: useNote(left), right: useNote(right) };
   const notes = { left, right };
   const [side, setSide] = useState<Side>('left');
@@ -136,10 +136,7 @@ export function Pair({ venue, left, right }: { venue: string; left: NoteView; ri
     left.mayEdit && open.left.change((d) => ({ ...d, pairs: { ...d.pairs, [right.id]: { ...d.pairs?.[right.id], ...next } } }), 'pair');
   const title = (at: Side) => notes[at].wine?.name ?? `Glass ${notes[at].code}`;
   return (
-    <Frame
-      venue={venue}
-      keys={{ x: 'the other glass', space: 'the watch', '← →': 'move a mark by 5', 'shift ← →': 'by 1', '/': 'name a smell', del: 'clear a mark' }}
-    >
+    <Frame keys={{ x: 'the other glass', space: 'the watch', '← →': 'move a mark by 5', 'shift ← →': 'by 1', '/': 'name a smell', del: 'clear a mark' }}>
       <Lay>
         <section aria-label="Two glasses">
           <div className="head">

@@ -4,6 +4,7 @@ import { formatName } from '@rose/core/quantity/quantity';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { api } from '@/ui/api';
 import { Button } from '@/ui/button';
+import { useHere } from '@/ui/here';
 import { NumberField } from '@/ui/number-field';
 import type { ChangeNote } from './observation';
 
@@ -21,6 +22,7 @@ function verdict({ price, currency }: Priced, would: number | undefined): string
 
 /** The price, only after the mark: first what the taster would pay, then what it costs. The server sends it no earlier. */
 export function Price({ doc, noteId, change, flush }: { doc: NoteDocument; noteId: string; change: ChangeNote; flush: () => Promise<void> }) {
+  const { currency } = useHere();
   const shown = doc.wouldPay !== undefined;
   const [amount, setAmount] = useState<number | undefined>(undefined);
   const [found, setFound] = useState<Priced>();
@@ -46,7 +48,7 @@ export function Price({ doc, noteId, change, flush }: { doc: NoteDocument; noteI
     <section aria-label="Price" style={{ borderTop: '1px solid var(--line)', marginTop: 18, paddingTop: 14 }}>
       {!shown ? (
         <>
-          <NumberField label="What would you pay for a bottle?" unit="in the venue’s currency" low={0} high={1_000_000} value={amount} onChange={setAmount} />
+          <NumberField label="What would you pay for a bottle?" unit={currency} low={0} high={1_000_000} value={amount} onChange={setAmount} />
           <p style={{ marginTop: 8 }}>
             <Button onPress={() => change((d) => ({ ...d, wouldPay: { ...(amount === undefined ? {} : { amount }), shown: true } }))}>Show the price</Button>
           </p>

@@ -10,6 +10,7 @@ import type { NoteView } from '@/server/note/operations';
 import { Frame, Page } from '@/ui/frame';
 import { petalsOfNote } from '@rose/core/rose/rose';
 import { Rose } from '@/ui/rose';
+import { dayInWords } from '@rose/core/wine/day';
 
 const Two = styled.div`
   display: grid;
@@ -52,7 +53,7 @@ const Table = styled.table`
 `;
 
 /** Two notes side by side: what each says, what only one smelt, and for each scale which is more. */
-export function Compare({ venue, left, right }: { venue: string; left: NoteView; right: NoteView }) {
+export function Compare({ left, right }: { left: NoteView; right: NoteView }) {
   const title = (note: NoteView) => note.wine?.name ?? `Glass ${note.code}`;
   const smells = sharedSmells(left.document.chips, right.document.chips, chipName);
   // Two moments of one glass are told apart by when, two glasses by where they stand.
@@ -69,7 +70,7 @@ export function Compare({ venue, left, right }: { venue: string; left: NoteView;
     [`Only ${labels[1]}`, smells.right],
   ];
   return (
-    <Frame venue={venue}>
+    <Frame>
       <Page>
         <div className="title">
           <div>
@@ -92,7 +93,7 @@ export function Compare({ venue, left, right }: { venue: string; left: NoteView;
                 <Link href={`/notes/${note.id}`}>{title(note)}</Link>
               </h2>
               <small>
-                {note.taster}, {note.tastedAt.slice(0, 10)}, {moments[note.moment]}
+                {note.taster}, {dayInWords(note.day)}, {moments[note.moment]}
               </small>
               <Rose size={220} title={title(note)} petals={petalsOfNote(note.document, i === 0 ? right.document : left.document)} />
               <p className="text">{asText(composeNote(note.document, chipName)) || 'Nothing recorded.'}</p>

@@ -14,6 +14,7 @@ import { Filters, useListPage } from '@/ui/list-page';
 import { petalsOfNote } from '@rose/core/rose/rose';
 import { Rose } from '@/ui/rose';
 import { Begin } from './begin';
+import { dayInWords } from '@rose/core/wine/day';
 
 interface NotebookPage {
   readonly items: readonly NotebookItem[];
@@ -74,13 +75,13 @@ const List = styled.ul`
   }
 `;
 
-export function Notebook({ venue, first, filters }: { venue: string; first: NotebookPage; filters: Record<string, string> }) {
+export function Notebook({ first, filters }: { first: NotebookPage; filters: Record<string, string> }) {
   const router = useRouter();
   const [picked, setPicked] = useState<readonly string[]>([]);
   const { items: notes, hasMore, busy, load, ask, q, setQ, search } = useListPage({ path: '/notebook', query: '/notes', first, filters, limit: 30 });
   const query = new URLSearchParams(filters);
   return (
-    <Frame venue={venue} keys={{ '/': 'search' }}>
+    <Frame keys={{ '/': 'search' }}>
       <Page>
         <div className="title">
           <h1>Notebook</h1>
@@ -162,7 +163,7 @@ export function Notebook({ venue, first, filters }: { venue: string; first: Note
                       {note.wine?.vintage == null ? '' : ` ${note.wine.vintage}`}
                     </Link>
                     <small>
-                      {note.taster} · {new Date(note.tastedAt).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' })}
+                      {note.taster} · {dayInWords(note.day)}
                       {note.moment === 'first' ? '' : ` · ${moments[note.moment]}`}
                       {note.wine === null ? ' · label hidden' : ` · ${note.wine.producer}`}
                     </small>

@@ -21,6 +21,7 @@ import { DishFits } from './dish-fits';
 import { DishParts } from './dish-parts';
 import { DishPlate } from './dish-plate';
 import { nameOf } from './part-names';
+import { useMay } from '@/ui/here';
 
 const Grid = styled.div`
   display: grid;
@@ -68,20 +69,17 @@ const Caution = styled.div`
 `;
 
 export function DishPage({
-  venue,
-  mayEdit,
   flights,
   id,
   revision,
   document,
 }: {
-  venue: string;
-  mayEdit: boolean;
   flights: readonly { id: string; name: string }[];
   id: string;
   revision: number;
   document: DishDocument;
 }) {
+  const mayEdit = useMay('dish.edit');
   const open = useDocument({ kind: 'dish', id, path: `/dishes/${id}`, document, revision, shape: dishShape });
   const dish = open.document;
   const [among, setAmong] = useState('styles');
@@ -111,10 +109,9 @@ export function DishPage({
   const change = (next: (d: DishDocument) => DishDocument, field = '') => mayEdit && open.change(next, field);
   const add = (part: string) => change((d) => ({ ...d, parts: [...d.parts, { id: v4(), part }] }));
   const put = (rowId: string, part: string) => change((d) => ({ ...d, parts: d.parts.map((row) => (row.id === rowId ? { id: rowId, part } : row)) }));
-  if (deleted)
-    return <Deleted venue={venue} name={dish.name} path={`/dishes/${id}`} list={{ href: '/table', label: 'To the table' }} onBack={() => setDeleted(false)} />;
+  if (deleted) return <Deleted name={dish.name} path={`/dishes/${id}`} list={{ href: '/table', label: 'To the table' }} onBack={() => setDeleted(false)} />;
   return (
-    <Frame venue={venue}>
+    <Frame>
       <Grid>
         <section aria-label="The dish">
           <Link className="soft" href="/table">

@@ -7,6 +7,7 @@ import { dishAxisLabel, plateAxes, type DishAxis } from '@rose/core/pairing/dish
 import { Button } from '@/ui/button';
 import { Frame, Page } from '@/ui/frame';
 import { Rose } from '@/ui/rose';
+import { useMay } from '@/ui/here';
 
 const List = styled.ul`
   list-style: none;
@@ -43,18 +44,11 @@ const List = styled.ul`
 `;
 export const platePetals = (taste: Readonly<Record<DishAxis, number>>) => plateAxes.map((key) => ({ key, label: dishAxisLabel[key], value: taste[key] }));
 
-export function Dishes({
-  venue,
-  mayEdit,
-  dishes,
-}: {
-  venue: string;
-  mayEdit: boolean;
-  dishes: readonly { id: string; name: string; parts: number; allergens: string[]; taste: Record<DishAxis, number> }[];
-}) {
+export function Dishes({ dishes }: { dishes: readonly { id: string; name: string; parts: number; allergens: string[]; taste: Record<DishAxis, number> }[] }) {
   const router = useRouter();
+  const mayEdit = useMay('dish.edit');
   return (
-    <Frame venue={venue}>
+    <Frame>
       <Page>
         <div className="title">
           <h1>Table</h1>

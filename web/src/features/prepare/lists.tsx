@@ -4,7 +4,7 @@ import type { FlightDocument } from '@rose/core/flight/flight';
 import type { VenueFacts } from '@rose/knowledge/evening/evening';
 import { blindnessChecks, packingList, roomChecks, shoppingList, type Line } from '@rose/knowledge/evening/lists';
 import type { WholeEvening } from '@rose/knowledge/evening/whole';
-import { moneyInWords } from '@/ui/flight/when';
+import { moneyInWords } from '@rose/core/wine/money';
 
 const Lay = styled.div`
   display: grid;

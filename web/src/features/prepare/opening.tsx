@@ -6,7 +6,7 @@ import { openingCard } from '@rose/knowledge/evening/lists';
 import type { WholeEvening } from '@rose/knowledge/evening/whole';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/field';
-import { clockIn } from '@/ui/flight/when';
+import { clockIn } from '@rose/core/wine/day';
 
 const Card = styled.button`
   display: block;

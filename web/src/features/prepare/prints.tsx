@@ -6,7 +6,7 @@ import { api, download } from '@/ui/api';
 import { useAct } from '@/ui/act';
 import { Button } from '@/ui/button';
 import { SelectField, Trouble } from '@/ui/field';
-import { dayAndClockIn } from '@/ui/flight/when';
+import { dayAndClockIn } from '@rose/core/wine/day';
 
 const List = styled.ul`
   list-style: none;

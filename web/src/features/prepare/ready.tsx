@@ -8,7 +8,7 @@ import { doneIn, instantOf, minutesFrom, type Moment } from '@rose/knowledge/eve
 import { minutesAWine, stockOf } from '@rose/knowledge/evening/evening';
 import { Button } from '@/ui/button';
 import { Trouble } from '@/ui/field';
-import { clockIn } from '@/ui/flight/when';
+import { clockIn } from '@rose/core/wine/day';
 import { FlightPage } from '@/ui/flight/flight-head';
 import { useFlight, type LoadedFlight } from '@/ui/flight/use-flight';
 import { useKey } from '@/ui/frame';

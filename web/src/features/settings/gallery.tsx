@@ -22,7 +22,7 @@ export function Gallery() {
   const petals = bearings.map((key, i) => ({ key, label: key, value: i === 2 ? null : values[i]!, outline: values[i]! - 10 }));
   const stage = (name: 'ready' | 'pleasant' | 'after') => ({ stage: name, seconds: name === 'ready' ? 0 : 23, press: () => undefined, drop: () => undefined });
   return (
-    <Frame venue="Gallery">
+    <Frame>
       <Page>
         <h1>Gallery</h1>
         <h2>Rose</h2>

@@ -44,9 +44,9 @@ export const Design = styled.div`
   }
 `;
 /** A page of the settings where a venue designs something for itself. */
-export function OwnPage({ venue, title, children }: { venue: string; title: string; children: ReactNode }) {
+export function OwnPage({ title, children }: { title: string; children: ReactNode }) {
   return (
-    <Frame venue={venue}>
+    <Frame>
       <Page>
         <div className="title">
           <div>

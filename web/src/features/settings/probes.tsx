@@ -11,6 +11,7 @@ import { SelectField, TextArea, Trouble } from '@/ui/field';
 import { TemperatureField } from '@/ui/measure-field';
 import { NumberField } from '@/ui/number-field';
 import { readReadings } from './readings';
+import { useDays } from '@/ui/here';
 
 interface Reading {
   readonly minutes: number;
@@ -29,6 +30,7 @@ interface Runs {
 }
 /** The venue's own time constants: readings typed in, or taken from the simulated probe, each with what it gives and how sure that is. */
 export function Probes({ unit, mayEdit }: { unit: TemperatureUnit; mayEdit: boolean }) {
+  const days = useDays();
   const [list, setList] = useState<Runs | null>(null);
   const [medium, setMedium] = useState<MediumId>('fridge');
   const [ambient, setAmbient] = useState<number | undefined>(media.fridge.celsius);
@@ -90,7 +92,7 @@ export function Probes({ unit, mayEdit }: { unit: TemperatureUnit; mayEdit: bool
             if (readings === undefined || ambient === undefined || format === undefined) return;
             void act.run(async () => {
               await api('POST', '/probes', {
-                body: { id: v7(), medium, formatMl: format, ambientC: ambient, on: new Date().toISOString().slice(0, 10), readings },
+                body: { id: v7(), medium, formatMl: format, ambientC: ambient, on: days.today(), readings },
               });
               setText('');
               await refresh();

@@ -13,6 +13,7 @@ import { Button } from '@/ui/button';
 import { SelectField, TextField, Trouble } from '@/ui/field';
 import { NumberField } from '@/ui/number-field';
 import { Design, OwnList, OwnPage, firstWrong, type Version } from './own-design';
+import { useMay } from '@/ui/here';
 
 const Questions = styled.aside`
   ol {
@@ -38,7 +39,8 @@ const stored = (name: string, says: string, steps: readonly Drawn[]): OwnRoutine
 });
 
 /** The designer of a host's own way through a glass: steps, sniffs, sips, minutes, what each step asks, and the questions that come of it. */
-export function Routines({ venue, mayEdit, first }: { venue: string; mayEdit: boolean; first: readonly Version<OwnRoutine>[] }) {
+export function Routines({ first }: { first: readonly Version<OwnRoutine>[] }) {
+  const mayEdit = useMay('design.edit');
   const [all, setAll] = useState(first);
   const [open, setOpen] = useState<{ id: string; base: number; name: string; says: string; steps: readonly Drawn[] }>();
   const [says, setSays] = useState('');
@@ -70,7 +72,7 @@ export function Routines({ venue, mayEdit, first }: { venue: string; mayEdit: bo
     }
   };
   return (
-    <OwnPage venue={venue} title="Routines">
+    <OwnPage title="Routines">
       {open === undefined ? (
         <>
           <p className="soft" style={{ maxWidth: '64ch' }}>

@@ -10,6 +10,7 @@ import { Button } from '@/ui/button';
 import { SelectField, TextArea, TextField, Trouble } from '@/ui/field';
 import { NumberField } from '@/ui/number-field';
 import { Design, OwnList, OwnPage, firstWrong, type Version as VersionOf } from './own-design';
+import { useMay } from '@/ui/here';
 
 type Version = VersionOf<OwnScheme>;
 interface Preview {
@@ -56,7 +57,8 @@ const classesOf = (text: string) =>
     .flatMap((found) => (found === null ? [] : [{ from: Number(found[1]), word: found[2]! }]));
 
 /** The designer of a host's own way of giving marks: criteria, what each looks at, allowed marks, rounding, thresholds, and what it would give past notes. */
-export function Schemes({ venue, mayEdit, first }: { venue: string; mayEdit: boolean; first: readonly Version[] }) {
+export function Schemes({ first }: { first: readonly Version[] }) {
+  const mayEdit = useMay('design.edit');
   const [all, setAll] = useState(first);
   const [open, setOpen] = useState<{ id: string; base: number; document: OwnScheme; classes: string; marks: Readonly<Record<string, string>> }>();
   const [preview, setPreview] = useState<Preview>();
@@ -92,7 +94,7 @@ export function Schemes({ venue, mayEdit, first }: { venue: string; mayEdit: boo
   };
   const best = open?.document.criteria.reduce((sum, entry) => sum + (entry.marks[0] ?? 0), 0) ?? 0;
   return (
-    <OwnPage venue={venue} title="Ways of giving marks">
+    <OwnPage title="Ways of giving marks">
       {open === undefined ? (
         <>
           <p className="soft" style={{ maxWidth: '64ch' }}>

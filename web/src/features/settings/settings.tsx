@@ -18,6 +18,8 @@ import { Frame, Page } from '@/ui/frame';
 import { NumberField } from '@/ui/number-field';
 import type { Version } from './own-design';
 import { Probes } from './probes';
+import { useDays, useMay } from '@/ui/here';
+import { roleIds, roles } from '@/contract/roles';
 
 type VenueSettings = z.infer<typeof venueSettings>;
 interface Who {
@@ -87,7 +89,7 @@ const Lay = styled.div`
     margin: 0;
   }
 `;
-const roles = { owner: 'owner', host: 'host', helper: 'helper' };
+const roleNames = Object.fromEntries(roleIds.map((id) => [id, roles[id].label]));
 
 export function Settings({
   who,
@@ -104,7 +106,10 @@ export function Settings({
 }) {
   const router = useRouter();
   const act = useAct();
-  const isOwner = who.role === 'owner';
+  const maySetVenue = useMay('venue.edit');
+  const mayInvite = useMay('people.edit');
+  const mayKeepProbes = useMay('probe.edit');
+  const days = useDays();
   const [venue, setVenue] = useState({ name: who.venue?.name ?? '', ...who.venue!.settings });
   const [email, setEmail] = useState('');
   const [part, setPart] = useState('host');
@@ -126,7 +131,7 @@ export function Settings({
     }
   };
   return (
-    <Frame venue={who.venue?.name ?? ''}>
+    <Frame>
       <Page>
         <div className="title">
           <h1>Settings</h1>
@@ -180,7 +185,7 @@ export function Settings({
             />
             <TextField
               label="Currency"
-              hint="three letters"
+              hint={who.venue!.settings.currency === venue.currency ? 'three letters' : 'bread, cheese, water and ice keep their numbers: look at them again'}
               value={venue.currency}
               onChange={(currency) => setVenue({ ...venue, currency: currency.toUpperCase() })}
               error={act.of('currency')}
@@ -233,7 +238,7 @@ export function Settings({
                 />
               ))}
             </div>
-            {isOwner ? (
+            {maySetVenue ? (
               <div>
                 <Button
                   disabled={act.busy}
@@ -250,7 +255,7 @@ export function Settings({
               <p className="soft">Only an owner changes these.</p>
             )}
           </section>
-          <Probes unit={venue.temperature} mayEdit={who.role !== 'helper'} />
+          <Probes unit={venue.temperature} mayEdit={mayKeepProbes} />
           <section>
             <h2>People</h2>
             {people.members.map((member) => (
@@ -260,18 +265,18 @@ export function Settings({
                   <br />
                   <span className="soft">{member.email}</span>
                 </span>
-                {isOwner ? (
+                {mayInvite ? (
                   <SelectField
                     hideLabel
                     label={`Part of ${member.name}`}
                     value={member.role}
                     onChange={(role) => void after(() => api('PUT', `/members/${member.userId}`, { body: { role } }))}
-                    options={roles}
+                    options={roleNames}
                   />
                 ) : (
                   <span>{member.role}</span>
                 )}
-                {isOwner ? (
+                {mayInvite ? (
                   <Button size="small" label={`Remove ${member.name}`} onPress={() => void after(() => api('DELETE', `/members/${member.userId}`))}>
                     Remove
                   </Button>
@@ -286,7 +291,7 @@ export function Settings({
                   {open.email}
                   <br />
                   <span className="soft">
-                    invited as {open.role}, until {open.expiresAt.slice(0, 10)}
+                    invited as {open.role}, until {days.said(open.expiresAt)}
                   </span>
                 </span>
                 <span />
@@ -295,7 +300,7 @@ export function Settings({
                 </Button>
               </div>
             ))}
-            {isOwner && (
+            {mayInvite && (
               <form
                 onSubmit={(event) => {
                   event.preventDefault();
@@ -307,7 +312,7 @@ export function Settings({
                 style={{ display: 'grid', gridTemplateColumns: '1fr 120px auto', gap: 10, alignItems: 'end' }}
               >
                 <TextField label="Invite by email" type="email" value={email} onChange={setEmail} error={act.of('email')} />
-                <SelectField label="as" value={part} onChange={setPart} options={roles} />
+                <SelectField label="as" value={part} onChange={setPart} options={roleNames} />
                 <Button type="submit">Invite</Button>
               </form>
             )}
@@ -323,7 +328,7 @@ export function Settings({
                   {token.name}
                   <br />
                   <span className="soft">
-                    made {token.createdAt.slice(0, 10)}, {token.usedAt === null ? 'never used' : `last used ${token.usedAt.slice(0, 10)}`}
+                    made {days.said(token.createdAt)}, {token.usedAt === null ? 'never used' : `last used ${days.said(token.usedAt)}`}
                   </span>
                 </span>
                 <span />

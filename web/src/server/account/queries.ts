@@ -1,8 +1,9 @@
 import { and, desc, eq, gt, isNull, or } from 'drizzle-orm';
 import { z } from 'zod';
+import { may, roleIds } from '../../contract/roles';
 import type { Reader } from '../../db/client';
-import { apiToken, invitation, mail, member, role, user, venue } from '../../db/schema';
-import { everyRole, owner, query } from '../command';
+import { apiToken, invitation, mail, member, user, venue } from '../../db/schema';
+import { query } from '../command';
 import { demoOpen } from '../setting';
 import { demoEmail } from './demo';
 import { completed, venueSettings } from './settings';
@@ -19,9 +20,9 @@ export const me = query({
   output: z.object({
     name: z.string(),
     email: z.string(),
-    role: z.string().nullable(),
+    role: z.enum(roleIds).nullable(),
     venue: z.object({ id: z.string(), name: z.string(), settings: venueSettings }).nullable(),
-    venues: z.array(z.object({ id: z.string(), name: z.string(), role: z.string() })),
+    venues: z.array(z.object({ id: z.string(), name: z.string(), role: z.enum(roleIds) })),
   }),
   async run(db, actor) {
     const venues = await db
@@ -46,11 +47,11 @@ export const listMembers = query({
   method: 'GET',
   path: '/members',
   summary: 'The members of the venue and the open invitations',
-  allow: everyRole,
+  allow: 'read',
   input: nothing,
   output: z.object({
-    members: z.array(z.object({ userId: z.string(), name: z.string(), email: z.string(), role: z.enum(role.enumValues) })),
-    invitations: z.array(z.object({ id: z.string(), email: z.string(), role: z.enum(role.enumValues), expiresAt: z.string() })),
+    members: z.array(z.object({ userId: z.string(), name: z.string(), email: z.string(), role: z.enum(roleIds) })),
+    invitations: z.array(z.object({ id: z.string(), email: z.string(), role: z.enum(roleIds), expiresAt: z.string() })),
   }),
   async run(db, actor) {
     const members = await db
@@ -59,16 +60,15 @@ export const listMembers = query({
       .innerJoin(user, eq(user.id, member.userId))
       .where(eq(member.venueId, actor.venueId))
       .orderBy(member.joinedAt);
-    const open =
-      actor.role !== 'owner'
-        ? []
-        : await db
-            .select()
-            .from(invitation)
-            .where(and(eq(invitation.venueId, actor.venueId), isNull(invitation.usedAt), isNull(invitation.revokedAt), gt(invitation.expiresAt, new Date())));
-    const mayReadAddresses = actor.role === 'owner';
+    const mayInvite = may(actor, 'people.edit');
+    const open = !mayInvite
+      ? []
+      : await db
+          .select()
+          .from(invitation)
+          .where(and(eq(invitation.venueId, actor.venueId), isNull(invitation.usedAt), isNull(invitation.revokedAt), gt(invitation.expiresAt, new Date())));
     return {
-      members: members.map((entry) => ({ ...entry, email: mayReadAddresses || entry.userId === actor.userId ? entry.email : '' })),
+      members: members.map((entry) => ({ ...entry, email: mayInvite || entry.userId === actor.userId ? entry.email : '' })),
       invitations: open.map((entry) => ({ id: entry.id, email: entry.email, role: entry.role, expiresAt: entry.expiresAt.toISOString() })),
     };
   },
@@ -79,7 +79,7 @@ export const listTokens = query({
   method: 'GET',
   path: '/tokens',
   summary: 'The caller’s own tokens',
-  allow: everyRole,
+  allow: 'token.own',
   input: nothing,
   output: z.object({ tokens: z.array(z.object({ id: z.string(), name: z.string(), createdAt: z.string(), usedAt: z.string().nullable() })) }),
   async run(db, actor) {
@@ -107,7 +107,7 @@ export const listMail = query({
   method: 'GET',
   path: '/mail',
   summary: 'Letters of the simulated post, in the demo only',
-  allow: owner,
+  allow: 'letters.read',
   browserOnly: true,
   input: nothing,
   output: z.object({ letters: z.array(z.object({ id: z.string(), to: z.string(), subject: z.string(), body: z.string(), sentAt: z.string() })) }),

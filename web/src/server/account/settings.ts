@@ -2,6 +2,7 @@ import { eq } from 'drizzle-orm';
 import { z } from 'zod';
 import { stock } from '@rose/core/flight/flight-schema';
 import { schools } from '@rose/core/order/school';
+import { day } from '@rose/core/wine/day-schema';
 import { fitTau } from '@rose/core/temperature/fit';
 import { media, type MediumId } from '@rose/knowledge/media/index';
 import { usualRoutine } from '@rose/knowledge/routines/index';
@@ -16,7 +17,7 @@ export const probeRun = z.strictObject({
   medium: z.enum(Object.keys(media) as [MediumId, ...MediumId[]]),
   formatMl: z.number().min(50).max(20_000),
   ambientC: z.number().min(-40).max(60),
-  on: z.iso.date(),
+  on: day,
   readings: z
     .array(z.strictObject({ minutes: z.number().min(0).max(2_880), celsius: z.number().min(-40).max(60) }))
     .min(1, 'at least one reading')

@@ -1,9 +1,10 @@
-import { and, eq, sql } from 'drizzle-orm';
+import { and, eq, inArray, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { z } from 'zod';
+import { may, roleIds, rolesThat } from '../../contract/roles';
 import type { Tx } from '../../db/client';
-import { apiToken, invitation, member, role, venue } from '../../db/schema';
-import { command, everyRole, owner, type Member } from '../command';
+import { apiToken, invitation, member, venue } from '../../db/schema';
+import { command, type Member } from '../command';
 import { Problem, forbidden, notFound } from '../problem';
 import { newCode } from '../secret-code';
 import { origin } from '../setting';
@@ -16,7 +17,7 @@ export const saveVenue = command({
   method: 'PUT',
   path: '/venue',
   summary: 'Names the venue and sets its country, currency, time zone, school, measures and what it has',
-  allow: owner,
+  allow: 'venue.edit',
   input: z.strictObject({
     name: venueName,
     settings: venueChoices,
@@ -32,13 +33,13 @@ export const saveVenue = command({
   },
 });
 
-const roleField = z.enum(role.enumValues);
+const roleField = z.enum(roleIds);
 export const invite = command({
   name: 'member.invite',
   method: 'POST',
   path: '/invitations',
   summary: 'Invites somebody into the venue by a letter',
-  allow: owner,
+  allow: 'people.edit',
   input: z.strictObject({ email, role: roleField }),
   output: z.object({ id: z.string() }),
   limit: { points: 50, seconds: 86_400, key: (_input, actor) => (actor.kind === 'member' ? actor.venueId : '') },
@@ -65,7 +66,7 @@ export const revokeInvitation = command({
   method: 'DELETE',
   path: '/invitations/{id}',
   summary: 'Withdraws an invitation',
-  allow: owner,
+  allow: 'people.edit',
   input: z.strictObject({ id: z.uuid() }),
   output: done,
   async run(tx, actor, input) {
@@ -85,7 +86,7 @@ async function keepAnOwner(tx: Tx, venueId: string): Promise<void> {
   const [left] = await tx
     .select({ n: sql<number>`count(*)::int` })
     .from(member)
-    .where(and(eq(member.venueId, venueId), eq(member.role, 'owner')));
+    .where(and(eq(member.venueId, venueId), inArray(member.role, rolesThat('people.edit'))));
   if (left!.n === 0) throw new Problem(409, 'last-owner', 'A venue keeps at least one owner.');
 }
 /** Asked again under the lock: the part an actor came in with may have been taken away while they waited. */
@@ -94,14 +95,14 @@ async function stillOwner(tx: Tx, actor: Member): Promise<void> {
     .select({ role: member.role })
     .from(member)
     .where(and(eq(member.venueId, actor.venueId), eq(member.userId, actor.userId)));
-  if (found?.role !== 'owner') throw forbidden();
+  if (found === undefined || !may(found, 'people.edit')) throw forbidden();
 }
 export const setRole = command({
   name: 'member.setRole',
   method: 'PUT',
   path: '/members/{userId}',
   summary: 'Changes a member’s part in the venue',
-  allow: owner,
+  allow: 'people.edit',
   input: z.strictObject({ userId: z.string().min(1).max(64), role: roleField }),
   output: done,
   async run(tx, actor, input) {
@@ -122,7 +123,7 @@ export const removeMember = command({
   method: 'DELETE',
   path: '/members/{userId}',
   summary: 'Removes a member from the venue; their notes stay',
-  allow: owner,
+  allow: 'people.edit',
   input: z.strictObject({ userId: z.string().min(1).max(64) }),
   output: done,
   async run(tx, actor, input) {
@@ -143,7 +144,7 @@ export const makeToken = command({
   method: 'POST',
   path: '/tokens',
   summary: 'Makes a token for a program; it is shown once',
-  allow: everyRole,
+  allow: 'token.own',
   browserOnly: true,
   input: z.strictObject({ name: z.string().trim().min(1, 'give the token a name').max(100) }),
   output: z.object({ id: z.string(), token: z.string() }),
@@ -160,7 +161,7 @@ export const revokeToken = command({
   method: 'DELETE',
   path: '/tokens/{id}',
   summary: 'Revokes one of the caller’s tokens',
-  allow: everyRole,
+  allow: 'token.own',
   input: z.strictObject({ id: z.uuid() }),
   output: done,
   async run(tx, actor, input) {

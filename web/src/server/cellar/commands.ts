@@ -5,7 +5,7 @@ import { wineDocument } from '@rose/core/wine/facts-schema';
 import type { WineDocument } from '@rose/core/wine/facts';
 import { wine } from '../../db/schema';
 import { settingsOf } from '../account/settings';
-import { command, hosts } from '../command';
+import { command } from '../command';
 import { removal, savedOutput, saveDocument, writeInput } from '../document';
 import { Problem, notFound } from '../problem';
 import { sameKey, wineStore } from './store';
@@ -16,12 +16,12 @@ export const saveWine = command({
   method: 'PUT',
   path: '/wines/{id}',
   summary: 'Saves a wine, its facts with their origins and its lots',
-  allow: hosts,
+  allow: 'cellar.edit',
   input: writeInput(wineDocument),
   output: savedOutput,
   run: (tx, actor, input, reply) => saveDocument(tx, wineStore, actor.venueId, input.id, input, reply),
 });
-export const { remove: deleteWine, restore: restoreWine } = removal('wine', '/wines', wine);
+export const { remove: deleteWine, restore: restoreWine } = removal('wine', 'cellar.edit', '/wines', wine);
 
 const decision = z.enum(['ask', 'skip', 'add', 'merge']);
 export const importWines = command({
@@ -29,7 +29,7 @@ export const importWines = command({
   method: 'POST',
   path: '/wines/imports',
   summary: 'Imports a wine list from CSV, or only previews it: all rows or none',
-  allow: hosts,
+  allow: 'cellar.edit',
   input: z.strictObject({
     csv: z.string().min(1, 'the file is empty').max(3_500_000),
     /** Column of the file → field of the cellar; a column that is not named is left out. */

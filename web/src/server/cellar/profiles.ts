@@ -1,3 +1,4 @@
+import { may } from '../../contract/roles';
 import { and, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
 import { midpoint, observables, type ObservableId, type Observed, type Stop } from '@rose/core/wine/observables';
 import type { WineDocument } from '@rose/core/wine/facts';
@@ -6,10 +7,12 @@ import { loadsOf, resolveProfile, type Profile } from '@rose/core/wine/profile';
 import type { PairingWine } from '@rose/core/pairing/fit';
 import type { OrderWine } from '@rose/core/order/judge';
 import type { Chip } from '@rose/core/wine/note';
+import { dayIn } from '@rose/core/wine/day';
 import { echoesOf } from '@rose/knowledge/descriptors/index';
 import { orderWine, styleOf, type StyleChoice } from '@rose/knowledge/styles/index';
 import type { Reader } from '../../db/client';
 import { glass, glassIdentity, member, note, participant, wine } from '../../db/schema';
+import { settingsOf } from '../account/settings';
 import { readLots } from './store';
 
 /** A wine with everything computed from it that other activities ask for. */
@@ -20,6 +23,8 @@ export interface KnownWine {
   readonly style: StyleChoice;
   readonly profile: Profile;
   readonly age: number | undefined;
+  /** The venue's day it was computed for. */
+  readonly day: string;
   /** Smells found in the venue's notes on it. */
   readonly chips: readonly Chip[];
   readonly notes: number;
@@ -29,11 +34,10 @@ export interface KnownWine {
   readonly faultFound: 'faulty' | 'doubtful' | undefined;
 }
 
-const today = () => new Date().toISOString().slice(0, 10);
-
 /** Reads wines with their profiles: tasted values are those of the latest sound note of a host, else the median of the venue's notes on revealed glasses. */
-export async function knownWines(db: Reader, venueId: string, ids?: readonly string[], deleted = false): Promise<readonly KnownWine[]> {
+export async function knownWines(db: Reader, venueId: string, ids?: readonly string[], deleted = false, now: Date = new Date()): Promise<readonly KnownWine[]> {
   if (ids?.length === 0) return [];
+  const day = dayIn(now, (await settingsOf(db, venueId)).timeZone);
   const rows = await db
     .select()
     .from(wine)
@@ -67,8 +71,8 @@ export async function knownWines(db: Reader, venueId: string, ids?: readonly str
     const document: WineDocument = { ...row.document, lots: lots.get(row.id) ?? [] };
     const notes = (byWine.get(row.id) ?? []).filter((entry) => Object.keys(entry.document.observed).length > 0);
     const sound = notes.filter((entry) => entry.document.observed.health !== 'faulty' && entry.document.observed.health !== 'doubtful');
-    const latest = notes.find((entry) => entry.role === 'owner' || entry.role === 'host')?.document.observed.health;
-    const byHost = sound.find((entry) => entry.role === 'owner' || entry.role === 'host');
+    const latest = notes.find((entry) => may(entry, 'profile.lead'))?.document.observed.health;
+    const byHost = sound.find((entry) => may(entry, 'profile.lead'));
     const observed = byHost?.document.observed ?? (sound.length > 0 ? medianOf(sound.map((entry) => entry.document.observed)) : undefined);
     const style = styleOf(document.facts);
     return {
@@ -76,11 +80,12 @@ export async function knownWines(db: Reader, venueId: string, ids?: readonly str
       revision: row.revision,
       document,
       style,
-      profile: resolveProfile(document.facts, style.style, observed, today()),
-      age: ageOn(today(), factOf(document.facts, 'vintage'), isSouthern(factOf(document.facts, 'country'))),
+      profile: resolveProfile(document.facts, style.style, observed, day),
+      age: ageOn(day, factOf(document.facts, 'vintage'), isSouthern(factOf(document.facts, 'country'))),
       chips: sound.flatMap((entry) => entry.document.chips),
       notes: notes.length,
       finishes: sound.flatMap((entry) => entry.document.observed.finish ?? []),
+      day,
       faultFound: latest === 'faulty' || latest === 'doubtful' ? latest : undefined,
     };
   });

@@ -8,11 +8,13 @@ import { finishWord } from '@rose/core/finish/finish';
 import { kaplanMeier } from '@rose/core/finish/survival';
 import { sentence } from '@rose/core/wine/reason';
 import { windowWording } from '@rose/core/window/window';
+import { moneyInWords } from '@rose/core/wine/money';
+import { formatOf } from '@rose/knowledge/evening/evening';
 import { windowOf } from '@rose/knowledge/window/index';
 import { factInWords, type FactId, type FactValue } from '@rose/core/wine/facts';
 import { factOf } from '@rose/core/wine/stated';
 import { flight, flightWine, glass, glassIdentity, lot, note, wine } from '../../db/schema';
-import { decodeCursor, encodeCursor, everyRole, page, pageInput, query } from '../command';
+import { decodeCursor, encodeCursor, page, pageInput, query } from '../command';
 import { notFound, badField } from '../problem';
 import { knownWines } from './profiles';
 import { writeList } from './list';
@@ -47,7 +49,7 @@ export const listWines = query({
   method: 'GET',
   path: '/wines',
   summary: 'The cellar: search, filters, sorting, pages',
-  allow: everyRole,
+  allow: 'read',
   input: z.strictObject({
     ...pageInput,
     q: z.string().max(200).default(''),
@@ -144,18 +146,14 @@ export function summarise(entry: Known): WineSummary {
     abv: factOf(document.facts, 'abv') ?? null,
     colour: factOf(document.facts, 'colour') ?? null,
     held: document.lots.reduce((sum, one) => sum + one.held, 0),
-    formatMl: mainFormat(document.lots),
-    price: priced === undefined ? '' : money(priced.priceMinor!, priced.currency!),
+    formatMl: formatOf(document.lots),
+    price: priced === undefined ? '' : moneyInWords(priced.priceMinor!, priced.currency!),
     notes: entry.notes,
     loads: loadsOf(entry.profile),
     stops: [...expectedColour(entry)],
     missing: missingFacts(entry).length,
   };
 }
-/** The bottle size most held; a bottle of 750 mL when nothing is. */
-export const mainFormat = (lots: readonly { formatMl: number; held: number }[]) => [...lots].sort((a, b) => b.held - a.held)[0]?.formatMl ?? 750;
-const money = (minor: number, currency: string) =>
-  new Intl.NumberFormat('en-GB', { style: 'currency', currency, minimumFractionDigits: minor % 100 === 0 ? 0 : 2 }).format(minor / 100);
 
 const one = z.strictObject({ id: z.uuid() });
 const claim = z.object({ id: z.string(), title: z.string(), verdict: z.enum(['meets', 'fails', 'unknown']), because: z.array(z.string()), source: z.string() });
@@ -182,7 +180,7 @@ export const getWine = query({
   method: 'GET',
   path: '/wines/{id}',
   summary: 'A wine with what is computed from it: style name, law, profile, what is missing',
-  allow: everyRole,
+  allow: 'read',
   input: one,
   output: z.object({
     id: z.string(),
@@ -237,7 +235,7 @@ export const hangsOn = query({
   method: 'GET',
   path: '/wines/{id}/dependents',
   summary: 'What hangs on a wine: notes on glasses that are uncovered, flights and bottles',
-  allow: everyRole,
+  allow: 'read',
   input: one,
   output: z.object({ notes: z.number(), flights: z.array(z.string()), bottles: z.number() }),
   async run(db, actor, input) {
@@ -268,7 +266,7 @@ export const exportWines = query({
   method: 'GET',
   path: '/wines/exports/{format}',
   summary: 'The whole cellar as CSV or JSON; both read back',
-  allow: everyRole,
+  allow: 'read',
   input: z.strictObject({ format: z.enum(['csv', 'json']) }),
   output: z.array(wineDocument),
   async run(db, actor, input, reply) {
@@ -286,7 +284,7 @@ export const countries = query({
   method: 'GET',
   path: '/wines/countries',
   summary: 'The countries of the cellar’s wines',
-  allow: everyRole,
+  allow: 'read',
   input: z.strictObject({}),
   output: z.object({ countries: z.array(z.string()) }),
   async run(db, actor) {

@@ -31,7 +31,7 @@ export function lawOf(known: KnownWine): readonly ClaimView[] {
 export function styleNameOf(known: KnownWine): string {
   const term = sweetnessTerm(known.document.facts);
   const word = term.verdict === 'meets' ? term.title.toLowerCase().replace(', as a sparkling wine', '') : plainSweetness(known.profile.sweetness.value);
-  return describeStyle(known.document.facts, known.profile, word, new Date().toISOString().slice(0, 10)).text;
+  return describeStyle(known.document.facts, known.profile, word, known.day).text;
 }
 
 /** The colour of the wine as expected in the glass, as "#rrggbb" from core to rim. */

@@ -3,7 +3,7 @@ import { createEvents, type EventAttributes } from 'ics';
 import { z } from 'zod';
 import { wholeEvening } from '@rose/knowledge/evening/whole';
 import { flight, flightCalendar, type CalendarEvent } from '../../db/schema';
-import { command, everyRole, hosts, query } from '../command';
+import { command, query } from '../command';
 import { badField, notFound } from '../problem';
 import { hashCode, newCode } from '../secret-code';
 import { origin } from '../setting';
@@ -60,7 +60,7 @@ export const sendCalendar = command({
   method: 'POST',
   path: '/flights/{id}/calendars',
   summary: 'Makes the calendar of the afternoon anew: ids stay, what changed rises in sequence, what was dropped is cancelled',
-  allow: hosts,
+  allow: 'flight.edit',
   input: one,
   output: z.object({ plan: z.number(), events: z.number(), cancelled: z.number(), ics: z.string() }),
   async run(tx, actor, input) {
@@ -96,7 +96,7 @@ export const makeFeed = command({
   method: 'POST',
   path: '/flights/{id}/feeds',
   summary: 'Makes a secret link to the calendar, for reading; a link made before stops working',
-  allow: hosts,
+  allow: 'flight.edit',
   input: one,
   output: z.object({ link: z.string() }),
   async run(tx, actor, input) {
@@ -122,7 +122,7 @@ export const revokeFeed = command({
   method: 'DELETE',
   path: '/flights/{id}/feeds',
   summary: 'Revokes the secret link to the calendar',
-  allow: hosts,
+  allow: 'flight.edit',
   input: one,
   output: z.object({ ok: z.literal(true) }),
   async run(tx, actor, input) {
@@ -140,7 +140,7 @@ export const calendarState = query({
   method: 'GET',
   path: '/flights/{id}/calendars',
   summary: 'Whether a calendar was sent, and whether a secret link reads it',
-  allow: everyRole,
+  allow: 'read',
   input: one,
   output: z.object({ events: z.number(), sentAt: z.string().nullable(), feed: z.boolean() }),
   async run(db, actor, input) {

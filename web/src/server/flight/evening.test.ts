@@ -25,7 +25,7 @@ import { designOf, listsOf, temperatureOf, timetableOf, type TimetableView } fro
 import { copyFlight, getFlight, moveView, saveFlight, shared } from './operations';
 import { doubtsOf, orderOf, proposeWines, schoolsOf } from './order';
 import { print, printsOf, sourceOf } from './prints';
-import { instantIn, wallTime } from './wall-time';
+import { instantIn, wallTime } from '../wall-time';
 
 let drop: () => Promise<void>;
 let world: World;
@@ -90,7 +90,7 @@ function opened(pdf: Uint8Array, name = 'print'): { text: string; info: string; 
 }
 const drawn = async (id: string, kind: PrintKind, paper: 'a4' | 'letter' = 'a4') => {
   const facts = printFacts(kind, await sourceOf(connections().db, world.owner.venueId, id));
-  return drawPrint(kind, facts, paper, { plan: 3, on: new Date('2026-11-26T08:00:00Z'), id: 'same' });
+  return drawPrint(kind, facts, paper, { plan: 3, on: new Date('2026-11-26T08:00:00Z'), day: '2026-11-26', id: 'same' });
 };
 
 describe('prints', () => {
@@ -115,7 +115,7 @@ describe('prints', () => {
   it('everything a print is hashed by is drawn: a change of any part changes the page', async () => {
     const id = await newFlight({ blind: 'open', rests: [{ after: wines[0]!, kind: 'cheese' }] });
     const source = await sourceOf(connections().db, world.owner.venueId, id);
-    const on = { plan: 3, on: new Date('2026-11-26T08:00:00Z'), id: 'same' };
+    const on = { plan: 3, on: new Date('2026-11-26T08:00:00Z'), day: '2026-11-26', id: 'same' };
     /** Some other value of the same shape. */
     const other = (value: unknown): unknown =>
       typeof value === 'string'

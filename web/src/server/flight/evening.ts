@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { instant } from '@rose/core/wine/day-schema';
 import { airWording } from '@rose/core/air/air';
 import { pouringOrder } from '@rose/core/flight/flight';
 import { panelPours, placeLetter } from '@rose/core/serving-design/serving-design';
@@ -9,10 +10,10 @@ import { amountsOf, type Amounts } from '@rose/knowledge/evening/amounts';
 import { blindnessChecks, openingCard, packingList, roomChecks, shoppingList } from '@rose/knowledge/evening/lists';
 import { doneIn, instantOf, minutesFrom, wholeEvening, type WholeEvening } from '@rose/knowledge/evening/whole';
 import type { Reader } from '../../db/client';
-import { everyRole, query } from '../command';
+import { query } from '../command';
 import { readVenue, winesOf } from './read';
 import { readFlight } from './store';
-import { instantIn } from './wall-time';
+import { instantIn } from '../wall-time';
 
 const one = z.strictObject({ id: z.uuid() });
 export async function readEvening(db: Reader, venueId: string, id: string) {
@@ -29,7 +30,7 @@ export const quantitiesOf = query({
   method: 'GET',
   path: '/flights/{id}/quantities',
   summary: 'Bottles by volume and by whole pours, spares, glasses, alcohol a head in grams and standard drinks, water, bread, cost a head, goals',
-  allow: everyRole,
+  allow: 'read',
   input: one,
   output: z.custom<Amounts>(),
   async run(db, actor, input) {
@@ -93,8 +94,8 @@ export const timetableOf = query({
   method: 'GET',
   path: '/flights/{id}/timetable',
   summary: 'The timetable counted back from the first pour, its conflicts and the cheapest way out; with `now`, made anew from that instant',
-  allow: everyRole,
-  input: z.strictObject({ id: z.uuid(), now: z.iso.datetime({ offset: true }).optional() }),
+  allow: 'read',
+  input: z.strictObject({ id: z.uuid(), now: instant.optional() }),
   output: z.custom<TimetableView>(),
   async run(db, actor, input) {
     const { flight, evening, venue } = await readEvening(db, actor.venueId, input.id);
@@ -112,7 +113,7 @@ export const temperatureOf = query({
   method: 'GET',
   path: '/flights/{id}/temperature',
   summary: 'For each wine: its band, the ways into it, the temperature through the planned evening and what would put it right',
-  allow: everyRole,
+  allow: 'read',
   input: one,
   output: z.object({
     wines: z.array(
@@ -187,7 +188,7 @@ export const listsOf = query({
   method: 'GET',
   path: '/flights/{id}/lists',
   summary: 'Room checks, blindness checklist, packing and shopping lists, and how to open each bottle',
-  allow: everyRole,
+  allow: 'read',
   input: one,
   output: z.object({
     room: z.array(line),
@@ -237,7 +238,7 @@ export const designOf = query({
   method: 'GET',
   path: '/flights/{id}/design',
   summary: 'Who tastes what when: letters for a table, an order and three-digit codes a seat for a panel, and how balanced it is',
-  allow: everyRole,
+  allow: 'read',
   input: one,
   output: z.object({
     kind: z.enum(['table', 'panel']),

@@ -1,29 +1,30 @@
 import { and, desc, eq, inArray, isNull, ne, sql } from 'drizzle-orm';
 import { z } from 'zod';
+import { localTime } from '@rose/core/wine/day-schema';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import { flightDocument } from '@rose/core/flight/flight-schema';
 import { amountsOf, type Amounts } from '@rose/knowledge/evening/amounts';
 import type { VenueFacts } from '@rose/knowledge/evening/evening';
 import { flight, flightWine } from '../../db/schema';
 import { knownWines } from '../cellar/profiles';
-import { command, everyRole, hosts, query } from '../command';
+import { command, query } from '../command';
 import { removal, savedOutput, saveDocument, writeInput } from '../document';
 import { notFound } from '../problem';
 import { cellarView, readVenue, winesOf, type FlightWineView } from './read';
 import { flightStore, readFlight } from './store';
-import { instantIn, wallTime } from './wall-time';
+import { instantIn, wallTime } from '../wall-time';
 
 export const saveFlight = command({
   name: 'flight.save',
   method: 'PUT',
   path: '/flights/{id}',
   summary: 'Saves a flight: its wines and order, pins, rests, school, guests, pour, goals and what is done of the afternoon',
-  allow: hosts,
+  allow: 'flight.edit',
   input: writeInput(flightDocument),
   output: savedOutput,
   run: (tx, actor, input, reply) => saveDocument(tx, flightStore, actor.venueId, input.id, input, reply),
 });
-export const { remove: deleteFlight, restore: restoreFlight } = removal('flight', '/flights', flight);
+export const { remove: deleteFlight, restore: restoreFlight } = removal('flight', 'flight.edit', '/flights', flight);
 const one = z.strictObject({ id: z.uuid() });
 
 export const listFlights = query({
@@ -31,7 +32,7 @@ export const listFlights = query({
   method: 'GET',
   path: '/flights',
   summary: 'The flights of the venue',
-  allow: everyRole,
+  allow: 'read',
   input: z.strictObject({}),
   output: z.object({ flights: z.array(z.object({ id: z.string(), name: z.string(), starts: z.string(), guests: z.number(), wines: z.number() })) }),
   async run(db, actor) {
@@ -65,7 +66,7 @@ export const getFlight = query({
   method: 'GET',
   path: '/flights/{id}',
   summary: 'A flight with its wines as the solvers take them, and the venue’s measures and means',
-  allow: everyRole,
+  allow: 'read',
   input: one,
   output: z.object({
     id: z.string(),
@@ -91,7 +92,7 @@ export const getOrderWine = query({
   method: 'GET',
   path: '/wines/{id}/order-wine',
   summary: 'A wine as a flight takes it',
-  allow: everyRole,
+  allow: 'read',
   input: one,
   output: z.object({
     summary: z.custom<FlightWineView['summary']>(),
@@ -110,8 +111,13 @@ export const copyFlight = command({
   method: 'POST',
   path: '/flights/{id}/copies',
   summary: 'Copies a flight to another date; what was done, opened or poured stays behind',
-  allow: hosts,
-  input: z.strictObject({ id: z.uuid(), newId: z.uuid(), name: z.string().trim().min(1).max(200).optional(), starts: z.string().max(16).optional() }),
+  allow: 'flight.edit',
+  input: z.strictObject({
+    id: z.uuid(),
+    newId: z.uuid(),
+    name: z.string().trim().min(1).max(200).optional(),
+    starts: z.union([z.literal(''), localTime]).optional(),
+  }),
   output: savedOutput,
   async run(tx, actor, input, reply) {
     const { document } = await readFlight(tx, actor.venueId, input.id);
@@ -135,7 +141,7 @@ export const shared = query({
   method: 'GET',
   path: '/flights/{id}/shared-bottles',
   summary: 'Wines that other coming flights need too, with bottles needed and held',
-  allow: everyRole,
+  allow: 'read',
   input: one,
   output: z.object({
     wines: z.array(
@@ -203,8 +209,8 @@ export const moveView = query({
   method: 'GET',
   path: '/flights/{id}/moves',
   summary: 'What moves when a flight moves to another date: its instant, the ages of its wines, the flights it then meets',
-  allow: everyRole,
-  input: z.strictObject({ id: z.uuid(), starts: z.string().regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/, 'a date and a time') }),
+  allow: 'read',
+  input: z.strictObject({ id: z.uuid(), starts: localTime }),
   output: z.object({
     from: z.string(),
     to: z.string(),

@@ -17,7 +17,7 @@ import { themeWine } from '@rose/knowledge/theme/index';
 import type { Reader } from '../../db/client';
 import { dish } from '../../db/schema';
 import { asPairingWine, knownWines } from '../cellar/profiles';
-import { everyRole, query } from '../command';
+import { query } from '../command';
 import { notFound } from '../problem';
 import { readVenue, winesOf } from './read';
 import { readFlight } from './store';
@@ -74,7 +74,7 @@ export const orderOf = query({
   method: 'GET',
   path: '/flights/{id}/order',
   summary: 'Judges the order of a flight, finds the best one and the best single move, by the chosen school and number of rests',
-  allow: everyRole,
+  allow: 'read',
   input: z.strictObject({
     id: z.uuid(),
     school: schoolId.optional(),
@@ -115,7 +115,7 @@ export const schoolsOf = query({
   method: 'GET',
   path: '/flights/{id}/schools',
   summary: 'What each school would pour, and which wines stand elsewhere than now',
-  allow: everyRole,
+  allow: 'read',
   input: z.strictObject({ id: z.uuid() }),
   output: z.object({
     schools: z.array(
@@ -148,7 +148,7 @@ export const doubtsOf = query({
   method: 'GET',
   path: '/flights/{id}/doubts',
   summary: 'The missing facts on which the best order turns, with the order at either end of the style’s span (up to 11 wines)',
-  allow: everyRole,
+  allow: 'read',
   input: z.strictObject({ id: z.uuid() }),
   output: z.object({
     tooMany: z.boolean(),
@@ -184,7 +184,7 @@ export const proposeWines = query({
   method: 'POST',
   path: '/flight-proposals',
   summary: 'Proposes sets of cellar wines for a theme, each with its reason; with none, what comes nearest and what it lacks',
-  allow: everyRole,
+  allow: 'read',
   input: z.strictObject({
     theme: z.enum(themeIds),
     most: z.number().int().min(2).max(16).default(8),

@@ -2,11 +2,12 @@ import { and, eq, isNull } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { z } from 'zod';
 import { pouringOrder } from '@rose/core/flight/flight';
+import { dayIn } from '@rose/core/wine/day';
 import { wholeEvening } from '@rose/knowledge/evening/whole';
 import type { Reader } from '../../db/client';
 import { dish, flightPrint } from '../../db/schema';
 import { asPairingWine, knownWines } from '../cellar/profiles';
-import { command, everyRole, hosts, query } from '../command';
+import { command, query } from '../command';
 import { drawPrint } from '../print/draw';
 import { hashFacts, partWords, printFacts, printKinds, type PrintKind, type PrintSource } from '../print/facts';
 import { papers, type PaperId } from '../print/paper';
@@ -40,7 +41,7 @@ export const print = command({
   method: 'POST',
   path: '/flights/{id}/prints',
   summary: 'Draws a print as PDF and remembers which facts it was drawn from',
-  allow: hosts,
+  allow: 'flight.edit',
   input: z.strictObject({ id: z.uuid(), kind: kinds, paper: z.enum(Object.keys(papers) as [PaperId, ...PaperId[]]).default('a4') }),
   output: z.object({}),
   async run(tx, actor, input, reply) {
@@ -57,7 +58,7 @@ export const print = command({
     reply.file = {
       type: 'application/pdf',
       name: `${input.kind}-plan-${plan}.pdf`,
-      body: await drawPrint(input.kind, facts, input.paper, { plan, on, id: v7().slice(0, 13) }),
+      body: await drawPrint(input.kind, facts, input.paper, { plan, on, day: dayIn(on, source.timeZone), id: v7().slice(0, 13) }),
     };
     return {};
   },
@@ -68,7 +69,7 @@ export const printsOf = query({
   method: 'GET',
   path: '/flights/{id}/prints',
   summary: 'The prints of a flight: which were made, of which plan, and what has changed since',
-  allow: everyRole,
+  allow: 'read',
   input: z.strictObject({ id: z.uuid() }),
   output: z.object({
     plan: z.number(),

@@ -5,7 +5,7 @@ import { flight, flightWine, wine } from '../../db/schema';
 import { settingsOf } from '../account/settings';
 import type { Store } from '../document';
 import { Problem, notFound } from '../problem';
-import { instantIn } from './wall-time';
+import { instantIn } from '../wall-time';
 
 /** Flights of the first shape kept their wines in a table of their own. */
 async function present(db: Reader, venueId: string, id: string, stored: FlightDocument): Promise<FlightDocument> {

@@ -1,5 +1,7 @@
 import { and, eq, isNull } from 'drizzle-orm';
 import { z } from 'zod';
+import { dayInWords } from '@rose/core/wine/day';
+import { instant } from '@rose/core/wine/day-schema';
 import { petalsOfNote } from '@rose/core/rose/rose';
 import { asText, composeNote } from '@rose/core/prose/prose';
 import { noteDocument } from '@rose/core/wine/note-schema';
@@ -7,7 +9,7 @@ import { moments, type Moment } from '@rose/core/wine/note';
 import { observableIds, observables, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
 import { chipName } from '@rose/knowledge/descriptors/index';
 import { note, wine } from '../../db/schema';
-import { command, everyRole, query } from '../command';
+import { command, query } from '../command';
 import { Problem, badField } from '../problem';
 import { noteToPdf } from '../print/note';
 import { glassCode, pour } from './glasses';
@@ -18,7 +20,7 @@ const noteFile = z.strictObject({
   kind: z.literal('rose-compass/note'),
   version: z.literal(1),
   id: z.uuid(),
-  tastedAt: z.iso.datetime(),
+  tastedAt: instant,
   moment: z.enum(Object.keys(moments) as [Moment]),
   taster: z.string().max(200),
   wine: z.strictObject({ id: z.uuid(), name: z.string().max(200), producer: z.string().max(200) }).nullable(),
@@ -39,7 +41,7 @@ export const noteFileOf = query({
   method: 'GET',
   path: '/notes/{id}/files/{format}',
   summary: 'One note as JSON (which can be read back), Markdown or PDF; of a hidden glass without its wine',
-  allow: everyRole,
+  allow: 'read',
   input: z.strictObject({ id: z.uuid(), format: z.enum(['json', 'md', 'pdf']) }),
   output: noteFile,
   async run(db, actor, input, reply) {
@@ -54,7 +56,7 @@ export const noteFileOf = query({
       wine: view.wine === null ? null : { id: view.wine.id, name: view.wine.name, producer: view.wine.producer },
       document: view.document,
     };
-    const name = `note-${view.tastedAt.slice(0, 10)}-${view.id.slice(-6)}`;
+    const name = `note-${view.day}-${view.id.slice(-6)}`;
     const statements = composeNote(view.document, chipName);
     if (input.format === 'json') reply.file = { type: 'application/json', name: `${name}.json`, body: JSON.stringify(file, null, 2) };
     if (input.format === 'md') {
@@ -63,7 +65,7 @@ export const noteFileOf = query({
       const smells = view.document.chips.map(chipName).join(', ');
       const parts = [
         `# ${safe(titleOf(view))}`,
-        `${safe(view.taster)}, ${view.tastedAt.slice(0, 10)}, ${moments[view.moment]}`,
+        `${safe(view.taster)}, ${dayInWords(view.day)}, ${moments[view.moment]}`,
         safe(asText(statements)),
         lines.join('\n'),
         smells === '' ? '' : `Smells and flavours: ${safe(smells)}`,
@@ -78,7 +80,7 @@ export const noteFileOf = query({
         body: await noteToPdf({
           petals: petalsOfNote(view.document),
           title: titleOf(view),
-          subtitle: `${view.wine?.producer ?? ''}${view.wine?.producer ? ', ' : ''}${view.taster}, ${view.tastedAt.slice(0, 10)}, ${moments[view.moment]}`,
+          subtitle: `${view.wine?.producer ?? ''}${view.wine?.producer ? ', ' : ''}${view.taster}, ${dayInWords(view.day)}, ${moments[view.moment]}`,
           paragraphs: statements.map((statement) => statement.text),
           observed: observedLines(view),
           smells: view.document.chips.map(chipName),
@@ -95,7 +97,7 @@ export const importNote = command({
   method: 'POST',
   path: '/notes/imports',
   summary: 'Reads a note file of ours back: as the caller’s own note, on a glass of the wine it names; the same file again changes nothing',
-  allow: everyRole,
+  allow: 'note.write',
   input: z.strictObject({ file: noteFile, wineId: z.uuid().optional() }),
   output: z.object({ id: z.string(), made: z.boolean() }),
   async run(tx, actor, { file, wineId }) {

@@ -5,7 +5,7 @@ import { z } from 'zod';
 import { emptyNote, moments, type Moment, type NoteDocument } from '@rose/core/wine/note';
 import type { Tx } from '../../db/client';
 import { glass, glassIdentity, member, note, participant, tasting, user, wine } from '../../db/schema';
-import { command, everyRole, type Member } from '../command';
+import { command, type Member } from '../command';
 import { standingRoutine } from '../house/routines';
 import { Problem, badField, forbidden, notFound } from '../problem';
 import { ownNote } from './operations';
@@ -25,7 +25,7 @@ export const openNote = command({
   method: 'POST',
   path: '/notes',
   summary: 'Opens a glass of a wine for the caller alone, with an empty note; the same id again changes nothing',
-  allow: everyRole,
+  allow: 'note.write',
   input: z.strictObject({ id: z.uuid(), wineId: z.uuid() }),
   output: z.object({ id: z.string(), revision: z.number() }),
   async run(tx, actor, input) {
@@ -135,7 +135,7 @@ export const dealGlasses = command({
   path: '/deals',
   summary:
     'Deals two to six wines into hidden glasses. Dealt to oneself, the bottles stand in bags one has marked and mixed, and no server knows which is which; dealt by a helper, the helper alone is told which bottle goes into which bag',
-  allow: everyRole,
+  allow: 'note.write',
   input: z.strictObject({ notes: z.array(z.uuid()).min(2).max(6), wineIds: z.array(z.uuid()).min(2).max(6), taster: z.email().optional() }),
   output: z.object({
     /** From left to right: the bag poured there. */
@@ -196,7 +196,7 @@ export const uncover = command({
   method: 'POST',
   path: '/notes/{id}/uncoverings',
   summary: 'Uncovers a hidden glass of one’s own sitting: the note as it stood is kept for the calls; of a bag of one’s own, one says which wine was in it',
-  allow: everyRole,
+  allow: 'note.write',
   input: z.strictObject({ id: z.uuid(), wineId: z.uuid().optional() }),
   output: z.object({ ok: z.literal(true) }),
   async run(tx, actor, input) {
@@ -251,7 +251,7 @@ export const newMoment = command({
   method: 'POST',
   path: '/notes/{id}/moments',
   summary: 'A new moment of the same taster on the same glass: an empty note, to be laid over the earlier one when it is done',
-  allow: everyRole,
+  allow: 'note.write',
   input: z.strictObject({ id: z.uuid(), noteId: z.uuid(), moment: z.enum(Object.keys(moments) as [Moment]) }),
   output: z.object({ id: z.string(), revision: z.number() }),
   async run(tx, actor, input) {
@@ -290,7 +290,7 @@ export const shareNote = command({
   method: 'PUT',
   path: '/notes/{id}/sharing',
   summary: 'Lets the venue’s hosts read a note, or no longer; only its taster says so',
-  allow: everyRole,
+  allow: 'note.write',
   input: z.strictObject({ id: z.uuid(), shared: z.boolean() }),
   output: z.object({ shared: z.boolean() }),
   async run(tx, actor, input) {

@@ -16,7 +16,7 @@ import { againstExpected, firmness, type Compared } from '@rose/knowledge/expect
 import { faultContext, triageGlass } from '@rose/knowledge/faults/index';
 import { lot } from '../../db/schema';
 import { settingsOf } from '../account/settings';
-import { everyRole, query } from '../command';
+import { query } from '../command';
 import { schemeHouse } from '../house/schemes';
 import { versionNamed } from '../house/versions';
 import { Problem } from '../problem';
@@ -29,7 +29,7 @@ export const composed = query({
   method: 'GET',
   path: '/notes/{id}/text',
   summary: 'The written note, statement by statement',
-  allow: everyRole,
+  allow: 'read',
   input: one,
   output: z.object({
     statements: z.array(z.object({ id: z.string(), text: z.string(), rewritten: z.boolean(), outdated: z.boolean(), changed: z.array(z.string()) })),
@@ -62,7 +62,7 @@ export const scores = query({
   method: 'GET',
   path: '/notes/{id}/scores',
   summary: 'The draft mark by each shipped scheme, and by the own sheets the note was marked with, once the taster’s own mark is set',
-  allow: everyRole,
+  allow: 'read',
   input: one,
   output: z.object({
     own: z.number(),
@@ -116,7 +116,7 @@ export const triageOf = query({
   path: '/notes/{id}/triage',
   summary:
     'What may be wrong with a glass: faults with their chances and reasons, false alarms that fit, and what to look for next; of a hidden glass without its wine',
-  allow: everyRole,
+  allow: 'read',
   input: one,
   output: z.object({
     verdict: z.string(),
@@ -134,8 +134,8 @@ export const triageOf = query({
     next: z.object({ id: z.string(), ask: z.string() }).nullable(),
   }),
   async run(db, actor, input) {
-    const { document, wine: revealed, tastedAt } = await readNote(db, actor, input.id);
-    const found = triageGlass(document, document.triage ?? {}, revealed === null ? {} : faultContext(revealed.facts, tastedAt.slice(0, 10)));
+    const { document, wine: revealed, day } = await readNote(db, actor, input.id);
+    const found = triageGlass(document, document.triage ?? {}, revealed === null ? {} : faultContext(revealed.facts, day));
     return {
       verdict: found.verdict,
       faults: found.faults
@@ -161,7 +161,7 @@ export const consistencyOf = query({
   method: 'GET',
   path: '/notes/{id}/consistency',
   summary: 'Statements of a note that pull apart, both passages side by side, and cues of age that do',
-  allow: everyRole,
+  allow: 'read',
   input: one,
   output: z.object({
     contradictions: z.array(z.object({ rule: z.string(), severity: z.string(), a: passage, b: passage, because: z.string(), kept: z.boolean() })),
@@ -194,7 +194,7 @@ export const deduction = query({
   method: 'GET',
   path: '/notes/{id}/deduction',
   summary: 'What the record speaks for, after the taster’s own mark and idea; reads nothing of the wine',
-  allow: everyRole,
+  allow: 'read',
   input: one,
   output: z.object({
     dimensions: z.array(dimension),
@@ -223,7 +223,7 @@ export const deck = query({
   method: 'GET',
   path: '/notes/{id}/deck',
   summary: 'The family of smells to ask about next: the one expected to tell most, from the note alone',
-  allow: everyRole,
+  allow: 'read',
   input: one,
   output: z.object({ next: z.object({ family: z.string(), bits: z.number() }).nullable() }),
   async run(db, actor, input) {
@@ -239,7 +239,7 @@ export const expectation = query({
   method: 'GET',
   path: '/notes/{id}/expectation',
   summary: 'A note against what the label let one expect, once the taster’s own mark is set and the wine is known',
-  allow: everyRole,
+  allow: 'read',
   input: one,
   output: z.object({
     style: z.string(),
@@ -251,10 +251,10 @@ export const expectation = query({
     unlooked: z.array(z.string()),
   }),
   async run(db, actor, input) {
-    const { document, wine, tastedAt } = await readNote(db, actor, input.id);
+    const { document, wine, day } = await readNote(db, actor, input.id);
     if (document.observed.quality === undefined) throw new Problem(409, 'own-mark-first', 'What was expected shows after your own mark.');
     if (wine === null) throw new Problem(409, 'hidden', 'What was expected shows when the wine is uncovered.');
-    const { found, otherwise, missing, surprising, unlooked, ...of } = againstExpected(wine.facts, document, tastedAt.slice(0, 10));
+    const { found, otherwise, missing, surprising, unlooked, ...of } = againstExpected(wine.facts, document, day);
     const told = (list: readonly Compared[]) => list.map(({ what, says, because, firm }) => ({ what, says, because: because ?? null, firm: firm ?? null }));
     return { ...of, found: told(found), otherwise: told(otherwise), missing: told(missing), surprising: told(surprising), unlooked: [...unlooked] };
   },
@@ -265,7 +265,7 @@ export const price = query({
   method: 'GET',
   path: '/notes/{id}/price',
   summary: 'What a bottle costs and of what size, once the taster’s own mark is set and the wine is known',
-  allow: everyRole,
+  allow: 'read',
   input: one,
   output: z.object({
     /** The latest price on record; null when there is none. */

@@ -1,15 +1,18 @@
 import { and, asc, eq, isNull, ne } from 'drizzle-orm';
 import { z } from 'zod';
+import { may } from '../../contract/roles';
 import { carriedRoutine } from '@rose/core/routine/routine-schema';
 import { noteDocument } from '@rose/core/wine/note-schema';
 import { wineFacts } from '@rose/core/wine/facts-schema';
+import { dayIn } from '@rose/core/wine/day';
 import { moments, type Moment } from '@rose/core/wine/note';
 import { usualRoutine } from '@rose/knowledge/routines/index';
 import type { Reader } from '../../db/client';
-import { glass, glassIdentity, member, note, participant, tasting, tastingKind, wine } from '../../db/schema';
-import { command, everyRole, hosts, query, type Member } from '../command';
+import { glass, glassIdentity, member, note, participant, tasting, tastingKind, venue, wine } from '../../db/schema';
+import { command, query, type Member } from '../command';
 import { savedOutput, saveDocument, writeInput } from '../document';
 import { forbidden, notFound } from '../problem';
+import { completed } from '../account/settings';
 import { readRoutine } from '../house/routines';
 import { noteStore } from './store';
 
@@ -24,7 +27,7 @@ export async function ownNote(db: Reader, actor: Member, id: string): Promise<vo
     .innerJoin(participant, and(eq(participant.venueId, note.venueId), eq(participant.id, note.participantId)))
     .where(and(eq(note.venueId, actor.venueId), eq(note.id, id)));
   if (row === undefined) throw notFound('note');
-  if (row.userId !== actor.userId && !(row.userId === null && hosts.includes(actor.role))) throw forbidden();
+  if (row.userId !== actor.userId && !(row.userId === null && may(actor, 'note.others'))) throw forbidden();
 }
 
 export const saveNote = command({
@@ -32,7 +35,7 @@ export const saveNote = command({
   method: 'PUT',
   path: '/notes/{id}',
   summary: 'Saves a note under its revision; a repeated write is answered as done',
-  allow: everyRole,
+  allow: 'note.write',
   input: writeInput(noteDocument),
   output: savedOutput,
   async run(tx, actor, input, reply) {
@@ -45,7 +48,7 @@ export const deleteNote = command({
   method: 'DELETE',
   path: '/notes/{id}',
   summary: 'Deletes a note; it can be brought back',
-  allow: everyRole,
+  allow: 'note.write',
   input: one,
   output: done,
   async run(tx, actor, input) {
@@ -62,7 +65,7 @@ export const restoreNote = command({
   method: 'POST',
   path: '/notes/{id}/returns',
   summary: 'Brings a deleted note back',
-  allow: everyRole,
+  allow: 'note.write',
   input: one,
   output: done,
   async run(tx, actor, input) {
@@ -89,18 +92,20 @@ export async function readNote(db: Reader, actor: Member, id: string) {
       wineDocument: wine.document,
       producer: wine.producer,
       taster: member.role,
+      settings: venue.settings,
     })
     .from(note)
     .innerJoin(participant, and(eq(participant.venueId, note.venueId), eq(participant.id, note.participantId)))
     .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
     .innerJoin(tasting, and(eq(tasting.venueId, glass.venueId), eq(tasting.id, glass.tastingId)))
+    .innerJoin(venue, eq(venue.id, note.venueId))
     .leftJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
     .leftJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
     .leftJoin(member, and(eq(member.venueId, note.venueId), eq(member.userId, participant.userId)))
     .where(and(eq(note.venueId, actor.venueId), eq(note.id, id)));
   if (row === undefined || row.note.deletedAt !== null) throw notFound('note');
   const mine = row.participant.userId === actor.userId;
-  if (!mine && !(hosts.includes(actor.role) && (row.note.shared || row.participant.userId === null))) throw forbidden();
+  if (!mine && !(may(actor, 'note.others') && (row.note.shared || row.participant.userId === null))) throw forbidden();
   const revealed = row.glass.revealedAt !== null;
   const others = await db
     .select({ id: note.id, moment: note.moment, tastedAt: note.tastedAt, document: note.document })
@@ -122,9 +127,10 @@ export async function readNote(db: Reader, actor: Member, id: string) {
     /** The routine of this note, in the version it has. */
     routine: await readRoutine(db, actor, row.note.document.routine ?? usualRoutine.id),
     mine,
-    mayEdit: mine || (row.participant.userId === null && hosts.includes(actor.role)),
+    mayEdit: mine || (row.participant.userId === null && may(actor, 'note.others')),
     taster: row.participant.name,
     tastedAt: row.note.tastedAt.toISOString(),
+    day: dayIn(row.note.tastedAt, completed(row.settings).timeZone),
     tasting: row.tasting,
     code: row.glass.code,
     moment: row.note.moment as Moment,
@@ -146,7 +152,7 @@ export const getNote = query({
   method: 'GET',
   path: '/notes/{id}',
   summary: 'A note with its glass; the wine only once it is revealed',
-  allow: everyRole,
+  allow: 'read',
   input: one,
   output: z.object({
     id: z.string(),
@@ -157,6 +163,8 @@ export const getNote = query({
     mayEdit: z.boolean(),
     taster: z.string(),
     tastedAt: z.string(),
+    /** The day it was tasted on the venue's calendar. */
+    day: z.string(),
     code: z.string(),
     moment: z.enum(Object.keys(moments) as [Moment]),
     shared: z.boolean(),

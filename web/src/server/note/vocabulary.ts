@@ -2,14 +2,14 @@ import { z } from 'zod';
 import { descriptorOrigins, descriptors, families } from '@rose/knowledge/descriptors/data';
 import { explained } from '@rose/knowledge/descriptors/explained';
 import { completions } from '@rose/knowledge/descriptors/index';
-import { everyRole, query } from '../command';
+import { query } from '../command';
 
 export const listDescriptors = query({
   name: 'descriptor.list',
   method: 'GET',
   path: '/descriptors',
   summary: 'The words for smells, each with its family, where it usually comes from, its synonyms and a plain explanation; with q only what completes it',
-  allow: everyRole,
+  allow: 'read',
   input: z.strictObject({ q: z.string().max(200).default('') }),
   output: z.object({
     descriptors: z.array(

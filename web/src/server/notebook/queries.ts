@@ -1,17 +1,22 @@
-import { and, asc, desc, eq, gt, gte, isNull, lte, sql, type SQL } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, gte, isNull, lt, sql, type SQL } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/pg-core';
 import { stringify } from 'csv-stringify/sync';
 import { z } from 'zod';
+import { may } from '../../contract/roles';
 import { asText, composeNote } from '@rose/core/prose/prose';
 import { observableIds, observables, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
 import { emptyNote, moments, type Moment } from '@rose/core/wine/note';
 import { noteDocument } from '@rose/core/wine/note-schema';
+import { dayIn, dayInWords } from '@rose/core/wine/day';
+import { day } from '@rose/core/wine/day-schema';
 import { fold } from '@rose/core/wine/text';
 import { chipName } from '@rose/knowledge/descriptors/index';
 import type { Reader } from '../../db/client';
 import { glass, glassIdentity, note, participant, wine } from '../../db/schema';
-import { decodeCursor, encodeCursor, everyRole, hosts, page, pageInput, query, type Member } from '../command';
+import { decodeCursor, encodeCursor, page, pageInput, query, type Member } from '../command';
+import { settingsOf } from '../account/settings';
 import { badField } from '../problem';
+import { dayAfter, instantIn } from '../wall-time';
 
 /** Above this many the count is given as "more than". */
 export const countCeiling = 1000;
@@ -19,8 +24,9 @@ export const countCeiling = 1000;
 const filters = {
   q: z.string().max(300).default(''),
   wineId: z.uuid().optional(),
-  from: z.iso.date().optional(),
-  to: z.iso.date().optional(),
+  /** Days on the venue's calendar. */
+  from: day.optional(),
+  to: day.optional(),
   least: z.coerce.number().int().min(0).max(100).optional(),
   colour: z.enum(['white', 'rose', 'amber', 'red']).optional(),
   mine: z.enum(['yes']).optional(),
@@ -38,7 +44,8 @@ export function searchTerms(q: string): string {
     .join(' & ');
 }
 
-function where(actor: Member, input: Filters): SQL | undefined {
+async function where(db: Reader, actor: Member, input: Filters): Promise<SQL | undefined> {
+  const { timeZone } = await settingsOf(db, actor.venueId);
   const terms = searchTerms(input.q);
   const own = sql`exists (select 1 from ${participant} where ${participant.venueId} = ${note.venueId} and ${participant.id} = ${note.participantId} and ${participant.userId} = ${actor.userId})`;
   const shown = sql`exists (select 1 from ${glass} join ${glassIdentity} on ${glassIdentity.venueId} = ${glass.venueId} and ${glassIdentity.glassId} = ${glass.id} join ${wine} on ${wine.venueId} = ${glassIdentity.venueId} and ${wine.id} = ${glassIdentity.wineId} where ${glass.venueId} = ${note.venueId} and ${glass.id} = ${note.glassId} and ${glass.revealedAt} is not null`;
@@ -49,12 +56,12 @@ function where(actor: Member, input: Filters): SQL | undefined {
     // A hidden glass is not found by the facts of its wine.
     input.wineId === undefined ? undefined : sql`${shown} and ${glassIdentity.wineId} = ${input.wineId})`,
     input.colour === undefined ? undefined : sql`${shown} and ${wine.colour} = ${input.colour})`,
-    input.from === undefined ? undefined : gte(note.tastedAt, new Date(`${input.from}T00:00:00Z`)),
-    input.to === undefined ? undefined : lte(note.tastedAt, new Date(`${input.to}T23:59:59.999Z`)),
+    input.from === undefined ? undefined : gte(note.tastedAt, instantIn(`${input.from}T00:00`, timeZone)),
+    input.to === undefined ? undefined : lt(note.tastedAt, instantIn(`${dayAfter(input.to)}T00:00`, timeZone)),
     input.least === undefined ? undefined : gte(note.quality, input.least),
     input.clear === undefined ? undefined : sql`not coalesce(${note.document}->'circumstances' ?| array['cold', 'toothpaste', 'coffee', 'perfume'], false)`,
     // One's own; a host also reads what is shared, and what a guest without an account left.
-    input.mine === 'yes' || !hosts.includes(actor.role)
+    input.mine === 'yes' || !may(actor, 'note.others')
       ? own
       : sql`(${note.shared} or ${own} or exists (select 1 from ${participant} where ${participant.venueId} = ${note.venueId} and ${participant.id} = ${note.participantId} and ${participant.userId} is null))`,
   );
@@ -64,6 +71,8 @@ const item = z.object({
   id: z.string(),
   revision: z.number(),
   tastedAt: z.string(),
+  /** The day it was tasted on the venue's calendar. */
+  day: z.string(),
   taster: z.string(),
   quality: z.number().nullable(),
   code: z.string(),
@@ -98,7 +107,8 @@ function unfinished(db: Reader, actor: Member | undefined) {
 }
 
 /** Notes as the notebook lists them; for `actor` an earlier moment is listed without what it says while a later one is being written. An export has all. */
-async function read(db: Reader, actor: Member | undefined, condition: SQL | undefined, limit: number): Promise<NotebookItem[]> {
+async function read(db: Reader, { venueId }: Member, actor: Member | undefined, condition: SQL | undefined, limit: number): Promise<NotebookItem[]> {
+  const { timeZone } = await settingsOf(db, venueId);
   // The page of notes is cut first, by its own index; the joins then touch its rows only.
   const chosen = db
     .$with('chosen')
@@ -135,6 +145,7 @@ async function read(db: Reader, actor: Member | undefined, condition: SQL | unde
     id: row.id,
     revision: row.revision,
     tastedAt: row.tastedAt.toISOString(),
+    day: dayIn(row.tastedAt, timeZone),
     taster: row.taster,
     code: row.code,
     moment: row.moment as Moment,
@@ -146,25 +157,26 @@ async function read(db: Reader, actor: Member | undefined, condition: SQL | unde
 }
 
 /** The latest notes a member may read. */
-export const recentNotes = (db: Reader, actor: Member, most: number): Promise<NotebookItem[]> => read(db, actor, where(actor, { q: '' }), most);
+export const recentNotes = async (db: Reader, actor: Member, most: number): Promise<NotebookItem[]> =>
+  read(db, actor, actor, await where(db, actor, { q: '' }), most);
 
 export const listNotes = query({
   name: 'note.list',
   method: 'GET',
   path: '/notes',
   summary: 'The notebook: full-text search with filters, newest first',
-  allow: everyRole,
+  allow: 'read',
   input: z.strictObject({ ...pageInput, ...filters }),
   output: page(item),
   async run(db, actor, input) {
-    const condition = where(actor, input);
+    const condition = await where(db, actor, input);
     const after = decodeCursor(input.cursor);
     if (input.cursor !== undefined && after === undefined) throw badField('cursor', 'is not one of ours');
     const beyond =
       after === undefined
         ? undefined
         : sql`(${note.tastedAt} < ${String(after[0])}::timestamptz or (${note.tastedAt} = ${String(after[0])}::timestamptz and ${note.id} > ${String(after[1])}::uuid))`;
-    const rows = await read(db, actor, and(condition, beyond), input.limit + 1);
+    const rows = await read(db, actor, actor, and(condition, beyond), input.limit + 1);
     const counted = await db.execute<{ n: number }>(
       sql`select count(*)::int as n from (select 1 from ${note} where ${condition} limit ${countCeiling + 1}) as counted`,
     );
@@ -185,11 +197,11 @@ export const exportNotes = query({
   method: 'GET',
   path: '/notes/exports/{format}',
   summary: 'The notebook as JSON, CSV or Markdown',
-  allow: everyRole,
+  allow: 'read',
   input: z.strictObject({ format: z.enum(['json', 'csv', 'md']), ...filters }),
   output: z.object({ notes: z.array(item) }),
   async run(db, actor, input, reply) {
-    const notes = await read(db, undefined, where(actor, input), 20_000);
+    const notes = await read(db, actor, undefined, await where(db, actor, input), 20_000);
     if (input.format === 'json') reply.file = { type: 'application/json', name: 'notebook.json', body: JSON.stringify(notes, null, 2) };
     if (input.format === 'csv') reply.file = { type: 'text/csv; charset=utf-8', name: 'notebook.csv', body: asCsv(notes) };
     if (input.format === 'md') reply.file = { type: 'text/markdown; charset=utf-8', name: 'notebook.md', body: asMarkdown(notes) };
@@ -199,10 +211,11 @@ export const exportNotes = query({
 
 /** One row a note, one column an observation, in the registry's order. */
 function asCsv(notes: readonly NotebookItem[]): string {
-  const head = ['id', 'tasted', 'taster', 'wine', 'producer', 'vintage', ...observableIds, 'smells', 'text'];
+  const head = ['id', 'tasted', 'day', 'taster', 'wine', 'producer', 'vintage', ...observableIds, 'smells', 'text'];
   const rows = notes.map((entry) => [
     entry.id,
     entry.tastedAt,
+    entry.day,
     entry.taster,
     entry.wine?.name ?? `glass ${entry.code}`,
     entry.wine?.producer ?? '',
@@ -232,7 +245,7 @@ function asMarkdown(notes: readonly NotebookItem[]): string {
         const value = entry.document.observed[id];
         return value === undefined ? [] : [`- ${observables[id].label}: ${valueInWords(id, value as ValueOf<ObservableId>)}`];
       });
-      return `## ${title}\n\n${safe(entry.taster)}, ${entry.tastedAt.slice(0, 10)}\n\n${safe(entry.text)}\n\n${lines.join('\n')}${entry.document.remark === '' ? '' : `\n\n${safe(entry.document.remark)}`}\n`;
+      return `## ${title}\n\n${safe(entry.taster)}, ${dayInWords(entry.day)}\n\n${safe(entry.text)}\n\n${lines.join('\n')}${entry.document.remark === '' ? '' : `\n\n${safe(entry.document.remark)}`}\n`;
     })
     .join('\n');
 }

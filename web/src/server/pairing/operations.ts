@@ -10,7 +10,7 @@ import { advise, allergens, dishOf, smallestSwap, styleWines, type Allergen } fr
 import type { Reader } from '../../db/client';
 import { dish } from '../../db/schema';
 import { asPairingWine, knownWines } from '../cellar/profiles';
-import { command, everyRole, hosts, query, type Member } from '../command';
+import { command, query, type Member } from '../command';
 import { removal, savedOutput, saveDocument, writeInput, type Store } from '../document';
 import { readFlight } from '../flight/store';
 import { notFound } from '../problem';
@@ -48,19 +48,19 @@ export const saveDish = command({
   method: 'PUT',
   path: '/dishes/{id}',
   summary: 'Saves a dish built from parts',
-  allow: hosts,
+  allow: 'dish.edit',
   input: writeInput(dishDocument),
   output: savedOutput,
   run: (tx, actor, input, reply) => saveDocument(tx, dishStore, actor.venueId, input.id, input, reply),
 });
-export const { remove: deleteDish, restore: restoreDish } = removal('dish', '/dishes', dish);
+export const { remove: deleteDish, restore: restoreDish } = removal('dish', 'dish.edit', '/dishes', dish);
 const one = z.strictObject({ id: z.uuid() });
 export const listDishes = query({
   name: 'dish.list',
   method: 'GET',
   path: '/dishes',
   summary: 'The dishes of the venue, each with its allergens',
-  allow: everyRole,
+  allow: 'read',
   input: z.strictObject({}),
   output: z.object({
     dishes: z.array(
@@ -93,7 +93,7 @@ export const getDish = query({
   method: 'GET',
   path: '/dishes/{id}',
   summary: 'A dish with its revision',
-  allow: everyRole,
+  allow: 'read',
   input: one,
   output: z.object({ id: z.string(), revision: z.number(), document: dishDocument }),
   async run(db, actor, input, reply) {
@@ -125,7 +125,7 @@ export const pairingWines = query({
   method: 'GET',
   path: '/pairing-wines',
   summary: 'The wines of the cellar or a flight as pairing takes them',
-  allow: everyRole,
+  allow: 'read',
   input: z.strictObject({ among }),
   output: z.object({ wines: z.array(z.custom<PairingWine>()) }),
   run: async (db, actor, input) => ({ wines: [...(await winesAmong(db, actor, input.among))] }),
@@ -142,7 +142,7 @@ export const pairings = query({
   method: 'POST',
   path: '/pairings',
   summary: 'Matches a dish, given as parts, with styles, the cellar or a flight',
-  allow: everyRole,
+  allow: 'read',
   input: z.strictObject({
     parts: z
       .array(z.strictObject({ part: z.string().max(64), grams: z.number().min(0).max(2000).optional() }))

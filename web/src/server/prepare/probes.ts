@@ -6,7 +6,7 @@ import { tauOf, temperatureAfter } from '@rose/core/temperature/temperature';
 import { media } from '@rose/knowledge/media/index';
 import { venue } from '../../db/schema';
 import { settingsOf, lockedSettings, ownTaus, probeRun } from '../account/settings';
-import { command, everyRole, hosts, query } from '../command';
+import { command, query } from '../command';
 import { notFound } from '../problem';
 
 const done = z.object({ ok: z.literal(true) });
@@ -15,7 +15,7 @@ export const addProbe = command({
   method: 'POST',
   path: '/probes',
   summary: 'Keeps the readings of a probe in the venue’s own fridge, bucket, freezer or room',
-  allow: hosts,
+  allow: 'probe.edit',
   input: probeRun,
   output: done,
   async run(tx, actor, input) {
@@ -33,7 +33,7 @@ export const removeProbe = command({
   method: 'DELETE',
   path: '/probes/{id}',
   summary: 'Forgets the readings of a probe',
-  allow: hosts,
+  allow: 'probe.edit',
   input: z.strictObject({ id: z.uuid() }),
   output: done,
   async run(tx, actor, input) {
@@ -51,7 +51,7 @@ export const listProbes = query({
   method: 'GET',
   path: '/probes',
   summary: 'Readings of the venue’s own places, each with the time constant it gives and how sure that is; and the constants in use',
-  allow: everyRole,
+  allow: 'read',
   input: z.strictObject({}),
   output: z.object({
     runs: z.array(
@@ -90,7 +90,7 @@ export const simulateProbe = query({
   method: 'POST',
   path: '/probe-simulations',
   summary: 'Readings of the simulated probe: a bottle in a place, read every few minutes with noise of 0.3 °C',
-  allow: everyRole,
+  allow: 'read',
   input: z.strictObject({
     medium: z.enum(Object.keys(media) as [keyof typeof media, ...(keyof typeof media)[]]),
     formatMl: z.number().min(50).max(20_000),

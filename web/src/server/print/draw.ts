@@ -1,9 +1,12 @@
+import { dayInWords } from '@rose/core/wine/day';
 import { hair, ink, madder, Paper, soft, type PaperId } from './paper';
 import { printKinds, type PrintFacts, type PrintKind } from './facts';
 
 interface Foot {
   readonly plan: number;
   readonly on: Date;
+  /** The day it is printed, on the venue's calendar. */
+  readonly day: string;
   readonly id: string;
 }
 const margin = 16;
@@ -21,7 +24,7 @@ export async function drawPrint(kind: PrintKind, facts: PrintFacts, paperId: Pap
   };
   const footer = () => {
     paper.line(margin, height - 13, right, height - 13);
-    paper.text(`Rose Compass · plan ${foot.plan} · printed ${foot.on.toISOString().slice(0, 10)}`, margin, height - 8.5, { size: 8, colour: soft });
+    paper.text(`Rose Compass · plan ${foot.plan} · printed ${dayInWords(foot.day)}`, margin, height - 8.5, { size: 8, colour: soft });
     paper.text(foot.id, right, height - 8.5, { size: 8, colour: soft, align: 'right' });
     const allergens = String(facts['allergens'] ?? '');
     if (allergens !== '' && (kind === 'sheet' || kind === 'cues')) paper.text(allergens, margin, height - 16, { size: 8 });

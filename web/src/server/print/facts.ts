@@ -4,6 +4,7 @@ import { blindKinds, pouringOrder, type FlightDocument } from '@rose/core/flight
 import { restKinds } from '@rose/core/order/judge';
 import { observables, observableIds } from '@rose/core/wine/observables';
 import { factInWords, type FactId, type FactValue } from '@rose/core/wine/facts';
+import { clockIn, localTimeInWords } from '@rose/core/wine/day';
 import { factOf } from '@rose/core/wine/stated';
 import { bothBands, bothTemperatures, bothVolumes } from '@rose/core/wine/measure';
 import type { PairingWine } from '@rose/core/pairing/fit';
@@ -46,12 +47,6 @@ export interface PrintFacts {
   readonly [part: string]: unknown;
 }
 
-function whenOf(source: PrintSource): string {
-  const { starts } = source.flight;
-  if (starts === '') return 'date to be told';
-  const date = new Date(`${starts}:00Z`);
-  return `${date.toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' })}, ${starts.slice(11)}`;
-}
 /** The glasses of each seat with the labels on them: letters by place for a table, codes of its own for each seat of a panel. */
 export function seatsOf(flight: FlightDocument, nameOf: (wine: string) => string): PrintFacts['seats'] {
   const order = pouringOrder(flight);
@@ -81,7 +76,7 @@ export function printFacts(kind: PrintKind, source: PrintSource): PrintFacts {
   };
   const about = (wine: (typeof wines)[number]) =>
     [say(wine, 'grapes'), say(wine, 'vintage'), say(wine, 'region') || say(wine, 'country'), say(wine, 'abv')].filter((text) => text !== '').join(' · ');
-  const head = { title: flight.name, subtitle: source.venueName, when: whenOf(source) };
+  const head = { title: flight.name, subtitle: source.venueName, when: localTimeInWords(flight.starts, 'date to be told') };
   const shape = glassShape(flight.setting === 'water' ? 'tumbler' : flight.glass);
   const lows = wines.map((wine) => wine.band.low);
   const highs = wines.map((wine) => wine.band.high);
@@ -95,11 +90,7 @@ export function printFacts(kind: PrintKind, source: PrintSource): PrintFacts {
       return minute < 0
         ? `−${Math.floor(-minute / 60)}:${String(-minute % 60).padStart(2, '0')}`
         : `+${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`;
-    return new Date(new Date(timetable.firstPour).getTime() + minute * 60_000).toLocaleTimeString('en-GB', {
-      hour: '2-digit',
-      minute: '2-digit',
-      timeZone: source.timeZone,
-    });
+    return clockIn(new Date(new Date(timetable.firstPour).getTime() + minute * 60_000), source.timeZone);
   };
   const foodFor = (id: string) => {
     const wine = source.pairing.find((entry) => entry.id === id);

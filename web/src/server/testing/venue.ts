@@ -7,7 +7,7 @@ import { inject } from 'vitest';
 import { emptyWine, type WineDocument } from '@rose/core/wine/facts';
 import { closeConnections, connections } from '../../db/client';
 import { member, user, venue } from '../../db/schema';
-import type { Role } from '../../db/venue';
+import type { Role } from '../../contract/roles';
 import type { Member, Operation } from '../command';
 import { perform } from '../http';
 import { forgetLimiters } from '../limits';

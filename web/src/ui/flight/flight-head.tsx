@@ -11,7 +11,7 @@ import { Deleted } from '../deleted';
 import { Clashes, SaveState } from '../document/save-state';
 import { Trouble } from '../field';
 import { Frame, Page } from '../frame';
-import { whenInWords } from './when';
+import { localTimeInWords } from '@rose/core/wine/day';
 import type { LoadedFlight, OpenFlight } from './use-flight';
 
 const Tabs = styled.nav`
@@ -67,17 +67,9 @@ export function FlightPage({
   const [trouble, setTrouble] = useState('');
   const { id } = loaded;
   if (deleted)
-    return (
-      <Deleted
-        venue={loaded.venueName}
-        name={flight.name}
-        path={`/flights/${id}`}
-        list={{ href: '/flights', label: 'To the flights' }}
-        onBack={() => setDeleted(false)}
-      />
-    );
+    return <Deleted name={flight.name} path={`/flights/${id}`} list={{ href: '/flights', label: 'To the flights' }} onBack={() => setDeleted(false)} />;
   return (
-    <Frame venue={loaded.venueName} keys={keys}>
+    <Frame keys={keys}>
       <Page>
         <div className="title">
           <div>
@@ -149,7 +141,7 @@ export function FlightPage({
 }
 function subtitle(flight: FlightDocument, loaded: LoadedFlight): string {
   return [
-    whenInWords(flight.starts),
+    localTimeInWords(flight.starts, 'no date yet'),
     `${flight.guests} guests`,
     `${bothVolumes(flight.pourMl, loaded.venue.volume)} of each`,
     flight.blind === 'open' ? '' : blindKinds[flight.blind],

@@ -14,7 +14,6 @@ export interface LoadedFlight {
   readonly document: FlightDocument;
   readonly base: FlightDocument;
   readonly wines: readonly FlightWineView[];
-  readonly venueName: string;
   readonly venue: VenueFacts;
   readonly timeZone: string;
   readonly plan: number;

@@ -1,4 +1,5 @@
 import { emptyFlight } from '@rose/core/flight/flight';
+import { may } from '@/contract/roles';
 import { factsOfVenue } from '@/server/account/settings';
 import { me } from '@/server/account/queries';
 import { getFlight } from '@/server/flight/operations';
@@ -8,7 +9,7 @@ import type { LoadedFlight } from '@/ui/flight/use-flight';
 /** A flight for its pages; a new one stands on the device only until it is first changed. */
 export async function loadFlight(id: string, isNew: boolean): Promise<LoadedFlight> {
   const who = await read(me);
-  const shared = { id, venueName: who.venue?.name ?? '', mayEdit: who.role !== 'helper' };
+  const shared = { id, mayEdit: may(who, 'flight.edit') };
   if (isNew) {
     const settings = who.venue!.settings;
     return {

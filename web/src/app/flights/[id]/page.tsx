@@ -4,15 +4,18 @@ import { listRoutines } from '@/server/house/routines';
 import { listDishes } from '@/server/pairing/operations';
 import { read } from '@/server/page';
 import { loadFlight } from './load';
+import { Here } from '../../here';
 
 export default async function Page({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ new?: string }> }) {
   const { id } = await params;
   const [loaded, dishes, own] = await Promise.all([loadFlight(id, (await searchParams).new !== undefined), read(listDishes), read(listRoutines)]);
   return (
-    <Chart
-      loaded={loaded}
-      dishes={dishes.dishes.map((dish) => ({ id: dish.id, name: dish.name }))}
-      routines={own.versions.map((entry) => asRoutine(entry.id, entry.version, entry.document))}
-    />
+    <Here>
+      <Chart
+        loaded={loaded}
+        dishes={dishes.dishes.map((dish) => ({ id: dish.id, name: dish.name }))}
+        routines={own.versions.map((entry) => asRoutine(entry.id, entry.version, entry.document))}
+      />
+    </Here>
   );
 }

@@ -1,11 +1,15 @@
 import type { Metadata } from 'next';
 import { Routines } from '@/features/settings/routines';
-import { me } from '@/server/account/queries';
 import { listRoutines } from '@/server/house/routines';
 import { read } from '@/server/page';
+import { Here } from '../../here';
 
 export const metadata: Metadata = { title: 'Routines' };
 export default async function Page() {
-  const [who, own] = await Promise.all([read(me), read(listRoutines)]);
-  return <Routines venue={who.venue?.name ?? ''} mayEdit={who.role !== 'helper'} first={own.versions} />;
+  const own = await read(listRoutines);
+  return (
+    <Here>
+      <Routines first={own.versions} />
+    </Here>
+  );
 }

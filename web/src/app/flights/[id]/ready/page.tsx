@@ -1,12 +1,17 @@
 import type { Metadata } from 'next';
 import { Ready } from '@/features/prepare/ready';
-import { instantIn } from '@/server/flight/wall-time';
+import { instantIn } from '@/server/wall-time';
 import { loadFlight } from '../load';
+import { Here } from '../../../here';
 
 export const metadata: Metadata = { title: 'Ready' };
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
   const loaded = await loadFlight(id, false);
   const { starts } = loaded.document;
-  return <Ready loaded={loaded} firstPour={starts === '' ? null : instantIn(starts, loaded.timeZone).toISOString()} />;
+  return (
+    <Here>
+      <Ready loaded={loaded} firstPour={starts === '' ? null : instantIn(starts, loaded.timeZone).toISOString()} />
+    </Here>
+  );
 }

@@ -1,0 +1,15 @@
+import { z } from 'zod';
+
+/** Years that a date of ours may have: outside of them nobody tasted and nobody plans. */
+const inOurTime = (text: string) => text >= '1900' && text < '2201';
+const says = 'a date between 1900 and 2200';
+/** A day: "2026-11-26". */
+export const day = z.iso.date().refine(inOurTime, says);
+/** An instant: "2026-11-26T18:30:00Z". */
+export const instant = z.iso.datetime({ offset: true }).refine(inOurTime, says);
+/** A date and a time on the venue's clock: "2026-11-26T18:30". */
+export const localTime = z
+  .string()
+  .regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/, 'a date and a time')
+  .refine((text) => !Number.isNaN(Date.parse(`${text}:00Z`)), 'a date and a time that exist')
+  .refine(inOurTime, says);
