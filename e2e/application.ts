@@ -34,15 +34,15 @@ function node(args: readonly string[], env: NodeJS.ProcessEnv, cwd = root): Prom
   });
 }
 
-/** Makes the database `rose`, migrated and with the demo in it. */
-export async function prepare(adminUrl: string, databaseUrl: string, data: string, port: number): Promise<void> {
+/** Makes the database `rose`, migrated and with the demo in it; its evenings lie around the day `filledOn`, today if none is named. */
+export async function prepare(adminUrl: string, databaseUrl: string, data: string, port: number, filledOn?: string): Promise<void> {
   const admin = new Client({ connectionString: adminUrl });
   await admin.connect();
   await admin.query('create database rose');
   await admin.end();
   const env = environment(databaseUrl, data, port);
   await node(['--import', 'tsx', 'web/src/db/migrate.ts'], env);
-  await node(['--import', 'tsx', 'web/src/demo/fill.ts'], env);
+  await node(['--import', 'tsx', 'web/src/demo/fill.ts', ...(filledOn === undefined ? [] : [filledOn])], env);
 }
 
 /** Starts the built application and waits until it answers. */

@@ -9,10 +9,25 @@ import { comeIn, desktop, openBrowser, phone, press, visit, waitForText } from '
 const cluster = await startCluster();
 const data = mkdtempSync(path.join(tmpdir(), 'rose-pictures-'));
 const port = await freePort();
-await prepare(cluster.url('postgres'), cluster.url('rose'), data, port);
+// The same pictures whenever they are taken: the demo is filled, and the browser's clock set, for one day.
+const filledOn = '2026-11-26';
+await prepare(cluster.url('postgres'), cluster.url('rose'), data, port, filledOn);
 const server = await serve(cluster.url('rose'), data, port);
 const { browser, close } = await openBrowser();
 const page = await browser.newPage();
+await page.evaluateOnNewDocument((day) => {
+  const behind = Date.now() - Date.parse(`${day}T15:00:00Z`);
+  const Real = Date;
+  window.Date = class extends Real {
+    constructor(...args: unknown[]) {
+      if (args.length === 0) super(Real.now() - behind);
+      else super(...(args as [number]));
+    }
+    static override now() {
+      return Real.now() - behind;
+    }
+  } as DateConstructor;
+}, filledOn);
 const base = `http://127.0.0.1:${port}`;
 const folder = path.join(import.meta.dirname, '..', 'docs', 'screenshots');
 const take = async (name: string) => {

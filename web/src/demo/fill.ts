@@ -22,10 +22,17 @@ import { glass, glassIdentity, member, note, participant, tasting, tastingLog, u
 import { demoDishes } from './dishes';
 import { seededRandom } from '@rose/core/chance/seeded-random';
 import { inventedNote, tasters } from './notes';
+import { dayIn } from '@rose/core/wine/day';
+import { instantIn } from '../server/wall-time';
+import { demoDays } from './days';
 import { demoWines } from './wines';
 
-/** Fills the Lantern Quay Tasting Room: everything that has a command is made through it. Does nothing where the demo is already. */
-export async function fillDemo(): Promise<void> {
+/**
+ * Fills the Lantern Quay Tasting Room: everything that has a command is made through it. Does nothing where the demo is already.
+ * @param filledOn ISO date its evenings lie around
+ */
+export async function fillDemo(filledOn: string): Promise<void> {
+  const { been, coming } = demoDays(filledOn);
   const { db } = connections();
   const [present] = await db.select({ id: user.id }).from(user).where(eq(user.email, demoEmail));
   if (present !== undefined) return;
@@ -72,7 +79,7 @@ export async function fillDemo(): Promise<void> {
     order: ordered(first),
     poured: ordered(first),
     guests: 8,
-    starts: '2026-11-12T19:00',
+    starts: `${been}T19:00`,
   });
   await save(saveFlight, v7(), {
     ...emptyFlight,
@@ -84,7 +91,7 @@ export async function fillDemo(): Promise<void> {
     pins: [{ kind: 'last', wine: id('Harbour Amber') }],
     mostRests: 1,
     guests: 12,
-    starts: '2026-12-03T19:00',
+    starts: `${coming}T19:00`,
     budgetMinor: 2400,
     goals: [
       { id: 'oak', kind: 'unoaked', figure: 3 },
@@ -92,24 +99,25 @@ export async function fillDemo(): Promise<void> {
       { id: 'budget', kind: 'aHead', figure: 2400 },
     ],
   });
-  await closedEvening(actor, slateId, ordered(first), save);
+  await closedEvening(actor, slateId, instantIn(`${been}T19:00`, usualChoices.timeZone), ordered(first), save);
   // The host's own afternoon note on the wine of the next evening.
   const own = v7();
   await run(openNote, { id: own, wineId: id('Black Scree') });
   await save(saveNote, own, inventedNote(known.get(id('Black Scree'))!, { name: 'Ines', offset: 0, scatter: 3, words: 4 }, seededRandom(7)), 1);
 }
 
-/** The evening of 12 November: eight invented people, five wines, forty notes, all labels uncovered at the end. */
+/** The evening that has been: eight invented people, five wines, forty notes, all labels uncovered at the end. */
 async function closedEvening(
   actor: Member,
   flightId: string,
+  begins: Date,
   wines: readonly string[],
   save: (operation: Operation, id: string, document: unknown, baseRevision?: number) => Promise<unknown>,
 ): Promise<void> {
   const { db } = connections();
   const { venueId } = actor;
   const tastingId = v7();
-  const at = (minutes: number) => new Date(Date.UTC(2026, 10, 12, 19, minutes));
+  const at = (minutes: number) => new Date(begins.getTime() + minutes * 60_000);
   await db.insert(tasting).values({ venueId, id: tastingId, kind: 'table', flightId, name: 'Slate and iron', startedAt: at(0) });
   const seats = tasters.map((taster, i) => ({ venueId, id: v7(), tastingId, name: taster.name, seat: i + 1, simulated: true }));
   await db.insert(participant).values(seats);
@@ -164,7 +172,7 @@ async function closedEvening(
 }
 
 if (process.argv[1] === fileURLToPath(import.meta.url)) {
-  fillDemo()
+  fillDemo(process.argv[2] ?? dayIn(new Date(), usualChoices.timeZone))
     .then(closeConnections)
     .catch((error: Error) => {
       console.error(error.stack ?? error.message);

@@ -2,13 +2,18 @@ import { eq } from 'drizzle-orm';
 import { v4 } from 'uuid';
 import { parse } from 'csv-parse/sync';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { published } from '@rose/core/testing/published';
 import { noteDocument } from '@rose/core/wine/note-schema';
 import { connections } from '../../db/client';
-import { glass, revealedWine } from '../../db/schema';
+import { glass, note, revealedWine } from '../../db/schema';
+import { usualChoices } from '../account/settings';
+import { saveVenue } from '../account/venue-commands';
 import { saveWine } from '../cellar/commands';
 import { getNote, saveNote } from '../note/operations';
 import { rewriteSearch } from '../note/search';
 import type { Reply } from '../command';
+import { perform } from '../http';
+import { noteFileOf } from '../note/files';
 import { newWorld, assyrtiko, type World } from '../testing/world';
 import { ownDatabase, run } from '../testing/venue';
 import { exportNotes, listNotes, searchTerms } from './queries';
@@ -46,8 +51,26 @@ describe('the notebook', () => {
     expect(await found({ wineId: world.wineId, colour: 'white', least: 80, mine: 'yes' })).toBe(1);
     expect(await found({ least: 85 })).toBe(0);
     expect(await found({ colour: 'red' })).toBe(0);
-    expect(await found({ from: '2999-01-01' })).toBe(0);
+    expect(await found({ from: '2199-01-01' })).toBe(0);
   });
+  for (const [zone, day, before] of [
+    ['Pacific/Pitcairn', '2026-11-26', '2026-11-25'],
+    ['Pacific/Auckland', '2026-11-27', '2026-11-26'],
+  ] as const)
+    published('IANA time zone database', `in ${zone} a note of the evening stands on the venue’s day: in lists, filters, the note and its file`, async () => {
+      const { db } = connections();
+      const evening = new Date('2026-11-27T07:17:00Z');
+      await db.update(note).set({ tastedAt: evening }).where(eq(note.id, world.noteId));
+      await run(saveVenue, world.owner, { name: 'A venue', settings: { ...usualChoices, timeZone: zone } });
+      expect(await found({ from: day, to: day })).toBe(1);
+      expect(await found({ from: before, to: before })).toBe(0);
+      expect(((await run(listNotes, world.owner, {})) as { items: { day: string }[] }).items[0]!.day).toBe(day);
+      expect((await run(getNote, world.owner, { id: world.noteId })) as { day: string }).toMatchObject({ day });
+      const reply: Reply = { cookies: [] };
+      await perform(noteFileOf, world.owner, { id: world.noteId, format: 'md' }, reply);
+      expect(reply.file!.name).toContain(day);
+      expect(reply.file!.body).toContain(`${Number(day.slice(-2))} November 2026`);
+    });
   it('a change of the wine reaches the search', async () => {
     await run(saveWine, world.owner, { id: world.wineId, writeId: v4(), baseRevision: 1, document: { ...assyrtiko, name: 'Renamed Ledge', lots: [] } });
     expect(await found({ q: 'renamed' })).toBe(1);
@@ -82,6 +105,6 @@ describe('the notebook', () => {
     expect(noteDocument.parse(json[0]!.document)).toEqual(json[0]!.document);
     const [row] = parse(await file('csv'), { columns: true, bom: true }) as Record<string, string>[];
     expect(row).toMatchObject({ wine: 'Renamed Ledge', acidity: '82', finish: '30', depth: '20–40', quality: '84', smells: 'lemon' });
-    expect(await file('md')).toMatch(/^## Renamed Ledge 2023, Mikri Vigla\n\nThe owner, \d{4}-/);
+    expect(await file('md')).toMatch(/^## Renamed Ledge 2023, Mikri Vigla\n\nThe owner, \d{1,2} [A-Z][a-z]+ \d{4}\n/);
   });
 });
