@@ -1,21 +1,19 @@
 import { defineConfig } from 'vitest/config';
 
+const server = {
+  env: { ROSE_LOG: 'silent' },
+  globalSetup: ['web/src/server/testing/cluster.ts'],
+  testTimeout: 60_000,
+  hookTimeout: 120_000,
+};
 export default defineConfig({
+  resolve: { alias: { '@': new URL('./web/src', import.meta.url).pathname } },
   test: {
     projects: [
-      { test: { name: 'core', include: ['core/src/**/*.test.ts', 'knowledge/src/**/*.test.ts'], testTimeout: 60_000 } },
-      {
-        resolve: { alias: { '@': new URL('./web/src', import.meta.url).pathname } },
-        test: {
-          name: 'server',
-          env: { ROSE_LOG: 'silent' },
-          include: ['web/src/**/*.test.ts', 'bin/**/*.test.ts'],
-          globalSetup: ['web/src/server/testing/cluster.ts'],
-          testTimeout: 60_000,
-          hookTimeout: 120_000,
-          fileParallelism: true,
-        },
-      },
+      // Pure functions share nothing that a file could spoil for the next: one process has them all.
+      { test: { name: 'core', include: ['core/src/**/*.test.ts', 'knowledge/src/**/*.test.ts'], testTimeout: 60_000, isolate: false } },
+      { extends: true, test: { ...server, name: 'server', include: ['web/src/**/*.test.ts'] } },
+      { test: { ...server, name: 'scripts', include: ['bin/**/*.test.ts'] } },
       {
         test: {
           name: 'journeys',

@@ -6,8 +6,9 @@ import { comeIn, phone, press, textOf, visit, waitForText } from './browser';
 import { journey } from './journey';
 import { lay, type Cable } from './cable';
 
-const { base, browser, ...opened } = await journey();
-let page = opened.page;
+const { base, browser } = await journey();
+// At the usual pace: what this journey is about is the waiting itself.
+let page = await browser.newPage();
 let cable: Cable;
 let through: string;
 let database: Client;

@@ -1,6 +1,7 @@
 import type { Reason, Wording } from '../wine/reason';
 import { classOfHue } from '../wine/observables';
 import { dimensions, valueOn, type Archetype, type Dimension, type Making } from './archetype';
+import { likelihood } from './likelihood';
 import { ceilingOf, type Cue, type End, type Evidence } from './evidence';
 
 /**
@@ -21,9 +22,11 @@ function inPlay(archetypes: readonly Archetype[], evidence: Evidence): readonly 
 
 /** What an answer is worth for each kind, bits, tempered, 0 for the likeliest and never below minus the cue's ceiling: no target moves by more. */
 function bitsOf(cue: Cue, archetypes: readonly Archetype[], answer: string, play: readonly boolean[], temper: number): readonly number[] {
-  const bits = archetypes.map((archetype) => Math.log2(Math.max(1e-12, cue.chance(archetype, answer))));
-  const top = Math.max(...bits.filter((_, i) => play[i]));
-  return bits.map((value) => Math.max(-ceilingOf(cue, answer), Math.min(0, temper * (value - top))));
+  const { bits } = likelihood(archetypes, cue, answer);
+  let top = -Infinity;
+  for (let i = 0; i < bits.length; i++) if (play[i] && bits[i]! > top) top = bits[i]!;
+  const ceiling = ceilingOf(cue, answer);
+  return Array.from(bits, (value) => Math.max(-ceiling, Math.min(0, temper * (value - top))));
 }
 
 const normalised = (bits: readonly number[]): Posterior => {
@@ -132,7 +135,8 @@ export function expectedInformation(chances: Posterior, archetypes: readonly Arc
   const spreadOf = (some: Posterior) => (dimension === undefined ? entropy(some) : entropy(marginal(some, archetypes, dimension).map((entry) => entry.chance)));
   let after = 0;
   for (const answer of cue.answers) {
-    const joint = archetypes.map((archetype, i) => chances[i]! * cue.chance(archetype, answer));
+    const { chance } = likelihood(archetypes, cue, answer);
+    const joint = chances.map((value, i) => value * chance[i]!);
     const mass = joint.reduce((sum, value) => sum + value, 0);
     if (mass > 1e-12) after += mass * spreadOf(joint.map((value) => value / mass));
   }

@@ -412,9 +412,6 @@ describe('two thousand tasters with a shared offset and halo', () => {
   const held = judge(tested, tempering);
   it('on another seed the truth lies in the 80 % sets as often as they say, within five points', () => {
     expect(Math.abs(held.coverage - held.mass)).toBeLessThanOrEqual(0.05);
-    console.info(
-      `reliability, said against came: ${held.bins.flatMap((bin) => (bin.n < 20 ? [] : [`${(bin.said / bin.n).toFixed(2)} ${(bin.came / bin.n).toFixed(2)} (${bin.n})`])).join(', ')}`,
-    );
   });
   it('beats the nearest neighbour in first places and in log loss by two standard errors', () => {
     const right = tested.map(({ evidence: seen, truth }) => (nearest(archetypes, seen) === truth ? 1 : 0));

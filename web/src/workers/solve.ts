@@ -1,7 +1,8 @@
+import { pace } from '@/ui/pace';
 import type { SolverInput, SolverOutput, Solvers } from './solve.worker';
 
-/** Seconds of silence after which a worker is taken for dead: a solver tells its progress many times a second. */
-const silence = 20;
+/** In how many ticks the silence is counted after which a worker is taken for dead: a solver tells its progress many times a second. */
+const silentTicks = 20;
 
 /** Runs a solver in a worker. Aborting ends the worker: a long solve is never waited for. A worker that breaks or dies is a sentence, not a wait. */
 export function solve<K extends keyof Solvers>(
@@ -23,8 +24,8 @@ export function solve<K extends keyof Solvers>(
     let ticks = 0;
     const watch = setInterval(() => {
       ticks++;
-      if (ticks >= silence) broken();
-    }, 1_000);
+      if (ticks >= silentTicks) broken();
+    }, pace.silence / silentTicks);
     options.signal?.addEventListener('abort', stop, { once: true });
     worker.onmessage = ({ data }: MessageEvent<{ progress?: number; output?: SolverOutput<K> }>) => {
       ticks = 0;

@@ -120,12 +120,16 @@ export function OrderPanel({ flight, order, wines, now, other, before, move, sol
     <OrderCard aria-label="Order">
       <div className="head">
         <h2>Order</h2>
-        <SelectField
-          label="School"
-          value={flight.school}
-          onChange={(value) => change({ school: value })}
-          options={Object.fromEntries(schools.map((entry) => [entry.id, entry.label]))}
-        />
+        {mayEdit ? (
+          <SelectField
+            label="School"
+            value={flight.school}
+            onChange={(value) => change({ school: value })}
+            options={Object.fromEntries(schools.map((entry) => [entry.id, entry.label]))}
+          />
+        ) : (
+          <span className="soft">{school.label}</span>
+        )}
       </div>
       <p className="soft small">{school.says}</p>
       {mayEdit && (

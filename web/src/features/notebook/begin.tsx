@@ -6,6 +6,7 @@ import { v7 } from 'uuid';
 import { api } from '@/ui/api';
 import { Button, ButtonLink } from '@/ui/button';
 import { TextField, Trouble } from '@/ui/field';
+import { useMay } from '@/ui/here';
 
 const Row = styled.div`
   display: flex;
@@ -45,6 +46,7 @@ const Row = styled.div`
 /** Ways to a note that do not begin in the cellar: a wine by its name alone, hidden glasses, a note file read back. */
 export function Begin() {
   const router = useRouter();
+  const mayAddWines = useMay('cellar.edit');
   const [name, setName] = useState('');
   const [trouble, setTrouble] = useState('');
   const act = (run: () => Promise<void>) => {
@@ -54,26 +56,28 @@ export function Begin() {
   return (
     <>
       <Row>
-        <form
-          onSubmit={(event) => {
-            event.preventDefault();
-            const given = name.trim();
-            if (given === '') return;
-            act(async () => {
-              const [wineId, id] = [v7(), v7()];
-              await api('PUT', `/wines/${wineId}`, {
-                body: { baseRevision: 0, writeId: v7(), document: { schema: 1, name: given.slice(0, 200), producer: '', remark: '', facts: {}, lots: [] } },
+        {mayAddWines && (
+          <form
+            onSubmit={(event) => {
+              event.preventDefault();
+              const given = name.trim();
+              if (given === '') return;
+              act(async () => {
+                const [wineId, id] = [v7(), v7()];
+                await api('PUT', `/wines/${wineId}`, {
+                  body: { baseRevision: 0, writeId: v7(), document: { schema: 1, name: given.slice(0, 200), producer: '', remark: '', facts: {}, lots: [] } },
+                });
+                await api('POST', '/notes', { body: { id, wineId } });
+                router.push(`/notes/${id}`);
               });
-              await api('POST', '/notes', { body: { id, wineId } });
-              router.push(`/notes/${id}`);
-            });
-          }}
-        >
-          <TextField label="A wine by its name alone" value={name} onChange={setName} placeholder="the rest can come later" />
-          <Button type="submit" disabled={name.trim() === ''}>
-            Assess it
-          </Button>
-        </form>
+            }}
+          >
+            <TextField label="A wine by its name alone" value={name} onChange={setName} placeholder="the rest can come later" />
+            <Button type="submit" disabled={name.trim() === ''}>
+              Assess it
+            </Button>
+          </form>
+        )}
         <ButtonLink href="/notes/deal">Deal hidden glasses</ButtonLink>
         <label className="file">
           Read a note file back

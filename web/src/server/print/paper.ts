@@ -31,10 +31,48 @@ export const madder = rgb(0.604, 0.141, 0.251);
 const madderLight = rgb(0.77, 0.48, 0.54);
 const pale = rgb(0.93, 0.85, 0.87);
 
+/** How many lines a face remembers the layout of; then it begins anew. */
+const mostLines = 20_000;
+/** The same words stand on many sheets: a face lays each line out once. */
+function rememberingLines<F extends ReturnType<typeof fontkit.create>>(font: F): F {
+  const layout = font.layout.bind(font);
+  const known = new Map<string, ReturnType<typeof layout>>();
+  font.layout = (text: string, features) => {
+    const key = `${text}\n${JSON.stringify(features ?? '')}`;
+    let run = known.get(key);
+    if (run === undefined) {
+      if (known.size >= mostLines) known.clear();
+      known.set(key, (run = layout(text, features)));
+    }
+    return run;
+  };
+  return font;
+}
+/** A face is unpacked once a process; a document takes its own subset of it. */
+const opened = new Map<Uint8Array, ReturnType<typeof fontkit.create>>();
+const unpacked = {
+  create(file: Uint8Array): ReturnType<typeof fontkit.create> {
+    let font = opened.get(file);
+    if (font === undefined) opened.set(file, (font = rememberingLines(fontkit.create(file))));
+    return font;
+  },
+};
+const lettersOf = new Map<string, ReadonlySet<number>>();
+const letters = (file: string, font: PDFFont): ReadonlySet<number> => {
+  const known = lettersOf.get(file) ?? new Set(font.getCharacterSet());
+  lettersOf.set(file, known);
+  return known;
+};
+
 interface Pair {
   readonly font: PDFFont;
   readonly more: PDFFont;
   readonly has: ReadonlySet<number>;
+  readonly moreHas: ReadonlySet<number>;
+}
+interface Run {
+  readonly font: PDFFont;
+  readonly text: string;
 }
 export interface TextStyle {
   readonly face?: Face;
@@ -56,7 +94,7 @@ export class Paper {
   /** @param on written into the file as its date */
   static async of(paper: PaperId, title: string, on: Date): Promise<Paper> {
     const document = await PDFDocument.create({ updateMetadata: false });
-    document.registerFontkit(fontkit);
+    document.registerFontkit(unpacked);
     document.setTitle(title);
     document.setCreator('Rose Compass');
     document.setProducer('Rose Compass');
@@ -64,9 +102,10 @@ export class Paper {
     document.setModificationDate(on);
     const fonts = {} as Record<Face, Pair>;
     for (const [face, file] of Object.entries(faces) as [Face, string][]) {
-      const font = await document.embedFont(await fontFile(file.replace('%', 'latin')), { subset: true });
-      const more = await document.embedFont(await fontFile(file.replace('%', 'latin-ext')), { subset: true });
-      fonts[face] = { font, more, has: new Set(font.getCharacterSet()) };
+      const [basic, extension] = [file.replace('%', 'latin'), file.replace('%', 'latin-ext')];
+      const font = await document.embedFont(await fontFile(basic), { subset: true });
+      const more = await document.embedFont(await fontFile(extension), { subset: true });
+      fonts[face] = { font, more, has: letters(basic, font), moreHas: letters(extension, more) };
     }
     const { width, height } = papers[paper];
     return new Paper(document, { width, height }, fonts, document.addPage([width * points, height * points]));
@@ -74,13 +113,20 @@ export class Paper {
   newPage(): void {
     this.page = this.document.addPage([this.size.width * points, this.size.height * points]);
   }
-  private runs(text: string, face: Face): { readonly font: PDFFont; readonly text: string }[] {
-    const { font, more, has } = this.fonts[face];
-    const ext = new Set(more.getCharacterSet());
+  /** The same words stand on many pages: what they are made of is found once. */
+  private readonly made = new Map<string, readonly Run[]>();
+  private runs(text: string, face: Face): readonly Run[] {
+    const key = `${face} ${text}`;
+    const known = this.made.get(key) ?? this.split(text, face);
+    this.made.set(key, known);
+    return known;
+  }
+  private split(text: string, face: Face): readonly Run[] {
+    const { font, more, has, moreHas } = this.fonts[face];
     const runs: { font: PDFFont; text: string }[] = [];
     for (const letter of text.replace(/[\u00a0\u202f]/g, ' ').replace(/[\r\n\t]+/g, ' ')) {
       const code = letter.codePointAt(0)!;
-      const use = has.has(code) ? font : ext.has(code) ? more : undefined;
+      const use = has.has(code) ? font : moreHas.has(code) ? more : undefined;
       if (use === undefined) continue;
       const last = runs.at(-1);
       if (last?.font === use) last.text += letter;

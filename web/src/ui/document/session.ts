@@ -2,6 +2,7 @@ import { v4 } from 'uuid';
 import { choose, merge, same, type Clash, type Shape } from '@rose/core/document/merge';
 import { answered, edited, opened, reread, sending, unsaved, type Answer, type Device } from '@rose/core/document/protocol';
 import { ApiProblem, Unreachable, api } from '../api';
+import { pace } from '../pace';
 import { dropDraft, keepDraft, readDrafts, tabId } from './drafts';
 
 export type SaveState = 'saved' | 'waiting' | 'sending' | 'device' | 'refused' | 'unkept';
@@ -27,7 +28,6 @@ export interface Source<D> {
   readonly draft?: D;
 }
 
-const quiet = 4000;
 const rereadEvery = 10_000;
 
 /**
@@ -121,7 +121,7 @@ export class DocumentSession<D> {
     this.refusal = null;
     this.keep();
     this.publish();
-    this.schedule(quiet + Math.random() * 400);
+    this.schedule(pace.quiet * (1 + Math.random() / 10));
   }
   private schedule(wait: number): void {
     clearTimeout(this.timer);
