@@ -225,8 +225,8 @@ describe('the scripts', () => {
         let out = '';
         child.stdout.on('data', (chunk: Buffer) => {
           out += chunk.toString();
-          if (out.includes(line) && !child.killed) {
-            child.killed || process.kill(-child.pid!, signal);
+          if (out.includes(line)) {
+            process.kill(-child.pid!, signal);
             out = '';
           }
         });

@@ -1,6 +1,7 @@
 'use client';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
+import type { ReactNode } from 'react';
 import styled from 'styled-components';
 
 export interface TemperatureLine {
@@ -95,6 +96,18 @@ const Scroll = styled.div`
   overflow-x: auto;
 `;
 
+const width = 900;
+const row = 66;
+const top = 34;
+const heightOf = (lines: number, resources: number) => top + lines * row + 16 + resources * 28;
+
+/** The room the drawing will take: what stands below it does not move when it comes. */
+export const RoomForLines = ({ lines, resources, children }: { lines: number; resources: number; children: ReactNode }) => (
+  <Scroll>
+    <div style={{ aspectRatio: `${width} / ${heightOf(lines, resources)}`, minWidth: 640 }}>{children}</div>
+  </Scroll>
+);
+
 /** Each bottle's temperature through the afternoon against its band, the pour marked, and how full fridge, bucket and hands are. */
 export function TemperatureLines({
   lines,
@@ -115,11 +128,8 @@ export function TemperatureLines({
   show: (celsius: number) => string;
   showBand: (band: { readonly low: number; readonly high: number }) => string;
 }) {
-  const width = 900;
   const left = 180;
-  const row = 66;
-  const top = 34;
-  const height = top + lines.length * row + 16 + resources.length * 28;
+  const height = heightOf(lines.length, resources.length);
   const x = scaleLinear([from, to], [left, width]);
   const everything = lines.flatMap((entry) => [entry.band.low, entry.band.high, ...entry.points.map((point) => point.celsius)]);
   const hot = Math.max(22, ...everything);

@@ -1,5 +1,5 @@
 'use client';
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import { api, download } from '@/ui/api';
@@ -76,17 +76,33 @@ export function Prints({
   const [link, setLink] = useState('');
   const [said, setSaid] = useState('');
   const act = useAct();
+  const [unread, setUnread] = useState('');
+  // Only the latest question counts: an answer that was overtaken tells of an older plan.
+  const asked = useRef(0);
   const refresh = useCallback(async () => {
+    const mine = ++asked.current;
     const [list, state] = await Promise.all([
       api<{ prints: PrintView[] }>('GET', `/flights/${id}/prints`),
       api<CalendarState>('GET', `/flights/${id}/calendars`),
     ]);
+    if (mine !== asked.current) return;
     setPrints(list.prints);
     setCalendar(state);
   }, [id]);
-  // Read again whenever something was saved.
+  // Read again whenever something was saved; what could not be read is asked for again, and said.
   useEffect(() => {
-    if (revision > 0) void refresh().catch(() => undefined);
+    if (revision === 0) return;
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const read = () =>
+      void refresh().then(
+        () => setUnread(''),
+        (error: Error) => {
+          setUnread(error.message);
+          timer = setTimeout(read, 3_000);
+        },
+      );
+    read();
+    return () => clearTimeout(timer);
   }, [refresh, revision]);
   const after = (run: () => Promise<void>) =>
     act.run(async () => {
@@ -98,6 +114,7 @@ export function Prints({
   return (
     <section aria-label="Prints and calendar">
       {act.problem !== null && <Trouble role="alert">{act.problem.message}</Trouble>}
+      {unread !== '' && <Trouble role="status">{unread} Asking again.</Trouble>}
       {mayEdit && (
         <div style={{ maxWidth: 200, marginBottom: 12 }}>
           <SelectField label="Paper" value={paper} onChange={setPaper} options={{ a4: 'A4', letter: 'US Letter' }} />

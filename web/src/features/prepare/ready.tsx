@@ -12,7 +12,7 @@ import { clockIn } from '@rose/core/wine/day';
 import { FlightPage } from '@/ui/flight/flight-head';
 import { useFlight, type LoadedFlight } from '@/ui/flight/use-flight';
 import { useKey } from '@/ui/frame';
-import { TemperatureLines, type ResourceUse } from '@/ui/temperature-lines';
+import { RoomForLines, TemperatureLines, type ResourceUse } from '@/ui/temperature-lines';
 import { AirAdviceList } from './air';
 import { Lists } from './lists';
 import { NextTasks } from './next-tasks';
@@ -152,7 +152,9 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
       <Lay>
         <div>
           {whole === null && trouble !== '' ? null : whole === null ? (
-            <p role="status">Planning the afternoon{progress === null ? '' : `, ${Math.round(progress * 100)} %`}.</p>
+            <RoomForLines lines={wines.length} resources={3}>
+              <p role="status">Planning the afternoon{progress === null ? '' : `, ${Math.round(progress * 100)} %`}.</p>
+            </RoomForLines>
           ) : (
             <TemperatureLines
               lines={whole.prepared.map((wine) => {
@@ -189,14 +191,14 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
               showBand={(band) => showBand(band, venue.temperature)}
             />
           )}
-          {whole !== null && (
+          {trouble === '' || whole !== null ? (
             <p className="soft" style={{ fontSize: '0.875rem', margin: '8px 0 0' }}>
               The green band is where the bottle should be when it is poured. A glass of {showVolume(flight.pourMl, venue.volume)} at {show(10)} gains about{' '}
               {showDifference(warmsBy(10, stock.roomC, flight.pourMl, minutesAWine(flight)), venue.temperature)} in the {minutesAWine(flight)} minutes it is
               talked about, in a room of {show(stock.roomC)}: the aim lies below the middle of the band by half of that. Bands:{' '}
-              {[...new Set(whole.prepared.map((wine) => wine.band.source))].join('; ')}.
+              {whole === null ? 'with their sources when the plan is there' : [...new Set(whole.prepared.map((wine) => wine.band.source))].join('; ')}.
             </p>
-          )}
+          ) : null}
           <Sections aria-label="More of the afternoon">
             {(Object.keys(sections) as (keyof typeof sections)[]).map((id) => (
               <Button key={id} size="small" pressed={section === id} onPress={() => setSection(id)}>
