@@ -118,8 +118,12 @@ describe('the settings', () => {
     await fill(page, 'Invite by email', 'mira@example.invalid');
     await select(page, 'as', 'helper');
     await press(page, 'Invite');
-    await waitForText(page, 'An invitation to Lantern Quay');
-    const link = await page.$$eval('pre', (letters) => letters.map((letter) => letter.textContent ?? '').find((letter) => letter.includes('/invitation/'))!);
+    const letter = await page.waitForFunction(
+      () =>
+        [...document.querySelectorAll('pre')].find((body) => body.textContent!.includes('/invitation/') && body.parentElement!.textContent!.includes('mira@'))
+          ?.textContent,
+    );
+    const link = (await letter.jsonValue())!;
     const code = /\/invitation\/(\S+)/.exec(link)![1]!;
     const context = await browser.createBrowserContext();
     const guest = await context.newPage();

@@ -1,11 +1,6 @@
-import type { AirChoice } from '../air/air';
-import type { Rest } from '../order/judge';
-import type { Pin } from '../order/pins';
-import type { GlassStock } from '../quantity/glasses';
-import type { Routine } from '../routine/routine';
-import type { Route } from '../temperature/temperature';
-import type { ThemeId } from '../theme/theme';
-import type { Goal } from './goals';
+import type { z } from 'zod';
+import type { Frozen } from '../document/frozen';
+import type { presentFlight } from './flight-schema';
 
 export const eveningKinds = { table: 'table: one order for all', panel: 'panel: an order of its own for each seat' } as const;
 export const settings = { indoors: 'indoors, seated', standing: 'standing', outdoors: 'outdoors and warm', water: 'boat or pool: no glass' } as const;
@@ -14,90 +9,12 @@ export const revealKinds = { each: 'one at a time', pair: 'by pairs', end: 'all 
 export const predictions = { pleases: 'pleases all', splits: 'splits the room', hard: 'hard' } as const;
 export type Prediction = keyof typeof predictions;
 
-/** A wine of a flight: one of the cellar by its id, or one still to buy, by a general style and a description. What is set here overrides what is computed. */
-export interface FlightWineEntry {
-  readonly id: string;
-  readonly buy?: { readonly name: string; readonly style: string; readonly priceMinor?: number | undefined } | undefined;
-  readonly pourMl?: number | undefined;
-  readonly predict?: Prediction | undefined;
-  readonly air?: AirChoice | undefined;
-  readonly route?: Route['id'] | undefined;
-  readonly glass?: string | undefined;
-  /** °C the host wants it served at; else the middle of its style's band, allowing for what the glass gains. */
-  readonly serveC?: number | undefined;
-}
-/** What the evening has to work with; copied from the venue and free to differ. */
-export interface Stock {
-  /** °C where the bottles stand before the evening. */
-  readonly storeC: number;
-  readonly roomC: number;
-  readonly fridgeC: number;
-  readonly fridgePlaces: number;
-  readonly bucketPlaces: number;
-  readonly freezerPlaces: number;
-  readonly hands: number;
-  readonly glasses: readonly GlassStock[];
-}
-/** A flight as it is stored and merged: which wines, in which order, for whom, and how the evening is got ready. */
-export interface FlightDocument {
-  readonly schema: 2;
-  readonly name: string;
-  readonly theme: ThemeId;
-  readonly evening: keyof typeof eveningKinds;
-  readonly setting: keyof typeof settings;
-  readonly blind: keyof typeof blindKinds;
-  readonly reveal: keyof typeof revealKinds;
-  readonly routine: string;
-  /** A host's own routine as it was when it was chosen; absent, `routine` names one that ships. */
-  readonly ownRoutine?: Routine | undefined;
-  /** Planned returns to each glass, a sip each. */
-  readonly returns: number;
-  /** Merged by id: two hosts may each add a wine. */
-  readonly wines: readonly FlightWineEntry[];
-  /** Wine ids in the order they are poured; one field: two people's orders are shown side by side. A wine it does not name is poured after those it does. */
-  readonly order: readonly string[];
-  /** A second order kept beside the first. */
-  readonly other: readonly string[] | null;
-  /** The order that was really poured. */
-  readonly poured: readonly string[] | null;
-  readonly pins: readonly Pin[];
-  readonly rests: readonly Rest[];
-  /** How many rests the evening may have, and whether one may be cheese. */
-  readonly mostRests: number;
-  readonly cheese: boolean;
-  readonly school: string;
-  readonly guests: number;
-  /** mL of each wine a guest. */
-  readonly pourMl: number;
-  /** The host pours a glass to check each bottle. */
-  readonly hostPour: boolean;
-  /** Share lost to drips and deposit, per cent. */
-  readonly lossPercent: number;
-  /** How sure to be of enough sound bottles, per cent. */
-  readonly certainty: number;
-  /** Money a head, minor units of the venue's currency; null when not set. */
-  readonly budgetMinor: number | null;
-  readonly goals: readonly Goal[];
-  readonly glass: string;
-  /** Local date and time of the first pour in the venue's time zone, YYYY-MM-DDTHH:MM; empty when not set. */
-  readonly starts: string;
-  readonly tasteFirst: boolean;
-  /** Null: the venue's own. */
-  readonly stock: Stock | null;
-  /** Tasks done, by id: the instant in ISO. */
-  readonly done: Readonly<Record<string, string>>;
-  /** Bottles opened, by wine: the instant in ISO. */
-  readonly opened: Readonly<Record<string, string>>;
-  /** Checks ticked, by id. */
-  readonly checks: Readonly<Record<string, boolean>>;
-  /** Wines whose spare was called for. */
-  readonly faulty: Readonly<Record<string, boolean>>;
-  /** A panel's seed, the wines poured twice, and how many glasses a seat has (0: all). */
-  readonly panel: { readonly seed: number; readonly twice: readonly string[]; readonly aSeat: number };
-  /** The dish of a theme "wines for one dish". */
-  readonly dish: string | null;
-  readonly remark: string;
-}
+/** A flight as it is stored and merged; what each field means stands in its schema. */
+export type FlightDocument = Frozen<z.output<typeof presentFlight>>;
+export type FlightWineEntry = FlightDocument['wines'][number];
+/** What the evening has to work with. */
+export type Stock = NonNullable<FlightDocument['stock']>;
+
 export const emptyFlight: FlightDocument = {
   schema: 2,
   name: '',

@@ -1,8 +1,9 @@
 import { z } from 'zod';
-import { goalKinds, type GoalKind } from './goals';
+import { keysOf } from '../wine/keys';
+import { goalKinds } from './goals';
 
 export const goal = z.strictObject({
   id: z.string().min(1).max(64),
-  kind: z.enum(Object.keys(goalKinds) as [GoalKind, ...GoalKind[]]),
+  kind: z.enum(keysOf(goalKinds)),
   figure: z.number().min(0).max(100_000_000),
 });

@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { quarters } from '../wine/observables';
 import { guidedSteps } from './guided';
-import { sipsOf, type GuidedStep, type OwnRoutine, type Routine, type RoutineStep } from './routine';
 
 const words = (max: number) => z.string().trim().min(1, 'give it a name').max(max);
 /** One step: a name, where on the compass it stands, what it takes, and what it asks. */
@@ -11,11 +10,12 @@ export const routineStep = z.strictObject({
   sniffs: z.number().int().min(0).max(20),
   sips: z.number().int().min(0).max(10),
   minutes: z.number().min(0).max(60),
+  /** The questions of this step alone; absent, the step takes what no other step asks of its quarter and of later quarters without a step. */
   asks: z
-    .array(z.enum(guidedSteps as [GuidedStep, ...GuidedStep[]]))
+    .array(z.enum(guidedSteps))
     .max(guidedSteps.length)
     .optional(),
-}) as unknown as z.ZodType<RoutineStep>;
+});
 /** Steps of a routine: one to twelve, at most twenty sips, no question asked twice. */
 export const routineSteps = z
   .array(routineStep)
@@ -25,17 +25,17 @@ export const routineSteps = z
     const asks = steps.flatMap((step) => step.asks ?? []);
     return new Set(asks).size === asks.length;
   }, 'a question is asked twice')
-  .refine((steps) => sipsOf({ id: '', name: '', says: '', steps }) <= 20, 'twenty sips of one wine at most');
+  .refine((steps) => steps.reduce((sum, step) => sum + step.sips, 0) <= 20, 'twenty sips of one wine at most');
 export const ownRoutine = z.strictObject({
   schema: z.literal(1),
   name: words(80),
   says: z.string().trim().max(200),
   steps: routineSteps,
-}) as unknown as z.ZodType<OwnRoutine>;
+});
 /** A routine under its name, as a plan carries it. */
 export const carriedRoutine = z.strictObject({
   id: z.string().min(1).max(80),
   name: words(80),
   says: z.string().max(200),
   steps: routineSteps,
-}) as unknown as z.ZodType<Routine>;
+});

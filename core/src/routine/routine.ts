@@ -1,4 +1,7 @@
-import type { ObservableId, Quarter } from '../wine/observables';
+import type { z } from 'zod';
+import type { Frozen } from '../document/frozen';
+import type { ObservableId } from '../wine/observables';
+import type { carriedRoutine, ownRoutine } from './routine-schema';
 
 /** Parts of a quarter that are more than a field: the smells, what became of them, the watch, an idea. */
 export type GuidedPart = 'smells' | 'flavours' | 'watch' | 'idea';
@@ -6,26 +9,13 @@ export type GuidedPart = 'smells' | 'flavours' | 'watch' | 'idea';
 export type GuidedStep = ObservableId | GuidedPart;
 
 /** A routine: the named steps of an assessment. Data, so that a host can have their own. */
-export interface Routine {
-  readonly id: string;
-  readonly name: string;
-  readonly says: string;
-  readonly steps: readonly RoutineStep[];
-}
-export interface RoutineStep {
-  readonly name: string;
-  readonly quarter: Quarter;
-  readonly sniffs: number;
-  readonly sips: number;
-  readonly minutes: number;
-  /** The questions of this step alone; absent, the step takes what no other step asks of its quarter and of later quarters without a step. */
-  readonly asks?: readonly GuidedStep[] | undefined;
-}
+export type Routine = Frozen<z.output<typeof carriedRoutine>>;
+export type RoutineStep = Routine['steps'][number];
 export const sipsOf = (routine: Routine): number => routine.steps.reduce((sum, step) => sum + step.sips, 0);
 export const minutesOf = (routine: Routine): number => routine.steps.reduce((sum, step) => sum + step.minutes, 0);
 
 /** A host's own routine, as stored. An edit is a new version; a note keeps the version it was written by. */
-export type OwnRoutine = Omit<Routine, 'id'> & { readonly schema: 1 };
+export type OwnRoutine = Frozen<z.output<typeof ownRoutine>>;
 /** An own routine under the name a note remembers it by. */
 export const asRoutine = (id: string, version: number, own: OwnRoutine): Routine => ({
   name: own.name,

@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import type { OwnScheme } from './own-scheme';
-import { scorable, type Cue } from './scheme';
+import { scorable } from './scheme';
 
 const words = (max: number) => z.string().trim().min(1, 'give it a name').max(max);
 const criterion = z.strictObject({
@@ -13,7 +12,7 @@ const criterion = z.strictObject({
     .max(20)
     .refine((marks) => marks.every((mark, i) => i === 0 || mark < marks[i - 1]!), 'each mark is smaller than the one before it'),
   looks: z
-    .array(z.strictObject({ cue: z.enum(scorable as [Cue, ...Cue[]]), weight: z.number().positive().max(100) }))
+    .array(z.strictObject({ cue: z.enum(scorable), weight: z.number().positive().max(100) }))
     .min(1, 'looks at one thing at least')
     .max(12)
     .refine((looks) => new Set(looks.map((look) => look.cue)).size === looks.length, 'looks at the same thing twice'),
@@ -32,4 +31,4 @@ export const ownScheme = z.strictObject({
     .array(z.strictObject({ from: z.number().min(0).max(10_000), word: words(80) }))
     .max(12)
     .refine((classes) => classes.every((entry, i) => i === 0 || entry.from < classes[i - 1]!.from), 'thresholds fall from the best class to the worst'),
-}) as unknown as z.ZodType<OwnScheme>;
+});

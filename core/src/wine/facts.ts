@@ -1,3 +1,6 @@
+import type { z } from 'zod';
+import type { Frozen } from '../document/frozen';
+import type { wineDocument } from './facts-schema';
 /**
  * The one registry of what can be known of a bottle before it is opened. The form, the CSV columns, the list of what to find out and
  * the rules of classification read it. Every fact is stored with where it comes from.
@@ -185,27 +188,9 @@ export interface Stated<T> {
 /** What is known of a wine. An absent fact is unknown, never "no". */
 export type WineFacts = { readonly [Id in FactId]?: Stated<FactValue<Id>> | undefined };
 
-/** One lot of bottles: what stands in the cellar. Money in minor units (cents) with its ISO 4217 currency. */
-export interface Lot {
-  readonly id: string;
-  readonly formatMl: number;
-  readonly held: number;
-  readonly priceMinor?: number | undefined;
-  readonly currency?: string | undefined;
-  readonly merchant?: string | undefined;
-  /** ISO date. */
-  readonly bought?: string | undefined;
-}
-
-/** A wine as it is stored and merged. */
-export interface WineDocument {
-  readonly schema: 1;
-  readonly name: string;
-  readonly producer: string;
-  readonly facts: WineFacts;
-  readonly lots: readonly Lot[];
-  readonly remark: string;
-}
+/** A wine as it is stored and merged; what each field means stands in its schema. */
+export type WineDocument = Frozen<z.output<typeof wineDocument>>;
+export type Lot = WineDocument['lots'][number];
 export const emptyWine: WineDocument = { schema: 1, name: '', producer: '', facts: {}, lots: [], remark: '' };
 
 /** A fact in words with its unit. */
