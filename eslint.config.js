@@ -6,6 +6,21 @@ const upward = (...patterns) => ({
   'no-restricted-imports': ['error', { patterns: patterns.map((group) => ({ group: [group], message: 'Arrows point one way: web → knowledge → core.' })) }],
 });
 
+/** The contract is what both ends are typed by: nothing in it, or in a call of it, is typed by assertion. */
+const byAssertion = [
+  { selector: 'TSAsExpression:not([typeAnnotation.typeName.name="const"])', message: 'The contract is not typed by assertion.' },
+  { selector: 'TSNonNullExpression', message: 'The contract is not typed by assertion.' },
+  { selector: 'TSTypeAssertion', message: 'The contract is not typed by assertion.' },
+];
+const typedCalls = {
+  selector: 'CallExpression[callee.name=/^(call|download)$/][typeArguments]',
+  message: 'What a call takes and answers is the contract’s: name no types.',
+};
+const instants = {
+  selector: "CallExpression[callee.property.name='slice'][arguments.0.value=0][arguments.1.value=10]",
+  message: 'A day cut out of an instant is the day in Greenwich: use dayIn(instant, zone).',
+};
+
 export default tseslint.config(
   { ignores: ['**/node_modules/**', '**/.next/**', 'web/next-env.d.ts', 'web/src/db/migrations/**', 'e2e/zz-*'] },
   ...tseslint.configs.recommended,
@@ -30,11 +45,17 @@ export default tseslint.config(
       '@next/next/no-html-link-for-pages': 'off',
       'no-restricted-syntax': [
         'error',
-        {
-          selector: "CallExpression[callee.property.name='slice'][arguments.0.value=0][arguments.1.value=10]",
-          message: 'A day cut out of an instant is the day in Greenwich: use dayIn(instant, zone).',
-        },
+        instants,
+        typedCalls,
+        { selector: 'TSAsExpression > AwaitExpression > CallExpression[callee.name=/^(call|download)$/]', message: 'What a call answers is the contract’s.' },
       ],
+    },
+  },
+  {
+    files: ['web/src/contract/**', 'web/src/ui/api.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-syntax': ['error', instants, ...byAssertion, { selector: 'CallExpression[typeArguments]', message: 'The contract infers its types.' }],
     },
   },
 );

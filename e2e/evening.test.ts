@@ -103,7 +103,7 @@ describe('an evening, from its purpose to paper', () => {
     await waitForText(page, 'up to date, plan 1');
     const sent = page.waitForResponse((response) => response.url().endsWith('/calendars') && response.request().method() === 'POST');
     await press(page, 'Send to a calendar');
-    const { ics } = (await (await sent).json()) as { ics: string };
+    const ics = await (await sent).text();
     expect(new ICAL.Component(ICAL.parse(ics) as never).getAllSubcomponents('vevent').length).toBeGreaterThan(20);
     await press(page, 'Make a secret link');
     await waitForText(page, '/api/v1/calendars/');

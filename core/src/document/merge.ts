@@ -17,36 +17,6 @@ export interface Merged<D> {
   readonly clashes: readonly Clash[];
 }
 
-export const noteShape: Shape = {
-  record: 'atom',
-  fields: {
-    observed: { record: 'atom' },
-    deck: { record: 'atom' },
-    rewritten: { record: 'atom' },
-    triage: { record: 'atom' },
-    ideas: { byId: { record: 'atom' } },
-    circumstances: { record: 'atom' },
-    kept: { record: 'atom' },
-    pairs: { record: { record: 'atom' } },
-    chips: { byId: { record: 'atom' } },
-  },
-};
-export const wineShape: Shape = { record: 'atom', fields: { facts: { record: 'atom' }, lots: { byId: { record: 'atom' } } } };
-/** The order of a flight is one field: two orders are shown side by side, never interleaved. */
-export const flightShape: Shape = {
-  record: 'atom',
-  fields: {
-    wines: { byId: { record: 'atom' } },
-    goals: { byId: { record: 'atom' } },
-    done: { record: 'atom' },
-    opened: { record: 'atom' },
-    checks: { record: 'atom' },
-    faulty: { record: 'atom' },
-    panel: { record: 'atom' },
-  },
-};
-export const dishShape: Shape = { record: 'atom', fields: { parts: { byId: { record: 'atom' } } } };
-
 /** Deep equality of JSON values; key order does not matter, an undefined key is an absent key. */
 export function same(a: unknown, b: unknown): boolean {
   if (Object.is(a, b)) return true;

@@ -1,6 +1,8 @@
+import { noteDocument } from '../wine/note-schema';
+import { shapeOf } from './merge-marks';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { choose, merge, noteShape, same } from './merge';
+import { choose, merge, same } from './merge';
 import { answered, edited, opened, receive, reread, sending, unsaved, type Answer, type Device, type Stored, type Write } from './protocol';
 
 const value = fc.integer({ min: 0, max: 4 });
@@ -15,15 +17,15 @@ describe('merge', () => {
   it('gives the other side when one side did not change', () => {
     fc.assert(
       fc.property(doc, doc, (base, other) => {
-        expect(same(merge(base, other, base, noteShape).document, other)).toBe(true);
-        expect(same(merge(base, base, other, noteShape).document, other)).toBe(true);
-        expect(merge(base, other, other, noteShape).clashes).toEqual([]);
+        expect(same(merge(base, other, base, shapeOf(noteDocument)).document, other)).toBe(true);
+        expect(same(merge(base, base, other, shapeOf(noteDocument)).document, other)).toBe(true);
+        expect(merge(base, other, other, shapeOf(noteDocument)).clashes).toEqual([]);
       }),
     );
   });
   it('keeps changes of different fields from both sides, and shows a field that both changed', () => {
     const base: Doc = { observed: { a: 1, b: 1 }, chips: [{ id: 'x', strength: 1 }], remark: '' };
-    const merged = merge(base, { ...base, observed: { a: 2, b: 3 }, chips: [] }, { ...base, observed: { a: 1, b: 4, c: 1 } }, noteShape);
+    const merged = merge(base, { ...base, observed: { a: 2, b: 3 }, chips: [] }, { ...base, observed: { a: 1, b: 4, c: 1 } }, shapeOf(noteDocument));
     expect(merged.document).toEqual({ observed: { a: 2, b: 4, c: 1 }, chips: [], remark: '' });
     expect(merged.clashes).toEqual([{ path: ['observed', 'b'], base: 1, mine: 3, theirs: 4 }]);
     expect(choose(merged.document, ['observed', 'b'], 3).observed['b']).toBe(3);
@@ -31,7 +33,7 @@ describe('merge', () => {
   it('choosing one side of every clash gives that side at those fields', () => {
     fc.assert(
       fc.property(doc, doc, doc, (base, mine, theirs) => {
-        const merged = merge<Doc>(base, mine, theirs, noteShape);
+        const merged = merge<Doc>(base, mine, theirs, shapeOf(noteDocument));
         let chosen = merged.document;
         for (const clash of merged.clashes) chosen = choose(chosen, clash.path, clash.mine);
         for (const clash of merged.clashes) {
@@ -70,14 +72,14 @@ function run(steps: readonly Step[], devices: number) {
       const result = receive(server, message.write);
       server = result.stored;
       wire.push({ to: message.device, answer: result.answer });
-    } else state[message.to] = answered(state[message.to]!, message.answer, noteShape);
+    } else state[message.to] = answered(state[message.to]!, message.answer, shapeOf(noteDocument));
   };
   for (const s of steps) {
     if ('device' in s && s.device >= devices) continue;
     if (s.kind === 'edit')
       state[s.device] = edited(state[s.device]!, { ...state[s.device]!.draft, observed: { ...state[s.device]!.draft.observed, [s.key]: s.value } });
     else if (s.kind === 'send') send(s.device);
-    else if (s.kind === 'reread') state[s.device] = reread(state[s.device]!, server.document, server.revision, noteShape);
+    else if (s.kind === 'reread') state[s.device] = reread(state[s.device]!, server.document, server.revision, shapeOf(noteDocument));
     else if ('pick' in s && wire.length > 0) {
       const [message] = s.kind === 'double' ? [wire[s.pick % wire.length]!] : wire.splice(s.pick % wire.length, 1);
       if (s.kind !== 'lose') deliver(message!);
@@ -87,7 +89,7 @@ function run(steps: readonly Step[], devices: number) {
     for (let d = 0; d < devices; d++) if (unsaved(state[d]!)) send(d);
     while (wire.length > 0) deliver(wire.shift()!);
   }
-  for (let d = 0; d < devices; d++) state[d] = reread(state[d]!, server.document, server.revision, noteShape);
+  for (let d = 0; d < devices; d++) state[d] = reread(state[d]!, server.document, server.revision, shapeOf(noteDocument));
   return { server, state };
 }
 
@@ -120,14 +122,14 @@ describe('the save protocol under lost, doubled and late traffic', () => {
     const early: Doc = { observed: { a: 1 }, chips: [], remark: '' };
     const late: Doc = { observed: { a: 1, b: 2 }, chips: [{ id: 'x', strength: 1 }], remark: 'p' };
     let server: Stored<Doc> = { revision: 3, document: early, writes: [] };
-    for (const device of [reread(opened(late, 7), early, 3, noteShape), opened(late, 7)]) {
+    for (const device of [reread(opened(late, 7), early, 3, shapeOf(noteDocument)), opened(late, 7)]) {
       let now = edited(device, { ...device.draft, observed: { ...device.draft.observed, c: 3 } });
       for (let round = 0; round < 3; round++) {
         const sent = sending(now, `w${round}${device.baseRevision}`);
         if (sent.write === null) break;
         const result = receive(server, sent.write);
         server = result.stored;
-        now = answered(sent.device, result.answer, noteShape);
+        now = answered(sent.device, result.answer, shapeOf(noteDocument));
       }
       expect(server.document).toEqual({ ...late, observed: { a: 1, b: 2, c: 3 } });
       expect(now.clashes).toEqual([]);

@@ -4,6 +4,7 @@ import { mostRests, mostWines } from '../order/solve';
 import { schools } from '../order/school';
 import { carriedRoutine } from '../routine/routine-schema';
 import { instant, localTime } from '../wine/day-schema';
+import { routeIds } from '../temperature/temperature';
 import { themeIds } from '../theme/theme';
 import { byId, byKey } from '../document/merge-marks';
 import { restKinds } from '../order/judge';
@@ -20,7 +21,7 @@ export const pin = z.discriminatedUnion('kind', [
 ]);
 const unique = (ids: readonly string[]) => new Set(ids).size === ids.length;
 const order = z.array(id).max(mostWines).refine(unique, 'a wine stands in an order once');
-const route = z.enum(['none', 'fridge', 'fridge-cold', 'ice', 'freezer', 'warm']);
+const route = z.enum(routeIds);
 export const rest = z.strictObject({ after: id, kind: keys(restKinds) });
 /** A wine of a flight: one of the cellar by its id, or one still to buy, by a general style and a description. What is set here overrides what is computed. */
 const entry = z.strictObject({

@@ -1,6 +1,8 @@
+import { presentFlight } from '@rose/core/flight/flight-schema';
+import { shapeOf } from '@rose/core/document/merge-marks';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { flightShape, merge } from '../document/merge';
+import { merge } from '../document/merge';
 import { published } from '../testing/published';
 import { bothTemperatures, bothVolumes, readTemperature, readVolume, showTemperature, toCelsius, toFahrenheit } from '../wine/measure';
 import type { WineFacts } from '../wine/facts';
@@ -68,16 +70,16 @@ describe('a flight document', () => {
     const base = flight({ wines: [{ id: id(1) }, { id: id(2) }], order: [id(1), id(2)] });
     const mine = { ...base, wines: [...base.wines, { id: id(3) }] };
     const theirs = { ...base, wines: [...base.wines, { id: id(4) }], guests: 20 };
-    const added = merge(base, mine, theirs, flightShape);
+    const added = merge(base, mine, theirs, shapeOf(presentFlight));
     expect(added.clashes).toEqual([]);
     expect(pouringOrder(added.document)).toEqual([id(1), id(2), id(4), id(3)]);
-    const moved = merge(base, { ...base, order: [id(2), id(1)] }, { ...base, order: [id(1)] }, flightShape);
+    const moved = merge(base, { ...base, order: [id(2), id(1)] }, { ...base, order: [id(1)] }, shapeOf(presentFlight));
     expect(moved.clashes).toMatchObject([{ path: ['order'], mine: [id(2), id(1)], theirs: [id(1)] }]);
     const pours = merge(
       base,
       { ...base, wines: [{ id: id(1), pourMl: 60 }, { id: id(2) }] },
       { ...base, wines: [{ id: id(1) }, { id: id(2), pourMl: 30 }] },
-      flightShape,
+      shapeOf(presentFlight),
     );
     expect(pours.clashes).toEqual([]);
     expect(pours.document.wines).toEqual([

@@ -12,7 +12,7 @@ export interface OrderWine {
   /** Completed years, when the vintage is known. */
   readonly age?: number | undefined;
   /** Loads that nothing but the general style speaks for, with the span the style allows. */
-  readonly assumed?: readonly AssumedLoad[];
+  readonly assumed?: readonly AssumedLoad[] | undefined;
 }
 export interface AssumedLoad {
   readonly key: ProfileKey;

@@ -11,10 +11,7 @@ export const routineStep = z.strictObject({
   sips: z.number().int().min(0).max(10),
   minutes: z.number().min(0).max(60),
   /** The questions of this step alone; absent, the step takes what no other step asks of its quarter and of later quarters without a step. */
-  asks: z
-    .array(z.enum(guidedSteps))
-    .max(guidedSteps.length)
-    .optional(),
+  asks: z.array(z.enum(guidedSteps)).max(guidedSteps.length).optional(),
 });
 /** Steps of a routine: one to twelve, at most twenty sips, no question asked twice. */
 export const routineSteps = z

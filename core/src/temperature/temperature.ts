@@ -59,8 +59,9 @@ export function aimFor(band: Band, room: number, pourMl: number, minutesInGlass:
 }
 
 /** One way of bringing a bottle into its band: `least`–`most` minutes in the medium, then `out` minutes in the room until the pour. */
+export const routeIds = ['none', 'fridge', 'fridge-cold', 'ice', 'freezer', 'warm'] as const;
 export interface Route {
-  readonly id: 'none' | 'fridge' | 'fridge-cold' | 'ice' | 'freezer' | 'warm';
+  readonly id: (typeof routeIds)[number];
   readonly medium: Medium;
   readonly least: number;
   readonly most: number;

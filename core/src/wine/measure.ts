@@ -1,8 +1,10 @@
 import { millilitresPerOunce } from './units';
 
 /** What a venue measures in. Values are stored in mL and °C; an entry may be typed in the other unit. */
-export type TemperatureUnit = 'C' | 'F';
-export type VolumeUnit = 'mL' | 'oz';
+export const temperatureUnits = ['C', 'F'] as const;
+export const volumeUnits = ['mL', 'oz'] as const;
+export type TemperatureUnit = (typeof temperatureUnits)[number];
+export type VolumeUnit = (typeof volumeUnits)[number];
 
 export const toFahrenheit = (celsius: number): number => (celsius * 9) / 5 + 32;
 export const toCelsius = (fahrenheit: number): number => ((fahrenheit - 32) * 5) / 9;

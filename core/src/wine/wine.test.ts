@@ -1,3 +1,4 @@
+import { shapeOf } from '@rose/core/document/merge-marks';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { published } from '../testing/published';
@@ -5,7 +6,7 @@ import type { Share } from './facts';
 import { ageOn, narrowedShares, shareBounds } from './stated';
 import { wineDocument } from './facts-schema';
 import { emptyNote, withObservation } from './note';
-import { merge, noteShape } from '../document/merge';
+import { merge } from '../document/merge';
 import { noteDocument } from './note-schema';
 import { notchWord, observableIds, observables, quarters } from './observables';
 import { anchors, resolveProfile, profileKeys, type Loads } from './profile';
@@ -153,7 +154,7 @@ describe('ideas and circumstances of a note', () => {
       { ...emptyNote, ideas: [] },
       { ...emptyNote, ideas: [idea('a')], circumstances: { coffee: true } },
       { ...emptyNote, ideas: [idea('b')], circumstances: { glassC: 8 } },
-      noteShape,
+      shapeOf(noteDocument),
     );
     expect(merged.clashes).toEqual([]);
     expect(merged.document.ideas!.map((entry) => entry.id).sort()).toEqual(['a', 'b']);

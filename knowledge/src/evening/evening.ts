@@ -22,7 +22,7 @@ export interface EveningInput {
   readonly name: string;
   readonly facts: WineFacts;
   readonly profile: Profile;
-  readonly age: number | undefined;
+  readonly age?: number | undefined;
   readonly lots: readonly Lot[];
   readonly buy: boolean;
   readonly priceMinor?: number | undefined;

@@ -39,7 +39,7 @@ export const roleIds = keysOf(roles);
  */
 export function may(who: { readonly role?: string | null | undefined }, right: Right, table: Readonly<Record<string, RoleSpec>> = roles): boolean {
   const role = who.role ?? '';
-  return Object.hasOwn(table, role) && table[role]!.may.includes(right);
+  return Object.hasOwn(table, role) && table[role]?.may.includes(right) === true;
 }
 /** The roles that may do something. */
 export const rolesThat = (right: Right): Role[] => roleIds.filter((role) => may({ role }, right));

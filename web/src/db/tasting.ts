@@ -1,10 +1,11 @@
 import { boolean, foreignKey, integer, pgEnum, pgTable, primaryKey, text, unique, uuid } from 'drizzle-orm/pg-core';
+import { tastingKinds } from '../contract/tasting';
 import { at, venue } from './venue';
 import { flight } from './flight';
 import { user } from './auth';
 import { json } from './json';
 
-export const tastingKind = pgEnum('tasting_kind', ['solo', 'table', 'panel']);
+export const tastingKind = pgEnum('tasting_kind', tastingKinds);
 
 /** One sitting: an evening with a flight, or one person with one glass. */
 export const tasting = pgTable(

@@ -1,32 +1,10 @@
 import { foreignKey, index, integer, pgTable, primaryKey, text, timestamp, uuid } from 'drizzle-orm/pg-core';
-import type { Stock } from '@rose/core/flight/flight';
 import type { Role } from '../contract/roles';
+import type { VenueSettings } from '../contract/venue-settings';
 import { json } from './json';
 import { user } from './auth';
 
 export const at = (name: string) => timestamp(name, { withTimezone: true });
-
-export interface VenueSettings {
-  readonly country: string;
-  readonly currency: string;
-  readonly timeZone: string;
-  readonly school: string;
-  readonly routine: string;
-  readonly temperature: 'C' | 'F';
-  readonly volume: 'mL' | 'oz';
-  readonly stock: Stock;
-  /** Minor units: bread, cheese and ice a kilogram, water a litre. */
-  readonly prices: { readonly bread: number; readonly cheese: number; readonly water: number; readonly ice: number };
-  /** Readings of a probe in the venue's own fridge, bucket or room. */
-  readonly probes: readonly {
-    readonly id: string;
-    readonly medium: 'room' | 'fridge' | 'ice' | 'freezer';
-    readonly formatMl: number;
-    readonly ambientC: number;
-    readonly on: string;
-    readonly readings: readonly { readonly minutes: number; readonly celsius: number }[];
-  }[];
-}
 
 /** A tenant: everything else belongs to one. */
 export const venue = pgTable('venue', {

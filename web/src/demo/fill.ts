@@ -10,7 +10,7 @@ import { demoEmail, demoPassword } from '../server/account/demo';
 import { usualChoices } from '../server/account/settings';
 import { saveWine } from '../server/cellar/commands';
 import { asOrderWine, knownWines } from '../server/cellar/profiles';
-import type { Member, Operation } from '../server/command';
+import type { AnyOperation, Member } from '../server/command';
 import { saveFlight } from '../server/flight/operations';
 import { perform } from '../server/http';
 import { glassCode, openNote } from '../server/note/glasses';
@@ -45,8 +45,8 @@ export async function fillDemo(filledOn: string): Promise<void> {
   });
   await db.insert(member).values({ venueId, userId: made.user.id, role: 'owner' });
   const actor: Member = { kind: 'member', userId: made.user.id, name: 'Ines', email: demoEmail, venueId, role: 'owner', via: 'session' };
-  const run = (operation: Operation, input: unknown) => perform(operation, actor, input, { cookies: [] });
-  const save = (operation: Operation, id: string, document: unknown, baseRevision = 0) => run(operation, { id, writeId: v4(), baseRevision, document });
+  const run = (operation: AnyOperation, input: unknown) => perform(operation, actor, input, { cookies: [] });
+  const save = (operation: AnyOperation, id: string, document: unknown, baseRevision = 0) => run(operation, { id, writeId: v4(), baseRevision, document });
 
   const ids = new Map<string, string>();
   for (const document of demoWines) {
@@ -112,7 +112,7 @@ async function closedEvening(
   flightId: string,
   begins: Date,
   wines: readonly string[],
-  save: (operation: Operation, id: string, document: unknown, baseRevision?: number) => Promise<unknown>,
+  save: (operation: AnyOperation, id: string, document: unknown, baseRevision?: number) => Promise<unknown>,
 ): Promise<void> {
   const { db } = connections();
   const { venueId } = actor;

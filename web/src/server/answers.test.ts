@@ -27,18 +27,18 @@ const left = new Set([
 ]);
 
 describe('what is answered is what is declared', () => {
-  for (const operation of operations.filter((entry) => !left.has(entry.name))) {
-    it(operation.name, async () => {
+  for (const operation of operations.filter((entry) => !left.has(entry.contract.name))) {
+    it(operation.contract.name, async () => {
       // A deleted thing answers nothing: each walk begins with everything in place.
       for (const back of ['wine.restore', 'flight.restore', 'note.restore', 'dish.restore']) {
         await run(
-          operations.find((entry) => entry.name === back)!,
+          operations.find((entry) => entry.contract.name === back)!,
           world.owner,
           exampleInputs(world)[back],
         );
       }
-      const answer: unknown = await run(operation, world.owner, exampleInputs(world)[operation.name]);
-      const parsed = operation.output.safeParse(JSON.parse(JSON.stringify(answer)));
+      const answer: unknown = await run(operation, world.owner, exampleInputs(world)[operation.contract.name]);
+      const parsed = operation.contract.output.safeParse(JSON.parse(JSON.stringify(answer)));
       expect(parsed.success ? '' : JSON.stringify(parsed.error.issues).slice(0, 400)).toBe('');
     });
   }

@@ -64,14 +64,14 @@ const left = new Set([
 ]);
 
 describe('nonsense in every field of every command and query', () => {
-  for (const operation of operations.filter((entry) => !left.has(entry.name))) {
-    it(operation.name, async () => {
-      const input = exampleInputs(world)[operation.name]!;
+  for (const operation of operations.filter((entry) => !left.has(entry.contract.name))) {
+    it(operation.contract.name, async () => {
+      const input = exampleInputs(world)[operation.contract.name]!;
       let refused = 0;
       for (const path of paths(input)) {
         for (const bad of nonsense) {
           const wrong = replaced(input, path, bad) as Record<string, unknown>;
-          if (!operation.input.safeParse(wrong).success) {
+          if (!operation.contract.input.safeParse(wrong).success) {
             const before = refused === 0 ? await rows() : '';
             const error: unknown = await run(operation, world.owner, wrong).then(
               () => undefined,
@@ -103,18 +103,18 @@ describe('nonsense in every field of every command and query', () => {
       'venue.enter',
       'member.accept',
     ]) {
-      const operation = operations.find((entry) => entry.name === name)!;
+      const operation = operations.find((entry) => entry.contract.name === name)!;
       const input = exampleInputs(world)[name]!;
       for (const path of paths(input))
         expect(
-          nonsense.filter((bad) => !operation.input.safeParse(replaced(input, path, bad)).success).length,
+          nonsense.filter((bad) => !operation.contract.input.safeParse(replaced(input, path, bad)).success).length,
           `${name} ${path.join('.')}`,
         ).toBeGreaterThanOrEqual(8);
     }
   });
   it('a free text keeps emoji, script and right-to-left letters exactly, and a zero byte is refused', async () => {
-    const save = operations.find((entry) => entry.name === 'dish.save')!;
-    const get = operations.find((entry) => entry.name === 'dish.get')!;
+    const save = operations.find((entry) => entry.contract.name === 'dish.save')!;
+    const get = operations.find((entry) => entry.contract.name === 'dish.get')!;
     let revision = 1;
     for (const text of ['<script>alert(1)</script>', '🍷 e\u0301', 'ליין אדום', "Robert'); drop table wine;--"]) {
       const document = { schema: 1, name: text, remark: text, parts: [] };

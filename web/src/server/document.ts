@@ -1,15 +1,8 @@
 import { sql, type SQLWrapper } from 'drizzle-orm';
-import { z } from 'zod';
 import { receive, type Answer, type Stored, type Write } from '@rose/core/document/protocol';
 import type { Tx } from '../db/client';
 import { Problem, badField, notFound } from './problem';
-import type { Right } from '../contract/roles';
-import { command, type Reply } from './command';
-
-/** What a document command takes: the write of the save protocol. A document that is new has base revision 0. */
-export const writeInput = <D>(document: z.ZodType<D>) =>
-  z.strictObject({ id: z.uuid(), writeId: z.string().min(1).max(64), baseRevision: z.number().int().min(0), document });
-export const savedOutput = z.object({ id: z.string(), revision: z.number() });
+import type { Member, Reply } from './command';
 
 /** How a kind of document is kept. */
 export interface Store<D> {
@@ -57,38 +50,13 @@ function finish<D>(id: string, answer: Answer<D>, reply: Reply): { id: string; r
   return { id, revision: answer.revision };
 }
 
-const one = z.strictObject({ id: z.uuid() });
-const done = z.object({ ok: z.literal(true) });
-
-/** The two commands that delete a document of a venue and bring it back. The row stays; what hangs on it stays. */
-export function removal(what: string, allow: Right, path: `/${string}`, table: SQLWrapper) {
-  const mark = async (tx: Tx, venueId: string, id: string, deleted: boolean) => {
-    const changed = await tx.execute(
-      sql`update ${table} set deleted_at = ${deleted ? sql`now()` : sql`null`} where venue_id = ${venueId} and id = ${id} ${deleted ? sql`and deleted_at is null` : sql``}`,
-    );
-    if (changed.rowCount === 0) throw notFound(what);
-    return { ok: true } as const;
-  };
-  return {
-    remove: command({
-      name: `${what}.delete`,
-      method: 'DELETE',
-      path: `${path}/{id}`,
-      summary: `Deletes a ${what}; it can be brought back`,
-      allow,
-      input: one,
-      output: done,
-      run: (tx, actor, input) => mark(tx, actor.venueId, input.id, true),
-    }),
-    restore: command({
-      name: `${what}.restore`,
-      method: 'POST',
-      path: `${path}/{id}/returns`,
-      summary: `Brings a deleted ${what} back`,
-      allow,
-      input: one,
-      output: done,
-      run: (tx, actor, input) => mark(tx, actor.venueId, input.id, false),
-    }),
-  };
-}
+/** Deletes a document of a venue, or brings it back. The row stays; what hangs on it stays. */
+const mark = (table: SQLWrapper, what: string, deleted: boolean) => async (tx: Tx, actor: Member, input: { readonly id: string }) => {
+  const changed = await tx.execute(
+    sql`update ${table} set deleted_at = ${deleted ? sql`now()` : sql`null`} where venue_id = ${actor.venueId} and id = ${input.id} ${deleted ? sql`and deleted_at is null` : sql``}`,
+  );
+  if (changed.rowCount === 0) throw notFound(what);
+  return { ok: true } as const;
+};
+/** What serves the two contracts of a removal. */
+export const removing = (what: string, table: SQLWrapper) => ({ remove: mark(table, what, true), restore: mark(table, what, false) });

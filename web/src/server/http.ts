@@ -1,7 +1,9 @@
 import { z } from 'zod';
+import { same } from '@rose/core/document/merge';
 import { may } from '../contract/roles';
 import { connections } from '../db/client';
-import type { Actor, Operation, Reply } from './command';
+import type { Contract } from '../contract/contract';
+import type { Actor, AnyOperation, Reply } from './command';
 import { count } from './limits';
 import { errorText, log } from './log';
 import { Problem, forbidden, unknownActor } from './problem';
@@ -9,22 +11,45 @@ import { operations } from './registry';
 import { behindProxy, ownOrigin } from './setting';
 import { whoIs } from './who';
 
-/** Whether an actor may call an operation; `table` for a test of other roles than ours. */
-export function permits(operation: Pick<Operation, 'allow'>, actor: Actor, table?: Parameters<typeof may>[2]): boolean {
-  if (operation.allow === 'anyone') return true;
-  if (operation.allow === 'user') return actor.kind !== 'anyone';
-  return actor.kind === 'member' && may(actor, operation.allow, table);
+/** Whether an actor may call; `table` for a test of other roles than ours. */
+export function permits({ allow }: Pick<Contract, 'allow'>, actor: Actor, table?: Parameters<typeof may>[2]): boolean {
+  if (allow === 'anyone') return true;
+  if (allow === 'user') return actor.kind !== 'anyone';
+  return actor.kind === 'member' && may(actor, allow, table);
 }
 
 /** Runs an operation for an actor: rights, input, limit, transaction. The one way in, for requests, pages and the demo alike. */
-export async function perform(operation: Operation, actor: Actor, rawInput: unknown, reply: Reply): Promise<unknown> {
-  if (!permits(operation, actor)) throw actor.kind === 'anyone' ? unknownActor() : forbidden();
-  const parsed = operation.input.safeParse(rawInput);
+export async function perform(operation: AnyOperation, actor: Actor, rawInput: unknown, reply: Reply): Promise<unknown> {
+  const { contract } = operation;
+  if (!permits(contract, actor)) throw actor.kind === 'anyone' ? unknownActor() : forbidden();
+  const parsed = contract.input.safeParse(rawInput);
   if (!parsed.success) throw invalid(parsed.error);
-  if (operation.limit !== undefined) await count(operation.name, operation.limit.points, operation.limit.seconds, operation.limit.key(parsed.data, actor));
+  if (contract.limit !== undefined) await count(contract.name, contract.limit.points, contract.limit.seconds, contract.limit.key(parsed.data, actor));
   const { db } = connections();
-  if (operation.kind === 'query' || operation.transaction === false) return operation.run(db, actor, parsed.data, reply);
-  return db.transaction((tx) => operation.run(tx as never, actor, parsed.data, reply));
+  // The registry's operations are typed where they are served; here each gets what its own contract parsed.
+  const run = (on: unknown) => operation.run(on as never, actor as never, parsed.data as never, reply);
+  const answer = await (contract.kind === 'query' || contract.transaction === false ? run(db) : db.transaction(run));
+  if (process.env['NODE_ENV'] !== 'production') declared(contract, answer);
+  return answer;
+}
+
+/** Refuses an answer that holds what its contract does not say: in tests and development. What members are sent in production is what the queries select. */
+function declared(contract: Contract, answer: unknown): void {
+  const sent: unknown = JSON.parse(JSON.stringify(answer));
+  const said = contract.output.safeParse(sent);
+  if (!said.success) throw new Error(`${contract.name} answers otherwise than its contract says: ${JSON.stringify(said.error.issues).slice(0, 400)}`);
+  if (!same(JSON.parse(JSON.stringify(said.data)), sent))
+    throw new Error(`${contract.name} answers more than its contract says: ${firstMore(sent, said.data, '')}`);
+}
+/** Where the first undeclared field stands. */
+function firstMore(sent: unknown, said: unknown, at: string): string {
+  if (typeof sent !== 'object' || sent === null || typeof said !== 'object' || said === null) return at;
+  for (const [key, value] of Object.entries(sent)) {
+    if (!Object.hasOwn(said, key)) return `${at}/${key}`;
+    const inner = Object.entries(said).find(([name]) => name === key)?.[1] as unknown;
+    if (!same(JSON.parse(JSON.stringify(inner ?? null)), value)) return firstMore(value, inner, `${at}/${key}`);
+  }
+  return at;
 }
 
 function invalid(error: z.ZodError): Problem {
@@ -40,10 +65,10 @@ function invalid(error: z.ZodError): Problem {
 
 // Addresses with fewer names in them are tried first: /wines/countries before /wines/{id}.
 const compiled = [...operations]
-  .sort((a, b) => a.path.split('{').length - b.path.split('{').length)
+  .sort((a, b) => a.contract.path.split('{').length - b.contract.path.split('{').length)
   .map((operation) => ({
     operation,
-    pattern: new RegExp(`^${operation.path.replace(/[.]/g, '\\.').replace(/\{(\w+)\}/g, '(?<$1>[^/]+)')}$`),
+    pattern: new RegExp(`^${operation.contract.path.replace(/[.]/g, '\\.').replace(/\{(\w+)\}/g, '(?<$1>[^/]+)')}$`),
   }));
 const biggestBody = 4_000_000;
 
@@ -56,18 +81,18 @@ export async function handle(request: Request, path: string): Promise<Response> 
       const match = pattern.exec(path);
       return match === null ? [] : [{ operation, params: match.groups ?? {} }];
     });
-    const found = matches.find((match) => match.operation.method === request.method);
+    const found = matches.find((match) => match.operation.contract.method === request.method);
     if (found === undefined) {
       if (matches.length === 0) throw new Problem(404, 'not-found', 'There is nothing at this address.');
       throw new Problem(
         405,
         'method',
-        `This address answers ${matches.map((match) => match.operation.method).join(', ')}.`,
+        `This address answers ${matches.map((match) => match.operation.contract.method).join(', ')}.`,
         {},
-        { allow: matches.map((match) => match.operation.method).join(', ') },
+        { allow: matches.map((match) => match.operation.contract.method).join(', ') },
       );
     }
-    name = found.operation.name;
+    name = found.operation.contract.name;
     const byToken = /^Bearer /.test(request.headers.get('authorization') ?? '');
     if (
       request.method !== 'GET' &&
@@ -82,7 +107,7 @@ export async function handle(request: Request, path: string): Promise<Response> 
     };
     const ifMatch = request.headers.get('if-match')?.match(/^"?(\d+)"?$/)?.[1];
     if (ifMatch !== undefined && 'document' in input) input['baseRevision'] = Number(ifMatch);
-    if (byToken && found.operation.browserOnly === true) throw forbidden();
+    if (byToken && found.operation.contract.browserOnly === true) throw forbidden();
     if (byToken && actor.kind === 'member') await count('token', 600, 60, request.headers.get('authorization')!);
     const reply: Reply = { cookies: [] };
     const output = await perform(found.operation, actor, input, reply);

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { operations } from './registry';
+import { contracts } from '../contract';
 
 type Json = Record<string, unknown>;
 const schemaOf = (type: z.ZodType, io: 'input' | 'output'): Json => {
@@ -10,7 +10,7 @@ const schemaOf = (type: z.ZodType, io: 'input' | 'output'): Json => {
 /** The OpenAPI 3.1 document: a fold over the registry, with the same schemas that parse the requests. */
 export function openapi(server: string): Json {
   const paths: Record<string, Json> = {};
-  for (const operation of operations) {
+  for (const operation of contracts) {
     if (operation.browserOnly === true) continue;
     const input = schemaOf(operation.input, 'input') as { properties?: Record<string, Json>; required?: string[] };
     const named = [...operation.path.matchAll(/\{(\w+)\}/g)].map((match) => match[1]!);

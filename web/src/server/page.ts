@@ -1,6 +1,9 @@
 import { headers } from 'next/headers';
 import { notFound, redirect } from 'next/navigation';
 import { cache } from 'react';
+import type { z } from 'zod';
+import type { Frozen } from '@rose/core/document/frozen';
+import type { Contract } from '../contract/contract';
 import { may, type Right } from '../contract/roles';
 import type { Operation } from './command';
 import { perform } from './http';
@@ -12,27 +15,24 @@ import { whoIs } from './who';
 const reader = cache(async () => whoIs(await headers()));
 
 /** Reads for a page, through the same query as the API. Sends somebody who is not signed in to the door, and answers a missing thing with the page for it. */
-export async function read<O>(
-  operation: Operation & { call(db: never, actor: never, input: never): Promise<O> },
-  input: Record<string, unknown> = {},
-): Promise<O> {
+export async function read<C extends Contract>({ contract, run }: Operation<C>, input: Record<string, unknown> = {}): Promise<Frozen<z.output<C['output']>>> {
   const actor = await reader().catch((error: unknown) => {
-    log.error({ page: operation.name, bug: errorText(error) });
+    log.error({ page: contract.name, bug: errorText(error) });
     throw new Error('The page could not be read.');
   });
-  if (actor.kind === 'anyone' && operation.allow !== 'anyone') redirect('/come-in');
-  if (actor.kind === 'user' && operation.allow !== 'anyone' && operation.allow !== 'user') redirect('/venues/new');
+  if (actor.kind === 'anyone' && contract.allow !== 'anyone') redirect('/come-in');
+  if (actor.kind === 'user' && contract.allow !== 'anyone' && contract.allow !== 'user') redirect('/venues/new');
   try {
-    return (await perform(operation, actor, input, { cookies: [] })) as O;
+    // What comes back is what the operation's own type says it answers.
+    return (await perform({ contract, run }, actor, input, { cookies: [] })) as Frozen<z.output<C['output']>>;
   } catch (error) {
     if (error instanceof Problem && [404, 403, 422].includes(error.status)) notFound();
     if (error instanceof Problem) throw error;
     // The framework would print the query with its values.
-    log.error({ page: operation.name, bug: errorText(error) });
+    log.error({ page: contract.name, bug: errorText(error) });
     throw new Error('The page could not be read.');
   }
 }
-
 /** For a page that is nothing but a change: whoever may not make it does not find it. */
 export async function mustBeAbleTo(right: Right): Promise<void> {
   const actor = await reader();
@@ -40,3 +40,6 @@ export async function mustBeAbleTo(right: Right): Promise<void> {
   if (actor.kind === 'user') redirect('/venues/new');
   if (!may(actor, right)) notFound();
 }
+
+/** Whether the parameters of an address are what a contract takes: nonsense there narrows nothing. */
+export const accepts = <S extends z.ZodType>(schema: S, sent: unknown): sent is z.input<S> => schema.safeParse(sent).success;

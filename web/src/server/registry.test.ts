@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { openapi } from './openapi';
 import { keysOf } from '@rose/core/wine/keys';
+import { contracts } from '../contract';
 import { rights, roles } from '../contract/roles';
 import { permits } from './http';
 import { operations } from './registry';
@@ -122,9 +123,9 @@ describe('the registry', () => {
   it('who may do what is exactly the table', () => {
     const found = Object.fromEntries(
       operations.map((operation) => [
-        operation.name,
+        operation.contract.name,
         Object.keys(actors)
-          .filter((key) => permits(operation, actors[key]!))
+          .filter((key) => permits(operation.contract, actors[key]!))
           .join(''),
       ]),
     );
@@ -135,15 +136,15 @@ describe('the registry', () => {
     for (const right of keysOf(rights)) {
       const table = { ...roles, reader: { label: 'reader', may: [right] } };
       for (const operation of operations) {
-        const open = operation.allow === 'anyone' || operation.allow === 'user';
-        expect(permits(operation, stranger, table), `${right}: ${operation.name}`).toBe(open || operation.allow === right);
-        expect(permits(operation, stranger), operation.name).toBe(open);
+        const open = operation.contract.allow === 'anyone' || operation.contract.allow === 'user';
+        expect(permits(operation.contract, stranger, table), `${right}: ${operation.contract.name}`).toBe(open || operation.contract.allow === right);
+        expect(permits(operation.contract, stranger), operation.contract.name).toBe(open);
       }
     }
   });
-  it('every operation has a name and an address of its own, and each name in the address is a field', () => {
-    expect(new Set(operations.map((operation) => operation.name)).size).toBe(operations.length);
-    expect(new Set(operations.map((operation) => `${operation.method} ${operation.path}`)).size).toBe(operations.length);
+  it('serves each contract once, and nothing that is not said', () => {
+    expect(operations.map((operation) => operation.contract.name).sort()).toEqual(contracts.map((said) => said.name).sort());
+    expect(new Set(operations.map((operation) => operation.contract)).size).toBe(contracts.length);
   });
   it('the OpenAPI document has every operation a program may call, with its parameters and schemas', () => {
     const document = openapi('http://127.0.0.1') as {
@@ -166,8 +167,8 @@ describe('the registry', () => {
     );
     expect(listed.sort()).toEqual(
       operations
-        .filter((operation) => operation.browserOnly !== true)
-        .map((operation) => `${operation.method} ${operation.path} ${operation.name}`)
+        .filter((operation) => operation.contract.browserOnly !== true)
+        .map((operation) => `${operation.contract.method} ${operation.contract.path} ${operation.contract.name}`)
         .sort(),
     );
     for (const methods of Object.values(document.paths))

@@ -1,4 +1,4 @@
-import type { Operation } from './command';
+import type { AnyOperation } from './command';
 import * as accountCommands from './account/commands';
 import * as accountQueries from './account/queries';
 import * as venueCommands from './account/venue-commands';
@@ -21,11 +21,10 @@ import * as notebookQueries from './notebook/queries';
 import * as pairingOperations from './pairing/operations';
 import { health } from './health';
 
-const isOperation = (value: unknown): value is Operation =>
-  typeof value === 'object' && value !== null && 'kind' in value && 'path' in value && 'allow' in value;
+const isOperation = (value: unknown): value is AnyOperation => typeof value === 'object' && value !== null && 'contract' in value && 'run' in value;
 
-/** Every command and query there is. The API, its OpenAPI document and the table of who may do what are folds over this list. */
-export const operations: readonly Operation[] = [
+/** Every command and query with what serves it: one for each contract, as a test holds it to. */
+export const operations: readonly AnyOperation[] = [
   accountCommands,
   accountQueries,
   venueCommands,

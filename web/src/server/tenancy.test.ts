@@ -49,19 +49,19 @@ describe('a stranger with the ids of another venue', () => {
     const stranger = await newMember('owner');
     const before = await everything(world.owner.venueId);
     const inputs = exampleInputs(world);
-    expect(Object.keys(inputs).sort()).toEqual(operations.map((operation) => operation.name).sort());
+    expect(Object.keys(inputs).sort()).toEqual(operations.map((operation) => operation.contract.name).sort());
     for (const operation of operations) {
-      if (operation.name.startsWith('account.') || operation.name.startsWith('demo.')) continue;
-      const answer = await run(operation, stranger, inputs[operation.name]).then(
+      if (operation.contract.name.startsWith('account.') || operation.contract.name.startsWith('demo.')) continue;
+      const answer = await run(operation, stranger, inputs[operation.contract.name]).then(
         (value: unknown) => JSON.stringify(value),
         (error: unknown) => {
-          expect(error, operation.name).toBeInstanceOf(Problem);
+          expect(error, operation.contract.name).toBeInstanceOf(Problem);
           return JSON.stringify(error);
         },
       );
-      for (const secret of secrets) expect(answer.includes(secret), `${operation.name} tells ${secret}`).toBe(false);
+      for (const secret of secrets) expect(answer.includes(secret), `${operation.contract.name} tells ${secret}`).toBe(false);
       for (const id of [world.wineId, world.noteId, world.dishId, world.flightId, world.glassId])
-        if (!JSON.stringify(inputs[operation.name]).includes(id)) expect(answer.includes(id), operation.name).toBe(false);
+        if (!JSON.stringify(inputs[operation.contract.name]).includes(id)) expect(answer.includes(id), operation.contract.name).toBe(false);
     }
     expect(await everything(world.owner.venueId)).toBe(before);
   });
@@ -82,7 +82,7 @@ describe('a stranger with the ids of another venue', () => {
 describe('inside a venue', () => {
   it('a helper reads their own notes only, and a host those that are shared', async () => {
     const helper = await newMember('helper', world.owner.venueId);
-    const byName = (name: string) => operations.find((operation) => operation.name === name)!;
+    const byName = (name: string) => operations.find((operation) => operation.contract.name === name)!;
     await expect(run(byName('note.get'), helper, { id: world.noteId })).rejects.toMatchObject({ status: 403 });
     expect(await run(byName('note.list'), helper, {})).toMatchObject({ items: [], count: 0 });
     const id = v7();

@@ -19,63 +19,79 @@ export class Unreachable extends Error {
 }
 
 interface Options {
-  readonly body?: unknown;
-  readonly query?: Readonly<Record<string, string | number | undefined>>;
   /** Lets the request outlive the page. */
   readonly keepalive?: boolean;
   readonly signal?: AbortSignal;
 }
+/** What of an address a call needs to know; its types are the contract's. */
+interface Callable {
+  readonly method: string;
+  readonly path: string;
+  readonly takes?: object;
+  readonly answers?: unknown;
+}
+type Takes<A extends Callable> = NonNullable<A['takes']>;
+type Answers<A extends Callable> = Exclude<A['answers'], undefined>;
 
-export async function api<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, options: Options = {}): Promise<T> {
+/** The address with the names of its path filled in, and what is left of the input. */
+function filled(path: string, input: object): { readonly at: string; readonly rest: Readonly<Record<string, unknown>> } {
+  const rest: Record<string, unknown> = { ...input };
+  const at = path.replace(/\{(\w+)\}/g, (_whole, name: string) => {
+    const value = rest[name];
+    delete rest[name];
+    return encodeURIComponent(String(value));
+  });
+  return { at: `/api/v1${at}`, rest };
+}
+async function ask(address: Callable, input: object, { keepalive, signal }: Options, patience: number): Promise<Response> {
+  const { at, rest } = filled(address.path, input);
+  const inAddress = address.method === 'GET' || address.method === 'DELETE';
   const search = new URLSearchParams(
-    Object.entries(options.query ?? {}).flatMap(([key, value]) => (value === undefined || value === '' ? [] : [[key, String(value)]])),
+    Object.entries(inAddress ? rest : {}).flatMap(([key, value]) => (value === undefined || value === null || value === '' ? [] : [[key, String(value)]])),
   );
-  const url = `/api/v1${path}${search.size > 0 ? `?${search}` : ''}`;
-  let response: Response;
-  const limit = AbortSignal.timeout(15_000);
+  const body = inAddress ? undefined : JSON.stringify(rest);
+  const limit = AbortSignal.timeout(patience);
   try {
-    const body = options.body === undefined ? undefined : JSON.stringify(options.body);
-    response = await fetch(url, {
-      method,
+    return await fetch(search.size > 0 ? `${at}?${search}` : at, {
+      method: address.method,
       credentials: 'same-origin',
       cache: 'no-store',
-      signal: options.signal ?? limit,
+      signal: signal ?? limit,
       ...(body === undefined ? {} : { body, headers: { 'content-type': 'application/json' } }),
       // A browser refuses keepalive bodies above 64 KiB.
-      ...(options.keepalive === true && (body?.length ?? 0) < 60_000 ? { keepalive: true } : {}),
+      ...(keepalive === true && (body?.length ?? 0) < 60_000 ? { keepalive: true } : {}),
     });
   } catch {
     throw new Unreachable();
   }
+}
+async function refusalOf(response: Response): Promise<ApiProblem | Unreachable> {
+  try {
+    const problem = await response.json();
+    return new ApiProblem(response.status, problem.title ?? 'Something went wrong.', problem);
+  } catch {
+    return new Unreachable();
+  }
+}
+
+/** Calls a command or a query of the contract: what it takes and what it answers are the contract's own types. */
+export async function call<A extends Callable>(address: A, input: Takes<A>, options: Options = {}): Promise<Answers<A>> {
+  const response = await ask(address, input, options, 15_000);
+  if (!response.ok) throw await refusalOf(response);
   const text = await response.text().catch(() => {
     throw new Unreachable();
   });
-  let parsed: unknown;
   try {
-    parsed = text === '' ? {} : JSON.parse(text);
+    return JSON.parse(text === '' ? '{}' : text);
   } catch {
     throw new Unreachable();
   }
-  if (response.ok) return parsed as T;
-  const problem = parsed as { title?: string };
-  throw new ApiProblem(response.status, problem.title ?? 'Something went wrong.', problem as ApiProblem['more']);
 }
 
-/** Asks for a file by POST and hands it to the browser to keep. */
-export async function download(path: string, body: unknown): Promise<void> {
-  const response = await fetch(`/api/v1${path}`, {
-    method: 'POST',
-    credentials: 'same-origin',
-    body: JSON.stringify(body),
-    headers: { 'content-type': 'application/json' },
-    signal: AbortSignal.timeout(60_000),
-  }).catch(() => {
-    throw new Unreachable();
-  });
-  if (!response.ok) {
-    const problem = (await response.json().catch(() => ({}))) as { title?: string };
-    throw new ApiProblem(response.status, problem.title ?? 'Something went wrong.', problem as ApiProblem['more']);
-  }
+/** Calls what makes a file, and hands the file to the browser to keep. */
+export async function download<A extends Callable & { readonly files?: readonly string[] }>(address: A, input: Takes<A>): Promise<void> {
+  const response = await ask(address, input, {}, 60_000);
+  if (!response.ok) throw await refusalOf(response);
   const link = document.createElement('a');
   link.href = URL.createObjectURL(await response.blob());
   link.download = /filename="([^"]+)"/.exec(response.headers.get('content-disposition') ?? '')?.[1] ?? 'file';

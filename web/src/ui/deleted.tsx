@@ -1,6 +1,5 @@
 'use client';
 import { useState } from 'react';
-import { api } from './api';
 import { Button, ButtonLink } from './button';
 import { Trouble } from './field';
 import { Frame, Page } from './frame';
@@ -8,15 +7,15 @@ import { Frame, Page } from './frame';
 /** What stands in the place of something that was just deleted: the way back. */
 export function Deleted({
   name,
-  path,
   list,
   stays,
+  bringBack,
   onBack,
 }: {
   name: string;
-  path: string;
   list: { href: string; label: string };
   stays?: string;
+  bringBack: () => Promise<unknown>;
   onBack: () => void;
 }) {
   const [trouble, setTrouble] = useState('');
@@ -27,7 +26,7 @@ export function Deleted({
         {stays !== undefined && <p>{stays}</p>}
         {trouble !== '' && <Trouble role="alert">{trouble}</Trouble>}
         <p style={{ display: 'flex', gap: 10, marginTop: 14 }}>
-          <Button tone="strong" onPress={() => void api('POST', `${path}/returns`, { body: {} }).then(onBack, (error: Error) => setTrouble(error.message))}>
+          <Button tone="strong" onPress={() => void bringBack().then(onBack, (error: Error) => setTrouble(error.message))}>
             Bring it back
           </Button>
           <ButtonLink href={list.href}>{list.label}</ButtonLink>

@@ -115,7 +115,7 @@ export function TextArea({ label, hint, error, value, onChange, rows = 3 }: Shar
     </Wrap>
   );
 }
-export function SelectField({
+export function SelectField<K extends string, E extends string | undefined = undefined>({
   label,
   hint,
   error,
@@ -124,7 +124,14 @@ export function SelectField({
   options,
   empty,
   hideLabel,
-}: Shared & { hideLabel?: boolean; value: string; onChange: (value: string) => void; options: Readonly<Record<string, string>>; empty?: string }) {
+}: Shared & {
+  hideLabel?: boolean;
+  value: NoInfer<K> | '';
+  /** Only what stands among the options, or nothing where `empty` says what that is. */
+  onChange: (value: E extends string ? K | '' : K) => void;
+  options: Readonly<Partial<Record<K, string>>>;
+  empty?: E;
+}) {
   const id = useId();
   return (
     <Wrap>
@@ -132,9 +139,9 @@ export function SelectField({
         {label}
         {hint !== undefined && <span> · {hint}</span>}
       </label>
-      <select id={id} value={value} onChange={(event) => onChange(event.target.value)}>
+      <select id={id} value={value} onChange={(event) => onChange(event.target.value as K)}>
         {empty !== undefined && <option value="">{empty}</option>}
-        {Object.entries(options).map(([key, word]) => (
+        {Object.entries<string | undefined>(options).map(([key, word]) => (
           <option key={key} value={key}>
             {word}
           </option>

@@ -2,7 +2,6 @@
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
-import { api } from './api';
 import { useKey } from './frame';
 
 export interface ListPage<T> {
@@ -28,23 +27,24 @@ export const Filters = styled.form`
  * A list that lives in its address: the first page comes with the page itself, more pages by their cursor, and every filter changes the address, so that a
  * reload and a link land where one was. `/` goes to the search.
  */
-export function useListPage<T>({
+export function useListPage<T, F extends { readonly q?: string | undefined }>({
   path,
-  query,
+  more: read,
   first,
   filters,
   limit,
 }: {
   path: string;
-  query: string;
+  /** Reads the next page. */
+  more: (input: F & { readonly cursor: string; readonly limit?: number }) => Promise<ListPage<T>>;
   first: ListPage<T>;
-  filters: Readonly<Record<string, string>>;
+  filters: F;
   limit?: number;
 }) {
   const router = useRouter();
   const [more, setMore] = useState<readonly T[]>([]);
   const [next, setNext] = useState(first.next);
-  const [q, setQ] = useState(filters['q'] ?? '');
+  const [q, setQ] = useState(filters.q ?? '');
   const [busy, setBusy] = useState(false);
   const search = useRef<HTMLDivElement>(null);
   useEffect(() => {
@@ -52,11 +52,13 @@ export function useListPage<T>({
     setNext(first.next);
   }, [first]);
   const ask = (change: Record<string, string>) => {
-    const wanted = new URLSearchParams(Object.entries({ ...filters, q, ...change }).filter(([, value]) => value !== ''));
+    const wanted = new URLSearchParams(
+      Object.entries<unknown>({ ...filters, q, ...change }).flatMap(([name, value]) => (value === undefined || value === '' ? [] : [[name, String(value)]])),
+    );
     router.replace(`${path}${wanted.size > 0 ? `?${wanted}` : ''}`, { scroll: false });
   };
   useEffect(() => {
-    if (q === (filters['q'] ?? '')) return;
+    if (q === (filters.q ?? '')) return;
     const timer = setTimeout(() => ask({ q }), 250);
     return () => clearTimeout(timer);
   });
@@ -67,7 +69,7 @@ export function useListPage<T>({
   });
   const load = async () => {
     setBusy(true);
-    const page = await api<ListPage<T>>('GET', query, { query: { ...filters, limit, cursor: next ?? undefined } }).catch(() => null);
+    const page = next === null ? null : await read({ ...filters, ...(limit === undefined ? {} : { limit }), cursor: next }).catch(() => null);
     if (page !== null) {
       setMore([...more, ...page.items]);
       setNext(page.next);

@@ -1,7 +1,8 @@
 'use client';
 import { useEffect, useState } from 'react';
-import type { WineSummary } from '@/server/cellar/queries';
-import { api } from './api';
+import type { WineSummary } from '@/contract/answers';
+import { contract } from '@/contract/client';
+import { call } from './api';
 import { Picker } from './picker';
 
 /** Finds a wine of the cellar by name, maker, grape or place, and hands it on. */
@@ -13,7 +14,7 @@ export function WinePicker({ label, taken, onPick }: { label: string; taken: rea
     const controller = new AbortController();
     const timer = setTimeout(
       () =>
-        void api<{ items: WineSummary[] }>('GET', '/wines', { query: { q: text, limit: 20 }, signal: controller.signal }).then(
+        void call(contract.wine.list, { q: text, limit: 20 }, { signal: controller.signal }).then(
           (page) => {
             setFound(page.items);
             setTrouble('');

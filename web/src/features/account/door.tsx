@@ -3,7 +3,8 @@ import Link from 'next/link';
 import { useState, type FormEvent, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { useAct } from '@/ui/act';
-import { api } from '@/ui/api';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { TextField, Trouble } from '@/ui/field';
 import { Mark } from '@/ui/frame';
@@ -81,7 +82,7 @@ export function ComeIn({ demo, next }: { demo: boolean; next: string }) {
       title="Come in"
       onSubmit={() =>
         void act.run(async () => {
-          await api('POST', '/session', { body: { email, password } });
+          await call(contract.account.signIn, { email, password });
           go(next);
         })
       }
@@ -93,7 +94,7 @@ export function ComeIn({ demo, next }: { demo: boolean; next: string }) {
             disabled={act.busy}
             onPress={() =>
               void act.run(async () => {
-                await api('POST', '/demo/session', { body: {} });
+                await call(contract.demo.comeIn, {});
                 go(next);
               })
             }
@@ -127,8 +128,11 @@ export function SignUp({ invitation }: { invitation?: string }) {
       title={invitation === undefined ? 'Make an account' : 'You are invited'}
       onSubmit={() =>
         void act.run(async () => {
-          await api('POST', '/account', {
-            body: { name: form.name, email: form.email, password: form.password, ...(invitation === undefined ? { venue: form.venue } : { invitation }) },
+          await call(contract.account.signUp, {
+            name: form.name,
+            email: form.email,
+            password: form.password,
+            ...(invitation === undefined ? { venue: form.venue } : { invitation }),
           });
           go('/cellar');
         })
@@ -170,7 +174,7 @@ export function AcceptInvitation({ code, name }: { code: string; name: string })
       title={`Welcome, ${name}`}
       onSubmit={() =>
         void act.run(async () => {
-          await api('POST', '/invitations/accepted', { body: { code } });
+          await call(contract.member.accept, { code });
           go('/cellar');
         })
       }
@@ -193,7 +197,7 @@ export function Forgot() {
       title="A new password"
       onSubmit={() =>
         void act.run(async () => {
-          await api('POST', '/account/reset-requests', { body: { email } });
+          await call(contract.account.askReset, { email });
           setSent(true);
         })
       }
@@ -224,7 +228,7 @@ export function Reset({ code }: { code: string }) {
       title="Set a new password"
       onSubmit={() =>
         void act.run(async () => {
-          await api('POST', '/account/resets', { body: { code, password } });
+          await call(contract.account.reset, { code, password });
           go('/come-in');
         })
       }
@@ -254,7 +258,7 @@ export function NewVenue() {
       title="Name your venue"
       onSubmit={() =>
         void act.run(async () => {
-          await api('POST', '/venues', { body: { name } });
+          await call(contract.venue.create, { name });
           go('/cellar');
         })
       }

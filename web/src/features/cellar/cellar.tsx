@@ -3,7 +3,9 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import styled from 'styled-components';
 import { v7 } from 'uuid';
-import { api } from '@/ui/api';
+import type { WineFilters, AnswerOf } from '@/contract/answers';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
 import { Button, ButtonLink, Key } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
 import { Frame, Page } from '@/ui/frame';
@@ -11,14 +13,9 @@ import { Glass } from '@/ui/glass';
 import { Filters, useListPage } from '@/ui/list-page';
 import { petalsOf } from '@rose/core/rose/rose';
 import { Rose } from '@/ui/rose';
-import type { WineSummary } from '@/server/cellar/queries';
 import { useMay } from '@/ui/here';
 
-interface Listing {
-  readonly items: readonly WineSummary[];
-  readonly next: string | null;
-  readonly count: number;
-}
+type Listing = AnswerOf<'wine', 'list'>;
 const List = styled.ul`
   list-style: none;
   margin: 0;
@@ -71,10 +68,19 @@ const List = styled.ul`
   }
 `;
 
-export function Cellar({ first, filters, countries }: { first: Listing; filters: Record<string, string>; countries: readonly string[] }) {
+export function Cellar({ first, filters, countries }: { first: Listing; filters: WineFilters; countries: readonly string[] }) {
   const router = useRouter();
   const mayEdit = useMay('cellar.edit');
-  const { items: wines, hasMore, busy, load, ask, q, setQ, search } = useListPage({ path: '/cellar', query: '/wines', first, filters });
+  const {
+    items: wines,
+    hasMore,
+    busy,
+    load,
+    ask,
+    q,
+    setQ,
+    search,
+  } = useListPage({ path: '/cellar', more: (input) => call(contract.wine.list, input), first, filters });
   const filtered = Object.keys(filters).some((key) => !['sort', 'direction'].includes(key));
   return (
     <Frame keys={{ '/': 'search' }}>
@@ -112,44 +118,47 @@ export function Cellar({ first, filters, countries }: { first: Listing; filters:
           </div>
           <SelectField
             label="Colour"
-            value={filters['colour'] ?? ''}
+            value={filters.colour ?? ''}
             onChange={(colour) => ask({ colour })}
             empty="any"
             options={{ white: 'white', rose: 'rosé', amber: 'amber', red: 'red' }}
           />
           <SelectField
             label="Bubbles"
-            value={filters['bubbles'] ?? ''}
+            value={filters.bubbles ?? ''}
             onChange={(bubbles) => ask({ bubbles })}
             empty="any"
             options={{ still: 'still', light: 'lightly sparkling', sparkling: 'sparkling' }}
           />
           <SelectField
             label="Country"
-            value={filters['country'] ?? ''}
+            value={filters.country ?? ''}
             onChange={(country) => ask({ country })}
             empty="any"
             options={Object.fromEntries(countries.map((code) => [code, countryName(code)]))}
           />
           <SelectField
             label="Show"
-            value={filters['deleted'] === 'yes' ? 'deleted' : (filters['held'] ?? '')}
+            value={filters.deleted === 'yes' ? 'deleted' : (filters.held ?? '')}
             onChange={(show) => ask(show === 'deleted' ? { deleted: 'yes', held: '' } : { deleted: '', held: show })}
             empty="all"
             options={{ yes: 'held', no: 'none left', deleted: 'deleted' }}
           />
           <SelectField
             label="Sorted by"
-            value={`${filters['sort'] ?? 'name'}.${filters['direction'] ?? 'up'}`}
+            value={`${filters.sort ?? 'name'}.${filters.direction ?? 'up'}`}
             onChange={(value) => ask({ sort: value.split('.')[0]!, direction: value.split('.')[1]! })}
             options={{
               'name.up': 'name',
+              'name.down': 'name, from Z',
               'producer.up': 'maker',
+              'producer.down': 'maker, from Z',
               'vintage.up': 'oldest first',
               'vintage.down': 'youngest first',
               'alcohol.up': 'least alcohol',
               'alcohol.down': 'most alcohol',
               'changed.down': 'last changed',
+              'changed.up': 'longest unchanged',
             }}
           />
         </Filters>
@@ -158,7 +167,7 @@ export function Cellar({ first, filters, countries }: { first: Listing; filters:
         ) : (
           <List>
             {wines.map((wine) =>
-              filters['deleted'] === 'yes' ? (
+              filters.deleted === 'yes' ? (
                 <li key={wine.id} style={{ display: 'flex', gap: 16, alignItems: 'center', padding: '8px 6px', borderBottom: '1px solid var(--line)' }}>
                   <span className="name">
                     {wine.name}
@@ -168,7 +177,7 @@ export function Cellar({ first, filters, countries }: { first: Listing; filters:
                     <Button
                       size="small"
                       label={`Bring ${wine.name} back`}
-                      onPress={() => void api('POST', `/wines/${wine.id}/returns`, { body: {} }).then(() => router.refresh())}
+                      onPress={() => void call(contract.wine.restore, { id: wine.id }).then(() => router.refresh())}
                     >
                       Bring it back
                     </Button>

@@ -1,25 +1,14 @@
 'use client';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { ApiProblem, api } from '@/ui/api';
+import type { AnswerOf } from '@/contract/answers';
+import { contract } from '@/contract/client';
+import { ApiProblem, call } from '@/ui/api';
 import { Button, ButtonLink } from '@/ui/button';
 import { SelectField, Trouble } from '@/ui/field';
 import { Frame, Page } from '@/ui/frame';
 
-interface Report {
-  columns: string[];
-  mapping: Record<string, string>;
-  rows: number;
-  ready: number;
-  added: number;
-  merged: number;
-  skipped: number;
-  errors: { row: number; field: string; message: string }[];
-  errorCount: number;
-  same: { row: number; name: string; id: string }[];
-  sameCount: number;
-  sample: { row: number; name: string; producer: string; says: string }[];
-}
+type Report = AnswerOf<'wine', 'import'>;
 const Two = styled.div`
   display: grid;
   grid-template-columns: 340px minmax(0, 1fr);
@@ -61,8 +50,8 @@ const Table = styled.table`
 /** A wine list from a file: choose it, say which column is what, see every row, then import all of it or nothing. */
 export function ImportList({ fields }: { fields: readonly { id: string; label: string }[] }) {
   const [csv, setCsv] = useState('');
-  const [mapping, setMapping] = useState<Record<string, string>>({});
-  const [same, setSame] = useState('ask');
+  const [mapping, setMapping] = useState<Readonly<Record<string, string>>>({});
+  const [same, setSame] = useState<'ask' | 'skip' | 'add' | 'merge'>('ask');
   const [report, setReport] = useState<Report | null>(null);
   const [problem, setProblem] = useState<ApiProblem | Error | null>(null);
   const [done, setDone] = useState<Report | null>(null);
@@ -71,7 +60,7 @@ export function ImportList({ fields }: { fields: readonly { id: string; label: s
     setBusy(true);
     setProblem(null);
     try {
-      const found = await api<Report>('POST', '/wines/imports', { body: { csv: text, mapping: map, preview, same } });
+      const found = await call(contract.wine.import, { csv: text, mapping: map, preview, same });
       if (preview) {
         setReport(found);
         setMapping(found.mapping);

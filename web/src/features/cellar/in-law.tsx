@@ -1,5 +1,5 @@
 'use client';
-import type { ClaimView } from '@/server/cellar/view';
+import type { ClaimView } from '@/contract/answers';
 import { Entries } from './entries';
 
 const verdictWord = { meets: 'meets', fails: 'fails', unknown: 'cannot tell' } as const;

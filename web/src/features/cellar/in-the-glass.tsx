@@ -2,9 +2,9 @@
 import Link from 'next/link';
 import { bearings } from '@rose/core/wine/observables';
 import { Rose } from '@/ui/rose';
-import type { NotebookItem } from '@/server/notebook/queries';
+import type { NotebookItem } from '@/contract/answers';
 import { Entries } from './entries';
-import type { WineView } from './wine-view';
+import type { WineView } from '@/contract/answers';
 import { dayInWords } from '@rose/core/wine/day';
 
 /** The wine's structure: expected, and as tasted; its finish, its span and its notes. */

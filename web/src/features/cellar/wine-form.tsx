@@ -2,7 +2,6 @@
 import Link from 'next/link';
 import styled from 'styled-components';
 import { v7 } from 'uuid';
-import { wineShape } from '@rose/core/document/merge';
 import { facts, factIds, factInWords, type FactId, type FactValue, type WineDocument } from '@rose/core/wine/facts';
 import { Button, ButtonLink } from '@/ui/button';
 import { Clashes, SaveState } from '@/ui/document/save-state';
@@ -68,7 +67,7 @@ const Form = styled.div`
 
 export function WineForm({ id, revision, document }: { id: string; revision: number; document: WineDocument }) {
   const { currency } = useHere();
-  const open = useDocument({ kind: 'wine', id, path: `/wines/${id}`, document, revision, shape: wineShape });
+  const open = useDocument('wine', { id, document, revision });
   const wine = open.document;
   const isNew = open.revision === 0;
   return (

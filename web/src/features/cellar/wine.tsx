@@ -9,8 +9,9 @@ import { factOf } from '@rose/core/wine/stated';
 import { dayInWords } from '@rose/core/wine/day';
 import { moneyInWords } from '@rose/core/wine/money';
 import { formatName } from '@rose/core/quantity/quantity';
-import { emptyFlight, type FlightDocument } from '@rose/core/flight/flight';
-import { api } from '@/ui/api';
+import { emptyFlight } from '@rose/core/flight/flight';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
 import { Button, ButtonLink } from '@/ui/button';
 import { Deleted } from '@/ui/deleted';
 import { SelectField, Trouble } from '@/ui/field';
@@ -18,8 +19,8 @@ import { Frame } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
 import { InLaw } from './in-law';
 import { InTheGlass } from './in-the-glass';
-import type { WineView } from './wine-view';
-import type { NotebookItem } from '@/server/notebook/queries';
+import type { WineView } from '@/contract/answers';
+import type { AnswerOf, NotebookItem } from '@/contract/answers';
 import { useMay } from '@/ui/here';
 
 const Grid = styled.div`
@@ -105,7 +106,7 @@ export function WinePage({ wine, notes, flights }: { wine: WineView; notes: read
   const mayEdit = useMay('cellar.edit');
   const { document } = wine;
   const [problem, setProblem] = useState('');
-  const [hanging, setHanging] = useState<{ notes: number; flights: string[]; bottles: number } | null>(null);
+  const [hanging, setHanging] = useState<AnswerOf<'wine', 'hangsOn'> | null>(null);
   const [deleted, setDeleted] = useState(false);
   const act = async (run: () => Promise<void>) => {
     setProblem('');
@@ -114,7 +115,7 @@ export function WinePage({ wine, notes, flights }: { wine: WineView; notes: read
   const assess = () =>
     act(async () => {
       const id = v7();
-      await api('POST', '/notes', { body: { id, wineId: wine.id } });
+      await call(contract.note.open, { id, wineId: wine.id });
       router.push(`/notes/${id}`);
     });
   const addTo = (flightId: string) =>
@@ -122,20 +123,22 @@ export function WinePage({ wine, notes, flights }: { wine: WineView; notes: read
       if (flightId === '') return;
       if (flightId === 'new') {
         const id = v7();
-        await api('PUT', `/flights/${id}`, {
-          body: {
-            baseRevision: 0,
-            writeId: v7(),
-            document: { ...emptyFlight, name: `With ${document.name}`, wines: [{ id: wine.id }] },
-          },
+        await call(contract.flight.save, {
+          id,
+          baseRevision: 0,
+          writeId: v7(),
+          document: { ...emptyFlight, name: `With ${document.name}`, wines: [{ id: wine.id }] },
         });
         router.push(`/flights/${id}`);
         return;
       }
-      const flight = await api<{ revision: number; document: FlightDocument }>('GET', `/flights/${flightId}`);
+      const flight = await call(contract.flight.get, { id: flightId });
       if (!flight.document.wines.some((entry) => entry.id === wine.id))
-        await api('PUT', `/flights/${flightId}`, {
-          body: { baseRevision: flight.revision, writeId: v7(), document: { ...flight.document, wines: [...flight.document.wines, { id: wine.id }] } },
+        await call(contract.flight.save, {
+          id: flightId,
+          baseRevision: flight.revision,
+          writeId: v7(),
+          document: { ...flight.document, wines: [...flight.document.wines, { id: wine.id }] },
         });
       router.push(`/flights/${flightId}`);
     });
@@ -148,7 +151,7 @@ export function WinePage({ wine, notes, flights }: { wine: WineView; notes: read
     return (
       <Deleted
         name={document.name}
-        path={`/wines/${wine.id}`}
+        bringBack={() => call(contract.wine.restore, { id: wine.id })}
         list={{ href: '/cellar', label: 'To the cellar' }}
         stays="Its notes stay in the notebook."
         onBack={back}
@@ -220,7 +223,7 @@ export function WinePage({ wine, notes, flights }: { wine: WineView; notes: read
           {mayEdit && (
             <Actions>
               {hanging === null ? (
-                <Button tone="quiet" size="small" onPress={() => void act(async () => setHanging(await api('GET', `/wines/${wine.id}/dependents`)))}>
+                <Button tone="quiet" size="small" onPress={() => void act(async () => setHanging(await call(contract.wine.hangsOn, { id: wine.id })))}>
                   Delete
                 </Button>
               ) : (
@@ -235,7 +238,7 @@ export function WinePage({ wine, notes, flights }: { wine: WineView; notes: read
                       size="small"
                       onPress={() =>
                         void act(async () => {
-                          await api('DELETE', `/wines/${wine.id}`);
+                          await call(contract.wine.delete, { id: wine.id });
                           setDeleted(true);
                         })
                       }

@@ -4,25 +4,16 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { v7 } from 'uuid';
 import type { FlightDocument } from '@rose/core/flight/flight';
-import { api } from '@/ui/api';
+import type { AnswerOf } from '@/contract/answers';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
 import { useAct } from '@/ui/act';
 import { Button } from '@/ui/button';
 import { TextField, Trouble } from '@/ui/field';
 import { localTimeInWords } from '@rose/core/wine/day';
 
-interface SharedWine {
-  readonly wine: string;
-  readonly name: string;
-  readonly held: number;
-  readonly needed: number;
-  readonly flights: readonly { readonly id: string; readonly name: string; readonly starts: string; readonly needed: number }[];
-}
-interface MoveView {
-  readonly sameDay: readonly { readonly id: string; readonly name: string; readonly starts: string }[];
-  readonly done: number;
-  readonly printed: boolean;
-  readonly local: string;
-}
+type SharedWine = AnswerOf<'flight', 'shared'>['wines'][number];
+type MoveView = AnswerOf<'flight', 'moveView'>;
 
 /** What this flight shares with others: bottles two evenings want, a copy for another date, and what moves when the date does. */
 export function FlightElsewhere({
@@ -45,7 +36,7 @@ export function FlightElsewhere({
   const act = useAct();
   useEffect(() => {
     if (revision === 0) return;
-    void api<{ wines: SharedWine[] }>('GET', `/flights/${id}/shared-bottles`).then(
+    void call(contract.flight.shared, { id }).then(
       ({ wines }) => setShared(wines),
       () => undefined,
     );
@@ -82,7 +73,7 @@ export function FlightElsewhere({
                 setView(null);
                 if (value !== '')
                   void act.run(async () => {
-                    setView(await api<MoveView>('GET', `/flights/${id}/moves`, { query: { starts: value.slice(0, 16) } }));
+                    setView(await call(contract.flight.moveView, { id, starts: value.slice(0, 16) }));
                   });
               }}
             />
@@ -91,7 +82,7 @@ export function FlightElsewhere({
               onPress={() =>
                 void act.run(async () => {
                   const newId = v7();
-                  await api('POST', `/flights/${id}/copies`, { body: { newId, ...(to === '' ? {} : { starts: to.slice(0, 16) }) } });
+                  await call(contract.flight.copy, { id, newId, ...(to === '' ? {} : { starts: to.slice(0, 16) }) });
                   router.push(`/flights/${newId}`);
                 })
               }

@@ -8,7 +8,9 @@ import { routineOf, routines } from '@rose/knowledge/routines/index';
 import { glassShapes } from '@rose/knowledge/glasses/index';
 import { showVolume } from '@rose/core/wine/measure';
 import type { VenueFacts } from '@rose/knowledge/evening/evening';
-import { api } from '@/ui/api';
+import type { AnswerOf } from '@/contract/answers';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
 import { useAct } from '@/ui/act';
 import { Button } from '@/ui/button';
 import { SelectField, TextField, Trouble } from '@/ui/field';
@@ -63,11 +65,6 @@ const Found = styled.ul`
 const labels = <T extends string>(of: Readonly<Record<T, string | { readonly label: string }>>) =>
   Object.fromEntries(Object.entries(of).map(([key, value]) => [key, typeof value === 'string' ? value : (value as { label: string }).label]));
 
-interface Proposed {
-  readonly wines: readonly { readonly id: string; readonly name: string }[];
-  readonly because: string;
-}
-
 /** What the evening is for, for whom and with what; and the wines the cellar has for it, each set with its reason. */
 export function Purpose({
   flight,
@@ -87,14 +84,14 @@ export function Purpose({
   change: (next: Partial<FlightDocument>, field?: string) => void;
   onTake: (wines: readonly string[]) => void;
 }) {
-  const [found, setFound] = useState<{ proposals: readonly Proposed[]; more: number; nearest: Proposed | null } | null>(null);
+  const [found, setFound] = useState<AnswerOf<'flight', 'propose'> | null>(null);
   const act = useAct();
   // A plan keeps the version of a routine it was made with, beside the present one.
   const kept = flight.ownRoutine;
   const all = [...routines, ...own, ...(kept === undefined || own.some((entry) => entry.id === kept.id) ? [] : [kept])];
   const ask = () =>
     act.run(async () => {
-      setFound(await api('POST', '/flight-proposals', { body: { theme: flight.theme, most: flight.theme === 'pair' ? 2 : 8, dish: flight.dish } }));
+      setFound(await call(contract.flight.propose, { theme: flight.theme, most: flight.theme === 'pair' ? 2 : 8, dish: flight.dish }));
     });
   const choice = (field: 'theme' | 'evening' | 'setting' | 'blind' | 'reveal' | 'glass', label: string, options: Readonly<Record<string, string>>) => (
     <SelectField label={label} value={flight[field]} onChange={(value) => change({ [field]: value })} options={options} />

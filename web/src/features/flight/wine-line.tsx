@@ -11,7 +11,7 @@ import type { Pin } from '@rose/core/order/pins';
 import { profileLabels } from '@rose/core/wine/profile';
 import { glassShapes } from '@rose/knowledge/glasses/index';
 import type { VenueFacts } from '@rose/knowledge/evening/evening';
-import type { FlightWineView } from '@/server/flight/read';
+import type { FlightWineView } from '@/contract/answers';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/field';
 import { Glass } from '@/ui/glass';

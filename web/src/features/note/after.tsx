@@ -1,7 +1,7 @@
 'use client';
 import type { Quarter } from '@rose/core/wine/observables';
 import type { NoteDocument } from '@rose/core/wine/note';
-import type { NoteView } from '@/server/note/operations';
+import type { NoteView } from '@/contract/answers';
 import { Consistency } from './consistency';
 import { Expected } from './expected';
 import { Keep } from './keep';

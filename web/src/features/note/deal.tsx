@@ -2,16 +2,15 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { v7 } from 'uuid';
-import { api } from '@/ui/api';
+import type { AnswerOf } from '@/contract/answers';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { TextField, Trouble } from '@/ui/field';
 import { Frame, Page } from '@/ui/frame';
 import { WinePicker } from '@/ui/wine-picker';
 
-interface Dealt {
-  readonly places: readonly { place: string; bag: string; noteId: string }[];
-  readonly bags: readonly { bag: string; wine: string }[] | null;
-}
+type Dealt = AnswerOf<'note', 'deal'>;
 
 /** Hidden glasses for one taster: dealt by the application from bags the taster marked, or by a helper who alone sees which bottle goes into which bag. */
 export function Deal() {
@@ -23,8 +22,10 @@ export function Deal() {
   const ready = chosen.length >= 2 && (!forOther || taster.trim() !== '');
   const deal = async () => {
     setTrouble('');
-    await api<Dealt>('POST', '/deals', {
-      body: { wineIds: chosen.map((wine) => wine.id), notes: chosen.map(() => v7()), ...(forOther ? { taster: taster.trim() } : {}) },
+    await call(contract.note.deal, {
+      wineIds: chosen.map((wine) => wine.id),
+      notes: chosen.map(() => v7()),
+      ...(forOther ? { taster: taster.trim() } : {}),
     }).then(setDealt, (error: Error) => setTrouble(error.message));
   };
   return (

@@ -2,13 +2,12 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
-import { noteShape } from '@rose/core/document/merge';
 import { stopFor } from '@rose/core/finish/finish';
 import { glassColour, rimInWords } from '@rose/core/appearance/colour';
 import type { Routine } from '@rose/core/routine/routine';
 import { quarters, type Quarter } from '@rose/core/wine/observables';
 import { withObservation } from '@rose/core/wine/note';
-import type { NoteView } from '@/server/note/operations';
+import type { NoteView } from '@/contract/answers';
 import { Button } from '@/ui/button';
 import { Clashes, SaveState } from '@/ui/document/save-state';
 import { useDocument } from '@/ui/document/use-document';
@@ -50,7 +49,7 @@ const guide: Record<Quarter, string> = {
 };
 
 export function Desk({ note, routines }: { note: NoteView; routines: readonly Routine[] }) {
-  const open = useDocument({ kind: 'note', id: note.id, path: `/notes/${note.id}`, document: note.document, revision: note.revision, shape: noteShape });
+  const open = useDocument('note', { id: note.id, document: note.document, revision: note.revision });
   const doc = open.document;
   const choices = routines.some((entry) => entry.id === note.routine.id) ? routines : [...routines, note.routine];
   const [quarter, setQuarter] = useState<Quarter>('appearance');

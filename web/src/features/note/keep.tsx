@@ -6,8 +6,9 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { v7 } from 'uuid';
 import { moments, type Moment, type NoteDocument } from '@rose/core/wine/note';
-import type { NoteView } from '@/server/note/operations';
-import { api } from '@/ui/api';
+import type { NoteView } from '@/contract/answers';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { SelectField, Trouble } from '@/ui/field';
 import { dayInWords } from '@rose/core/wine/day';
@@ -51,7 +52,7 @@ export function Keep({ note, doc, flush }: { note: NoteView; doc: NoteDocument; 
   };
   const again = (moment: Moment) =>
     act(async () => {
-      const { id } = await api<{ id: string }>('POST', `/notes/${note.id}/moments`, { body: { noteId: v7(), moment } });
+      const { id } = await call(contract.note.moment, { id: note.id, noteId: v7(), moment });
       router.push(`/notes/${id}`);
     })();
   const taken = new Set<Moment>([note.moment, ...note.moments.map((other) => other.moment)]);
@@ -92,7 +93,7 @@ export function Keep({ note, doc, flush }: { note: NoteView; doc: NoteDocument; 
             onChange={(event) => {
               const next = event.target.checked;
               act(async () => {
-                await api('PUT', `/notes/${note.id}/sharing`, { body: { shared: next } });
+                await call(contract.note.share, { id: note.id, shared: next });
                 setShared(next);
               })();
             }}
@@ -131,7 +132,7 @@ function Uncover({ note, doc, act }: { note: NoteView; doc: NoteDocument; act: (
         <Button
           disabled={!known && wine === undefined}
           onPress={act(async () => {
-            await api('POST', `/notes/${note.id}/uncoverings`, { body: known || wine === undefined ? {} : { wineId: wine.id } });
+            await call(contract.note.uncover, { id: note.id, ...(known || wine === undefined ? {} : { wineId: wine.id }) });
             window.location.reload();
           })}
         >
@@ -148,7 +149,7 @@ function Beside({ id }: { id: string }) {
   const [others, setOthers] = useState<readonly { id: string; name: string }[]>();
   const [trouble, setTrouble] = useState('');
   const load = () =>
-    void api<{ items: { id: string; day: string; code: string; wine: { name: string } | null }[] }>('GET', '/notes?limit=30&mine=yes').then(
+    void call(contract.note.list, { limit: 30, mine: 'yes' }).then(
       (page) =>
         setOthers(
           page.items

@@ -1,14 +1,12 @@
 'use client';
 import { useEffect, useState } from 'react';
-import { asScheme, type OwnScheme } from '@rose/core/score/own-scheme';
+import { asScheme } from '@rose/core/score/own-scheme';
 import type { Scheme } from '@rose/core/score/scheme';
-import { api } from '@/ui/api';
+import type { AnswerOf } from '@/contract/answers';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
 
-interface Version {
-  readonly id: string;
-  readonly version: number;
-  readonly document: OwnScheme;
-}
+type Version = AnswerOf<'scheme', 'get'>;
 /** The venue's own sheets in their latest version, and any older version a note was marked by. Without the network there are only the shipped ones. */
 export function useOwnSchemes(kept: readonly string[]): readonly Scheme[] {
   const [found, setFound] = useState<readonly Version[]>([]);
@@ -16,11 +14,14 @@ export function useOwnSchemes(kept: readonly string[]): readonly Scheme[] {
   useEffect(() => {
     let there = true;
     const load = async () => {
-      const { versions } = await api<{ versions: readonly Version[] }>('GET', '/schemes');
+      const { versions } = await call(contract.scheme.list, {});
       const older = own
         .split(' ')
         .filter((id) => id !== '' && !versions.some((entry) => `${entry.id}@${entry.version}` === id))
-        .map((id) => api<Version>('GET', `/schemes/${id.replace('@', '/')}`));
+        .map((id) => {
+          const [sheet = '', version = ''] = id.split('@');
+          return call(contract.scheme.get, { id: sheet, version });
+        });
       return [...versions, ...(await Promise.all(older))];
     };
     load().then(

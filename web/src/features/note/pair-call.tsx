@@ -3,9 +3,10 @@ import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { callCost, guessCost } from '@rose/core/chance/call-cost';
 import { pairQuestions, type PairCall } from '@rose/core/wine/note';
-import { dearerOf, pairTruth, type PairQuestion, type Priced } from '@rose/knowledge/calls/index';
-import type { NoteView } from '@/server/note/operations';
-import { api } from '@/ui/api';
+import { dearerOf, pairTruth, type PairQuestion } from '@rose/knowledge/calls/index';
+import type { NoteView } from '@/contract/answers';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 
 const Call = styled.label`
@@ -56,7 +57,7 @@ function useDearer(left: NoteView, right: NoteView, asked: boolean): Truth {
   useEffect(() => {
     if (!asked) return;
     let there = true;
-    const price = async ({ id }: NoteView) => (await api<{ price: Priced | null }>('GET', `/notes/${id}/price`)).price;
+    const price = async ({ id }: NoteView) => (await call(contract.note.price, { id })).price;
     Promise.all([price(left), price(right)]).then(
       ([a, b]) => there && setTruth(dearerOf(a, b)),
       (error: Error) => there && setTruth(error.message),

@@ -3,13 +3,12 @@ import { useState } from 'react';
 import Link from 'next/link';
 import styled from 'styled-components';
 import { glassColour } from '@rose/core/appearance/colour';
-import { noteShape } from '@rose/core/document/merge';
 import { stopFor } from '@rose/core/finish/finish';
 import { compareReadings, contrast, sharedSmells } from '@rose/core/prose/contrast';
 import { withObservation, type NoteDocument, type PairCall } from '@rose/core/wine/note';
 import { midpoint, observables, type ObservableId, type Reading } from '@rose/core/wine/observables';
 import { chipName } from '@rose/knowledge/descriptors/index';
-import type { NoteView } from '@/server/note/operations';
+import type { NoteView } from '@/contract/answers';
 import { Button, Key } from '@/ui/button';
 import { Clashes, SaveState } from '@/ui/document/save-state';
 import { useDocument, type OpenDocument } from '@/ui/document/use-document';
@@ -101,8 +100,7 @@ const lines: readonly ObservableId[] = ['depth', 'noseSwirled', 'sweetness', 'ac
 const sides = ['left', 'right'] as const;
 type Side = (typeof sides)[number];
 
-const useNote = (note: NoteView) =>
-  useDocument<NoteDocument>({ kind: 'note', id: note.id, path: `/notes/${note.id}`, document: note.document, revision: note.revision, shape: noteShape });
+const useNote = (note: NoteView) => useDocument('note', { id: note.id, document: note.document, revision: note.revision });
 
 /** Two glasses side by side: one key goes between them, every scale has both marks, and the pair gets one call. */
 export function Pair({ left, right }: { left: NoteView; right: NoteView }) {

@@ -2,16 +2,15 @@
 import { useEffect, useRef, useState } from 'react';
 import { formatName } from '@rose/core/quantity/quantity';
 import type { NoteDocument } from '@rose/core/wine/note';
-import { api } from '@/ui/api';
+import type { AnswerOf } from '@/contract/answers';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { useHere } from '@/ui/here';
 import { NumberField } from '@/ui/number-field';
 import type { ChangeNote } from './observation';
 
-interface Priced {
-  readonly price: { readonly amount: number; readonly currency: string; readonly formatMl: number } | null;
-  readonly currency: string;
-}
+type Priced = AnswerOf<'note', 'price'>;
 /** What was paid against what the taster would pay; only in one currency and for one usual bottle can the two be set against each other. */
 function verdict({ price, currency }: Priced, would: number | undefined): string {
   if (price === null || would === undefined) return '';
@@ -35,7 +34,7 @@ export function Price({ doc, noteId, change, flush }: { doc: NoteDocument; noteI
     // The mark may still be on its way: the server gives the price only after it.
     kept
       .current()
-      .then(() => api<Priced>('GET', `/notes/${noteId}/price`))
+      .then(() => call(contract.note.price, { id: noteId }))
       .then(
         (priced) => there && setFound(priced),
         (error: Error) => there && setTrouble(error.message),

@@ -5,7 +5,7 @@ import { composeNote, type Statement } from '@rose/core/prose/prose';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { chipName } from '@rose/knowledge/descriptors/index';
 import { TextArea } from '@/ui/field';
-import type { NoteView } from '@/server/note/operations';
+import type { NoteView } from '@/contract/answers';
 import { Deduction } from './deduction';
 import { Draft } from './draft';
 import type { ChangeNote as Change } from './observation';

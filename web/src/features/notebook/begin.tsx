@@ -3,7 +3,9 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { v7 } from 'uuid';
-import { api } from '@/ui/api';
+import type { NoteFile } from '@/contract/answers';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
 import { Button, ButtonLink } from '@/ui/button';
 import { TextField, Trouble } from '@/ui/field';
 import { useMay } from '@/ui/here';
@@ -43,6 +45,9 @@ const Row = styled.div`
   }
 `;
 
+/** Whether a file says that it is a note of ours; what is in it the server reads. */
+const isNoteFile = (read: unknown): read is NoteFile => typeof read === 'object' && read !== null && 'kind' in read && read.kind === 'rose-compass/note';
+
 /** Ways to a note that do not begin in the cellar: a wine by its name alone, hidden glasses, a note file read back. */
 export function Begin() {
   const router = useRouter();
@@ -64,10 +69,13 @@ export function Begin() {
               if (given === '') return;
               act(async () => {
                 const [wineId, id] = [v7(), v7()];
-                await api('PUT', `/wines/${wineId}`, {
-                  body: { baseRevision: 0, writeId: v7(), document: { schema: 1, name: given.slice(0, 200), producer: '', remark: '', facts: {}, lots: [] } },
+                await call(contract.wine.save, {
+                  id: wineId,
+                  baseRevision: 0,
+                  writeId: v7(),
+                  document: { schema: 1, name: given.slice(0, 200), producer: '', remark: '', facts: {}, lots: [] },
                 });
-                await api('POST', '/notes', { body: { id, wineId } });
+                await call(contract.note.open, { id, wineId });
                 router.push(`/notes/${id}`);
               });
             }}
@@ -95,7 +103,8 @@ export function Begin() {
                 } catch {
                   throw new Error(`${file.name} is not a note file: it is no JSON. Nothing was changed.`);
                 }
-                const { id } = await api<{ id: string }>('POST', '/notes/imports', { body: { file: read } });
+                if (!isNoteFile(read)) throw new Error(`${file.name} is not a note file of ours. Nothing was changed.`);
+                const { id } = await call(contract.note.import, { file: read });
                 router.push(`/notes/${id}`);
               });
             }}

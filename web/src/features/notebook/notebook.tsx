@@ -5,7 +5,9 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { glassColour } from '@rose/core/appearance/colour';
 import { moments } from '@rose/core/wine/note';
-import type { NotebookItem } from '@/server/notebook/queries';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
+import type { NoteFilters, AnswerOf } from '@/contract/answers';
 import { Button, ButtonLink, Key } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
 import { Frame, Page } from '@/ui/frame';
@@ -16,12 +18,7 @@ import { Rose } from '@/ui/rose';
 import { Begin } from './begin';
 import { dayInWords } from '@rose/core/wine/day';
 
-interface NotebookPage {
-  readonly items: readonly NotebookItem[];
-  readonly next: string | null;
-  readonly count: number;
-  readonly countIsExact: boolean;
-}
+type NotebookPage = AnswerOf<'note', 'list'>;
 const List = styled.ul`
   list-style: none;
   margin: 0;
@@ -75,11 +72,22 @@ const List = styled.ul`
   }
 `;
 
-export function Notebook({ first, filters }: { first: NotebookPage; filters: Record<string, string> }) {
+export function Notebook({ first, filters }: { first: NotebookPage; filters: NoteFilters }) {
   const router = useRouter();
   const [picked, setPicked] = useState<readonly string[]>([]);
-  const { items: notes, hasMore, busy, load, ask, q, setQ, search } = useListPage({ path: '/notebook', query: '/notes', first, filters, limit: 30 });
-  const query = new URLSearchParams(filters);
+  const {
+    items: notes,
+    hasMore,
+    busy,
+    load,
+    ask,
+    q,
+    setQ,
+    search,
+  } = useListPage({ path: '/notebook', more: (input) => call(contract.note.list, input), first, filters, limit: 30 });
+  const query = new URLSearchParams(
+    Object.entries<unknown>({ ...filters }).flatMap(([name, value]) => (value === undefined || value === '' ? [] : [[name, String(value)]])),
+  );
   return (
     <Frame keys={{ '/': 'search' }}>
       <Page>
@@ -112,28 +120,28 @@ export function Notebook({ first, filters }: { first: NotebookPage; filters: Rec
           </div>
           <SelectField
             label="Colour"
-            value={filters['colour'] ?? ''}
+            value={filters.colour ?? ''}
             onChange={(colour) => ask({ colour })}
             empty="any"
             options={{ white: 'white', rose: 'rosé', amber: 'amber', red: 'red' }}
           />
           <SelectField
             label="Mark"
-            value={filters['least'] ?? ''}
+            value={String(filters.least ?? '')}
             onChange={(least) => ask({ least })}
             empty="any"
             options={{ 70: '70 or more', 80: '80 or more', 85: '85 or more', 90: '90 or more', 95: '95 or more' }}
           />
-          <SelectField label="Whose" value={filters['mine'] ?? ''} onChange={(mine) => ask({ mine })} empty="everybody’s" options={{ yes: 'mine' }} />
+          <SelectField label="Whose" value={filters.mine ?? ''} onChange={(mine) => ask({ mine })} empty="everybody’s" options={{ yes: 'mine' }} />
           <SelectField
             label="Tasters"
-            value={filters['clear'] ?? ''}
+            value={filters.clear ?? ''}
             onChange={(clear) => ask({ clear })}
             empty="in any state"
             options={{ yes: 'without cold, coffee, toothpaste, perfume' }}
           />
-          <TextField label="From" type="date" value={filters['from'] ?? ''} onChange={(from) => ask({ from })} />
-          <TextField label="To" type="date" value={filters['to'] ?? ''} onChange={(to) => ask({ to })} />
+          <TextField label="From" type="date" value={filters.from ?? ''} onChange={(from) => ask({ from })} />
+          <TextField label="To" type="date" value={filters.to ?? ''} onChange={(to) => ask({ to })} />
         </Filters>
         {notes.length === 0 ? (
           <p className="soft">

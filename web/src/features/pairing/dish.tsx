@@ -3,12 +3,12 @@ import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { v4 } from 'uuid';
-import { dishShape } from '@rose/core/document/merge';
 import type { DishDocument } from '@rose/core/pairing/document';
 import type { PairingWine } from '@rose/core/pairing/fit';
 import { list } from '@rose/core/wine/text';
 import { advise, allergens, styleWines, type Allergen } from '@rose/knowledge/pairing';
-import { api } from '@/ui/api';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { Deleted } from '@/ui/deleted';
 import { Clashes, SaveState } from '@/ui/document/save-state';
@@ -80,7 +80,7 @@ export function DishPage({
   document: DishDocument;
 }) {
   const mayEdit = useMay('dish.edit');
-  const open = useDocument({ kind: 'dish', id, path: `/dishes/${id}`, document, revision, shape: dishShape });
+  const open = useDocument('dish', { id, document, revision });
   const dish = open.document;
   const [among, setAmong] = useState('styles');
   const [wines, setWines] = useState<readonly PairingWine[]>(styleWines);
@@ -93,7 +93,7 @@ export function DishPage({
       return;
     }
     const controller = new AbortController();
-    api<{ wines: PairingWine[] }>('GET', '/pairing-wines', { query: { among }, signal: controller.signal }).then(
+    call(contract.pairing.wines, { among }, { signal: controller.signal }).then(
       (found) => setWines(found.wines),
       (error: Error) => !controller.signal.aborted && setTrouble(error.message),
     );
@@ -109,7 +109,15 @@ export function DishPage({
   const change = (next: (d: DishDocument) => DishDocument, field = '') => mayEdit && open.change(next, field);
   const add = (part: string) => change((d) => ({ ...d, parts: [...d.parts, { id: v4(), part }] }));
   const put = (rowId: string, part: string) => change((d) => ({ ...d, parts: d.parts.map((row) => (row.id === rowId ? { id: rowId, part } : row)) }));
-  if (deleted) return <Deleted name={dish.name} path={`/dishes/${id}`} list={{ href: '/table', label: 'To the table' }} onBack={() => setDeleted(false)} />;
+  if (deleted)
+    return (
+      <Deleted
+        name={dish.name}
+        bringBack={() => call(contract.dish.restore, { id })}
+        list={{ href: '/table', label: 'To the table' }}
+        onBack={() => setDeleted(false)}
+      />
+    );
   return (
     <Frame>
       <Grid>
@@ -128,7 +136,7 @@ export function DishPage({
                 size="small"
                 tone="quiet"
                 onPress={() =>
-                  void api('DELETE', `/dishes/${id}`).then(
+                  void call(contract.dish.delete, { id }).then(
                     () => setDeleted(true),
                     (error: Error) => setTrouble(error.message),
                   )
@@ -174,14 +182,14 @@ export function DishPage({
           <div style={{ display: 'flex', alignItems: 'end', justifyContent: 'space-between', gap: 16 }}>
             <h2>Fits</h2>
             <div style={{ width: 220 }}>
-              <SelectField
+              <SelectField<string>
                 label="Out of"
                 value={among}
                 onChange={setAmong}
                 options={{
                   styles: `${styleWines.length} general styles`,
                   cellar: 'the cellar',
-                  ...Object.fromEntries(flights.map((flight) => [`flight:${flight.id}`, flight.name])),
+                  ...Object.fromEntries<string>(flights.map((flight) => [`flight:${flight.id}`, flight.name])),
                 }}
               />
             </div>

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import styled from 'styled-components';
 import { v7 } from 'uuid';
 import { dishAxisLabel, plateAxes, type DishAxis } from '@rose/core/pairing/dish';
+import type { AnswerOf } from '@/contract/answers';
 import { Button } from '@/ui/button';
 import { Frame, Page } from '@/ui/frame';
 import { Rose } from '@/ui/rose';
@@ -44,7 +45,7 @@ const List = styled.ul`
 `;
 export const platePetals = (taste: Readonly<Record<DishAxis, number>>) => plateAxes.map((key) => ({ key, label: dishAxisLabel[key], value: taste[key] }));
 
-export function Dishes({ dishes }: { dishes: readonly { id: string; name: string; parts: number; allergens: string[]; taste: Record<DishAxis, number> }[] }) {
+export function Dishes({ dishes }: AnswerOf<'dish', 'list'>) {
   const router = useRouter();
   const mayEdit = useMay('dish.edit');
   return (

@@ -7,7 +7,8 @@ import { kindOfTask, plannedTasks, wineOfTask } from '@rose/core/timetable/eveni
 import { taskInWords } from '@rose/core/timetable/task-words';
 import type { WholeEvening } from '@rose/knowledge/evening/whole';
 import { useAct } from '@/ui/act';
-import { api } from '@/ui/api';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
 import { Button, Key } from '@/ui/button';
 
 const Big = styled.div`
@@ -213,7 +214,7 @@ function BeginNote({ wine }: { wine: string }) {
         onPress={() =>
           void act.run(async () => {
             const id = v7();
-            await api('POST', '/notes', { body: { id, wineId: wine } });
+            await call(contract.note.open, { id, wineId: wine });
             router.push(`/notes/${id}`);
           })
         }

@@ -2,7 +2,10 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { FlightDocument } from '@rose/core/flight/flight';
-import { api, download } from '@/ui/api';
+import type { AnswerOf } from '@/contract/answers';
+import { contract } from '@/contract/client';
+import { papers, type PaperId } from '@/contract/prints';
+import { call, download } from '@/ui/api';
 import { useAct } from '@/ui/act';
 import { Button } from '@/ui/button';
 import { SelectField, Trouble } from '@/ui/field';
@@ -34,23 +37,10 @@ const List = styled.ul`
     font-weight: 650;
   }
 `;
-interface PrintView {
-  readonly kind: string;
-  readonly label: string;
-  readonly guests: boolean;
-  readonly made: {
-    readonly plan: number;
-    readonly paper: string;
-    readonly at: string;
-    readonly outOfDate: boolean;
-    readonly changed: readonly string[];
-  } | null;
-}
-interface CalendarState {
-  readonly events: number;
-  readonly sentAt: string | null;
-  readonly feed: boolean;
-}
+type PrintView = AnswerOf<'flight', 'prints'>['prints'][number];
+type CalendarState = AnswerOf<'flight', 'calendarState'>;
+
+const paperNames = { a4: papers.a4.name, letter: papers.letter.name };
 
 /** The prints with what has changed since each was made, and the calendar with its secret link. */
 export function Prints({
@@ -72,19 +62,15 @@ export function Prints({
 }) {
   const [prints, setPrints] = useState<readonly PrintView[]>([]);
   const [calendar, setCalendar] = useState<CalendarState | null>(null);
-  const [paper, setPaper] = useState('a4');
+  const [paper, setPaper] = useState<PaperId>('a4');
   const [link, setLink] = useState('');
-  const [said, setSaid] = useState('');
   const act = useAct();
   const [unread, setUnread] = useState('');
   // Only the latest question counts: an answer that was overtaken tells of an older plan.
   const asked = useRef(0);
   const refresh = useCallback(async () => {
     const mine = ++asked.current;
-    const [list, state] = await Promise.all([
-      api<{ prints: PrintView[] }>('GET', `/flights/${id}/prints`),
-      api<CalendarState>('GET', `/flights/${id}/calendars`),
-    ]);
+    const [list, state] = await Promise.all([call(contract.flight.prints, { id }), call(contract.flight.calendarState, { id })]);
     if (mine !== asked.current) return;
     setPrints(list.prints);
     setCalendar(state);
@@ -117,7 +103,7 @@ export function Prints({
       {unread !== '' && <Trouble role="status">{unread} Asking again.</Trouble>}
       {mayEdit && (
         <div style={{ maxWidth: 200, marginBottom: 12 }}>
-          <SelectField label="Paper" value={paper} onChange={setPaper} options={{ a4: 'A4', letter: 'US Letter' }} />
+          <SelectField label="Paper" value={paper} onChange={setPaper} options={paperNames} />
         </div>
       )}
       <List aria-label="Prints">
@@ -140,7 +126,7 @@ export function Prints({
                 size="small"
                 label={`Print the ${print.label.toLowerCase()}`}
                 disabled={act.busy}
-                onPress={() => void after(() => download(`/flights/${id}/prints`, { kind: print.kind, paper }))}
+                onPress={() => void after(() => download(contract.flight.print, { id, kind: print.kind, paper }))}
               >
                 Print
               </Button>
@@ -152,7 +138,7 @@ export function Prints({
       <p className="soft" style={{ marginTop: 0 }}>
         {calendar === null || calendar.sentAt === null
           ? 'Not sent yet. Every task becomes an entry with an alarm five minutes before.'
-          : `${calendar.events} entries, sent ${dayAndClockIn(calendar.sentAt, timeZone)}. Send it again after a change: entries keep their ids, dropped ones are cancelled.`}
+          : `${calendar.events} entries${calendar.cancelled > 0 ? `, ${calendar.cancelled} cancelled` : ''}, sent ${dayAndClockIn(calendar.sentAt, timeZone)}. Send it again after a change: entries keep their ids, dropped ones are cancelled.`}
       </p>
       {mayEdit && (
         <div style={{ display: 'flex', flexWrap: 'wrap', gap: 10 }}>
@@ -160,18 +146,13 @@ export function Prints({
             disabled={act.busy}
             onPress={() =>
               void after(async () => {
-                const made = await api<{ ics: string; events: number; cancelled: number }>('POST', `/flights/${id}/calendars`, { body: {} });
-                saveText('evening.ics', 'text/calendar', made.ics);
-                setSaid(`${made.events} entries${made.cancelled > 0 ? `, ${made.cancelled} cancelled` : ''}.`);
+                await download(contract.flight.sendCalendar, { id });
               })
             }
           >
             Send to a calendar
           </Button>
-          <Button
-            disabled={act.busy}
-            onPress={() => void after(async () => setLink((await api<{ link: string }>('POST', `/flights/${id}/feeds`, { body: {} })).link))}
-          >
+          <Button disabled={act.busy} onPress={() => void after(async () => setLink((await call(contract.flight.makeFeed, { id })).link))}>
             {calendar?.feed === true ? 'Make a new secret link' : 'Make a secret link to read it'}
           </Button>
           {calendar?.feed === true && (
@@ -180,7 +161,7 @@ export function Prints({
               disabled={act.busy}
               onPress={() =>
                 void after(async () => {
-                  await api('DELETE', `/flights/${id}/feeds`);
+                  await call(contract.flight.revokeFeed, { id });
                   setLink('');
                 })
               }
@@ -190,7 +171,6 @@ export function Prints({
           )}
         </div>
       )}
-      {said !== '' && <p role="status">{said}</p>}
       {link !== '' && (
         <p role="status">
           Whoever has this link can read the afternoon’s tasks. It is shown once: <code style={{ overflowWrap: 'anywhere' }}>{link}</code>
@@ -198,11 +178,4 @@ export function Prints({
       )}
     </section>
   );
-}
-function saveText(name: string, type: string, text: string): void {
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([text], { type }));
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(link.href);
 }

@@ -4,8 +4,10 @@ import { v7 } from 'uuid';
 import { fitTau } from '@rose/core/temperature/fit';
 import { bothTemperatures, showDifference, showTemperature, type TemperatureUnit } from '@rose/core/wine/measure';
 import { media, type MediumId } from '@rose/knowledge/media/index';
+import type { AnswerOf } from '@/contract/answers';
 import { useAct } from '@/ui/act';
-import { api } from '@/ui/api';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { SelectField, TextArea, Trouble } from '@/ui/field';
 import { TemperatureField } from '@/ui/measure-field';
@@ -13,21 +15,7 @@ import { NumberField } from '@/ui/number-field';
 import { readReadings } from './readings';
 import { useDays } from '@/ui/here';
 
-interface Reading {
-  readonly minutes: number;
-  readonly celsius: number;
-}
-interface Runs {
-  readonly runs: readonly {
-    readonly id: string;
-    readonly medium: MediumId;
-    readonly formatMl: number;
-    readonly on: string;
-    readonly readings: readonly Reading[];
-    readonly fit: { readonly tau: number; readonly low: number | null; readonly high: number | null; readonly scatter: number; readonly says: string } | null;
-  }[];
-  readonly inUse: readonly { readonly medium: string; readonly name: string; readonly tau: number; readonly from: string }[];
-}
+type Runs = AnswerOf<'probe', 'list'>;
 /** The venue's own time constants: readings typed in, or taken from the simulated probe, each with what it gives and how sure that is. */
 export function Probes({ unit, mayEdit }: { unit: TemperatureUnit; mayEdit: boolean }) {
   const days = useDays();
@@ -37,7 +25,7 @@ export function Probes({ unit, mayEdit }: { unit: TemperatureUnit; mayEdit: bool
   const [format, setFormat] = useState<number | undefined>(750);
   const [text, setText] = useState('');
   const act = useAct();
-  const refresh = async () => setList(await api<Runs>('GET', '/probes'));
+  const refresh = async () => setList(await call(contract.probe.list, {}));
   useEffect(() => void refresh().catch(() => undefined), []);
   const readings = readReadings(text, unit);
   const fit = readings === undefined || ambient === undefined ? undefined : fitTau(readings, ambient);
@@ -77,7 +65,7 @@ export function Probes({ unit, mayEdit }: { unit: TemperatureUnit; mayEdit: bool
             <Button
               size="small"
               label={`Forget the readings of ${run.on}`}
-              onPress={() => void act.run(() => api('DELETE', `/probes/${run.id}`).then(refresh))}
+              onPress={() => void act.run(() => call(contract.probe.remove, { id: run.id }).then(refresh))}
             >
               Forget
             </Button>
@@ -91,9 +79,7 @@ export function Probes({ unit, mayEdit }: { unit: TemperatureUnit; mayEdit: bool
             event.preventDefault();
             if (readings === undefined || ambient === undefined || format === undefined) return;
             void act.run(async () => {
-              await api('POST', '/probes', {
-                body: { id: v7(), medium, formatMl: format, ambientC: ambient, on: days.today(), readings },
-              });
+              await call(contract.probe.add, { id: v7(), medium, formatMl: format, ambientC: ambient, on: days.today(), readings });
               setText('');
               await refresh();
             });
@@ -136,15 +122,13 @@ export function Probes({ unit, mayEdit }: { unit: TemperatureUnit; mayEdit: bool
               disabled={act.busy}
               onPress={() =>
                 void act.run(async () => {
-                  const made = await api<{ ambientC: number; readings: readonly Reading[] }>('POST', '/probe-simulations', {
-                    body: {
-                      medium,
-                      formatMl: format ?? 750,
-                      startC: medium === 'room' ? 6 : 21,
-                      minutes: medium === 'ice' ? 40 : 120,
-                      count: 8,
-                      seed: Math.floor(Math.random() * 2 ** 31),
-                    },
+                  const made = await call(contract.probe.simulate, {
+                    medium,
+                    formatMl: format ?? 750,
+                    startC: medium === 'room' ? 6 : 21,
+                    minutes: medium === 'ice' ? 40 : 120,
+                    count: 8,
+                    seed: Math.floor(Math.random() * 2 ** 31),
                   });
                   setAmbient(made.ambientC);
                   setText(made.readings.map((reading) => `${reading.minutes} ${showTemperature(reading.celsius, unit)}`).join('\n'));

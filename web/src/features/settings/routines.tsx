@@ -8,7 +8,8 @@ import { asRoutine, minutesOf, sipTask, sipTasks, sipsOf, type GuidedStep, type 
 import { ownRoutine } from '@rose/core/routine/routine-schema';
 import { observables, quarters, type ObservableId, type Quarter } from '@rose/core/wine/observables';
 import { routines } from '@rose/knowledge/routines/index';
-import { api } from '@/ui/api';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { SelectField, TextField, Trouble } from '@/ui/field';
 import { NumberField } from '@/ui/number-field';
@@ -63,8 +64,8 @@ export function Routines({ first }: { first: readonly Version<OwnRoutine>[] }) {
     const read = ownRoutine.safeParse(stored(open!.name, open!.says, open!.steps));
     if (!read.success) return setTrouble(firstWrong(read.error, 'steps', 'Step'));
     try {
-      const made = await api<{ version: number }>('PUT', `/routines/${open!.id}`, { body: { baseVersion: open!.base, document: read.data } });
-      setAll((await api<{ versions: readonly Version<OwnRoutine>[] }>('GET', '/routines')).versions);
+      const made = await call(contract.routine.save, { id: open!.id, baseVersion: open!.base, document: read.data });
+      setAll((await call(contract.routine.list, {})).versions);
       setOpen(undefined);
       setSays(`Kept as version ${made.version}.`);
     } catch (error) {

@@ -5,7 +5,9 @@ import { v4, v7 } from 'uuid';
 import { cueLabel, scorable, type Cue } from '@rose/core/score/scheme';
 import type { OwnScheme } from '@rose/core/score/own-scheme';
 import { ownScheme } from '@rose/core/score/scheme-schema';
-import { api } from '@/ui/api';
+import type { AnswerOf } from '@/contract/answers';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { SelectField, TextArea, TextField, Trouble } from '@/ui/field';
 import { NumberField } from '@/ui/number-field';
@@ -13,9 +15,7 @@ import { Design, OwnList, OwnPage, firstWrong, type Version as VersionOf } from 
 import { useMay } from '@/ui/here';
 
 type Version = VersionOf<OwnScheme>;
-interface Preview {
-  readonly notes: readonly { id: string; name: string; own: number | null; low: number; high: number; best: number; word: string | null }[];
-}
+type Preview = AnswerOf<'scheme', 'preview'>;
 type Criterion = OwnScheme['criteria'][number];
 
 const Weight = styled.input`
@@ -220,8 +220,8 @@ export function Schemes({ first }: { first: readonly Version[] }) {
               <Button
                 tone="strong"
                 onPress={act(async (sheet) => {
-                  const made = await api<{ version: number }>('PUT', `/schemes/${open.id}`, { body: { baseVersion: open.base, document: sheet } });
-                  const { versions } = await api<{ versions: readonly Version[] }>('GET', '/schemes');
+                  const made = await call(contract.scheme.save, { id: open.id, baseVersion: open.base, document: sheet });
+                  const { versions } = await call(contract.scheme.list, {});
                   setAll(versions);
                   setOpen(undefined);
                   setSays(`Kept as version ${made.version}.`);
@@ -229,9 +229,7 @@ export function Schemes({ first }: { first: readonly Version[] }) {
               >
                 Keep it
               </Button>
-              <Button onPress={act(async (sheet) => setPreview(await api<Preview>('POST', '/schemes/previews', { body: { document: sheet } })))}>
-                Try it on past notes
-              </Button>
+              <Button onPress={act(async (sheet) => setPreview(await call(contract.scheme.preview, { document: sheet })))}>Try it on past notes</Button>
               <Button tone="quiet" onPress={() => setOpen(undefined)}>
                 Leave it
               </Button>

@@ -3,13 +3,14 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import type { z } from 'zod';
 import { schools } from '@rose/core/order/school';
 import type { OwnRoutine } from '@rose/core/routine/routine';
 import { routines } from '@rose/knowledge/routines/index';
-import type { venueSettings } from '@/server/account/settings';
+import type { VenueSettings } from '@/contract/venue-settings';
+import type { AnswerOf } from '@/contract/answers';
 import { useAct } from '@/ui/act';
-import { api } from '@/ui/api';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
 import { Button, ButtonLink } from '@/ui/button';
 import { dropAllDrafts } from '@/ui/document/drafts';
 import { SelectField, TextField, Trouble } from '@/ui/field';
@@ -19,33 +20,12 @@ import { NumberField } from '@/ui/number-field';
 import type { Version } from './own-design';
 import { Probes } from './probes';
 import { useDays, useMay } from '@/ui/here';
-import { roleIds, roles } from '@/contract/roles';
+import { roles, type Role } from '@/contract/roles';
 
-type VenueSettings = z.infer<typeof venueSettings>;
-interface Who {
-  name: string;
-  email: string;
-  role: string | null;
-  venue: { id: string; name: string; settings: VenueSettings } | null;
-  venues: { id: string; name: string; role: string }[];
-}
-interface People {
-  members: { userId: string; name: string; email: string; role: string }[];
-  invitations: { id: string; email: string; role: string; expiresAt: string }[];
-}
-interface Token {
-  id: string;
-  name: string;
-  createdAt: string;
-  usedAt: string | null;
-}
-interface Letter {
-  id: string;
-  to: string;
-  subject: string;
-  body: string;
-  sentAt: string;
-}
+type Who = AnswerOf<'account', 'me'>;
+type People = AnswerOf<'member', 'list'>;
+type Token = AnswerOf<'token', 'list'>['tokens'][number];
+type Letter = AnswerOf<'mail', 'list'>['letters'][number];
 const Lay = styled.div`
   columns: 2;
   column-gap: 54px;
@@ -89,7 +69,7 @@ const Lay = styled.div`
     margin: 0;
   }
 `;
-const roleNames = Object.fromEntries(roleIds.map((id) => [id, roles[id].label]));
+const roleNames = { owner: roles.owner.label, host: roles.host.label, helper: roles.helper.label } satisfies Record<Role, string>;
 
 export function Settings({
   who,
@@ -112,15 +92,18 @@ export function Settings({
   const days = useDays();
   const [venue, setVenue] = useState({ name: who.venue?.name ?? '', ...who.venue!.settings });
   const [email, setEmail] = useState('');
-  const [part, setPart] = useState('host');
+  const [part, setPart] = useState<Role>('host');
   const [tokenName, setTokenName] = useState('');
   const [made, setMade] = useState('');
-  const [room, setRoom] = useState('');
-  useEffect(() => setRoom(localStorage.getItem('room') ?? ''), []);
+  const [room, setRoom] = useState<'' | 'light' | 'dim'>('');
+  useEffect(() => {
+    const kept = localStorage.getItem('room');
+    if (kept === 'light' || kept === 'dim') setRoom(kept);
+  }, []);
   const after = async (run: () => Promise<unknown>) => {
     if (await act.run(run)) router.refresh();
   };
-  const pickRoom = (value: string) => {
+  const pickRoom = (value: '' | 'light' | 'dim') => {
     setRoom(value);
     if (value === '') {
       localStorage.removeItem('room');
@@ -150,7 +133,7 @@ export function Settings({
               <Button
                 onPress={() =>
                   void act.run(async () => {
-                    await api('DELETE', '/session');
+                    await call(contract.account.signOut, {});
                     await dropAllDrafts().catch(() => undefined);
                     window.location.assign('/come-in');
                   })
@@ -166,7 +149,7 @@ export function Settings({
                 options={Object.fromEntries(who.venues.map((entry) => [entry.id, entry.name]))}
                 onChange={(id) =>
                   void act.run(async () => {
-                    await api('POST', `/venues/${id}/visits`, { body: {} });
+                    await call(contract.venue.enter, { id });
                     window.location.reload();
                   })
                 }
@@ -245,7 +228,7 @@ export function Settings({
                   onPress={() => {
                     // Probe readings have acts of their own.
                     const { name, probes: _own, ...settings } = venue;
-                    void after(() => api('PUT', '/venue', { body: { name, settings } }));
+                    void after(() => call(contract.venue.save, { name, settings }));
                   }}
                 >
                   Save the venue
@@ -270,14 +253,18 @@ export function Settings({
                     hideLabel
                     label={`Part of ${member.name}`}
                     value={member.role}
-                    onChange={(role) => void after(() => api('PUT', `/members/${member.userId}`, { body: { role } }))}
+                    onChange={(role) => void after(() => call(contract.member.setRole, { userId: member.userId, role }))}
                     options={roleNames}
                   />
                 ) : (
                   <span>{member.role}</span>
                 )}
                 {mayInvite ? (
-                  <Button size="small" label={`Remove ${member.name}`} onPress={() => void after(() => api('DELETE', `/members/${member.userId}`))}>
+                  <Button
+                    size="small"
+                    label={`Remove ${member.name}`}
+                    onPress={() => void after(() => call(contract.member.remove, { userId: member.userId }))}
+                  >
                     Remove
                   </Button>
                 ) : (
@@ -295,7 +282,7 @@ export function Settings({
                   </span>
                 </span>
                 <span />
-                <Button size="small" onPress={() => void after(() => api('DELETE', `/invitations/${open.id}`))}>
+                <Button size="small" onPress={() => void after(() => call(contract.member.revokeInvitation, { id: open.id }))}>
                   Withdraw
                 </Button>
               </div>
@@ -305,7 +292,7 @@ export function Settings({
                 onSubmit={(event) => {
                   event.preventDefault();
                   void after(async () => {
-                    await api('POST', '/invitations', { body: { email, role: part } });
+                    await call(contract.member.invite, { email, role: part });
                     setEmail('');
                   });
                 }}
@@ -332,7 +319,7 @@ export function Settings({
                   </span>
                 </span>
                 <span />
-                <Button size="small" onPress={() => void after(() => api('DELETE', `/tokens/${token.id}`))}>
+                <Button size="small" onPress={() => void after(() => call(contract.token.revoke, { id: token.id }))}>
                   Revoke
                 </Button>
               </div>
@@ -347,7 +334,7 @@ export function Settings({
               onSubmit={(event) => {
                 event.preventDefault();
                 void after(async () => {
-                  setMade((await api<{ token: string }>('POST', '/tokens', { body: { name: tokenName } })).token);
+                  setMade((await call(contract.token.create, { name: tokenName })).token);
                   setTokenName('');
                 });
               }}

@@ -1,17 +1,17 @@
 import { and, eq, isNull, like } from 'drizzle-orm';
 import { v7 } from 'uuid';
-import { z } from 'zod';
 import { APIError } from 'better-auth/api';
 import { connections, type Tx } from '../../db/client';
 import { apiToken, invitation, member, session, user, venue, verification } from '../../db/schema';
 import { accounts } from '../accounts';
-import { command, type Reply } from '../command';
+import { contract } from '../../contract';
+import { ok, serve, type Reply } from '../command';
 import { Problem, badField, notFound } from '../problem';
 import { hashCode } from '../secret-code';
 import { demoOpen, origin } from '../setting';
 import { venueCookie } from '../who';
 import { demoEmail, demoPassword } from './demo';
-import { done, email, ok, password, personName, venueName } from './fields';
+
 import { usualSettings } from './settings';
 
 const secure = () => (origin().startsWith('https:') ? '; Secure' : '');
@@ -58,199 +58,100 @@ async function takeInvitation(tx: Tx, code: string, userId: string, address: str
   return found.venueId;
 }
 
-export const signUp = command({
-  name: 'account.signUp',
-  method: 'POST',
-  path: '/account',
-  summary: 'Makes an account, with a venue of its own or by an invitation',
-  allow: 'anyone',
-  browserOnly: true,
-  input: z.strictObject({ name: personName, email, password, venue: venueName.optional(), invitation: z.string().max(100).optional() }),
-  output: done,
-  limit: { points: 10, seconds: 3600, key: (input) => input.email },
-  async run(tx, _actor, input, reply) {
-    if (input.invitation === undefined && input.venue === undefined) throw badField('venue', 'give the venue a name');
-    if (input.invitation !== undefined) await openInvitation(tx, input.invitation, input.email);
-    const made = await through(
+export const signUp = serve(contract.account.signUp, async (tx, _actor, input, reply) => {
+  if (input.invitation === undefined && input.venue === undefined) throw badField('venue', 'give the venue a name');
+  if (input.invitation !== undefined) await openInvitation(tx, input.invitation, input.email);
+  const made = await through(
+    reply,
+    () => accounts().api.signUpEmail({ body: { name: input.name, email: input.email, password: input.password }, returnHeaders: true }),
+    'An account with this address exists already. Sign in, or ask for a new password.',
+  );
+  const userId = made.response.user.id;
+  try {
+    chooseVenue(
       reply,
-      () => accounts().api.signUpEmail({ body: { name: input.name, email: input.email, password: input.password }, returnHeaders: true }),
-      'An account with this address exists already. Sign in, or ask for a new password.',
+      input.invitation === undefined ? await foundVenue(tx, userId, input.venue!) : await takeInvitation(tx, input.invitation, userId, input.email),
     );
-    const userId = made.response.user.id;
-    try {
-      chooseVenue(
-        reply,
-        input.invitation === undefined ? await foundVenue(tx, userId, input.venue!) : await takeInvitation(tx, input.invitation, userId, input.email),
-      );
-    } catch (error) {
-      // The account library commits on its own; an account that could not get its venue is taken back there, outside this transaction.
-      reply.cookies.length = 0;
-      await connections().accounts.delete(user).where(eq(user.id, userId));
-      throw error;
-    }
-    return ok;
-  },
+  } catch (error) {
+    // The account library commits on its own; an account that could not get its venue is taken back there, outside this transaction.
+    reply.cookies.length = 0;
+    await connections().accounts.delete(user).where(eq(user.id, userId));
+    throw error;
+  }
+  return ok;
 });
 
-export const signIn = command({
-  name: 'account.signIn',
-  method: 'POST',
-  path: '/session',
-  summary: 'Signs in',
-  allow: 'anyone',
-  browserOnly: true,
-  input: z.strictObject({ email, password: z.string().min(1, 'write your password').max(200) }),
-  output: done,
-  limit: { points: 10, seconds: 300, key: (input) => input.email },
-  transaction: false,
-  async run(_db, _actor, input, reply) {
-    await through(reply, () => accounts().api.signInEmail({ body: input, returnHeaders: true }), 'The address or the password is not right.');
-    return ok;
-  },
+export const signIn = serve(contract.account.signIn, async (_db, _actor, input, reply) => {
+  await through(reply, () => accounts().api.signInEmail({ body: input, returnHeaders: true }), 'The address or the password is not right.');
+  return ok;
 });
 
-export const signOut = command({
-  name: 'account.signOut',
-  method: 'DELETE',
-  path: '/session',
-  summary: 'Signs out everywhere',
-  allow: 'user',
-  browserOnly: true,
-  input: z.strictObject({}),
-  output: done,
-  async run(tx, actor, _input, reply) {
-    await tx.delete(session).where(eq(session.userId, actor.userId));
-    const name = origin().startsWith('https:') ? '__Secure-rose.session_token' : 'rose.session_token';
-    for (const gone of [name, venueCookie]) reply.cookies.push(`${gone}=; Path=/; Max-Age=0; HttpOnly; SameSite=Lax${secure()}`);
-    return ok;
-  },
+export const signOut = serve(contract.account.signOut, async (tx, actor, _input, reply) => {
+  await tx.delete(session).where(eq(session.userId, actor.userId));
+  const name = origin().startsWith('https:') ? '__Secure-rose.session_token' : 'rose.session_token';
+  for (const gone of [name, venueCookie]) reply.cookies.push(`${gone}=; Path=/; Max-Age=0; HttpOnly; SameSite=Lax${secure()}`);
+  return ok;
 });
 
 /** Milliseconds; a letter is written in about twenty. */
 const answerAfter = 250;
-export const askReset = command({
-  name: 'account.askReset',
-  method: 'POST',
-  path: '/account/reset-requests',
-  summary: 'Sends a letter with a link to set a new password',
-  allow: 'anyone',
-  browserOnly: true,
-  input: z.strictObject({ email }),
-  output: done,
-  limit: { points: 5, seconds: 3600, key: (input) => input.email },
-  transaction: false,
-  async run(_db, _actor, input) {
-    // The account library answers the same whether the account exists or not; a letter that could not be sent is an error like any other.
-    // Not sooner than the slower of the two takes: how long it took tells nothing either.
-    await Promise.all([accounts().api.requestPasswordReset({ body: { email: input.email } }), new Promise((resolve) => setTimeout(resolve, answerAfter))]);
-    return ok;
-  },
+export const askReset = serve(contract.account.askReset, async (_db, _actor, input) => {
+  // The account library answers the same whether the account exists or not; a letter that could not be sent is an error like any other.
+  // Not sooner than the slower of the two takes: how long it took tells nothing either.
+  await Promise.all([accounts().api.requestPasswordReset({ body: { email: input.email } }), new Promise((resolve) => setTimeout(resolve, answerAfter))]);
+  return ok;
 });
 
 /** How the account library names the verification of a letter for a new password. */
 const resetPrefix = 'reset-password:';
-export const reset = command({
-  name: 'account.reset',
-  method: 'POST',
-  path: '/account/resets',
-  summary: 'Sets a new password with the code of a letter',
-  allow: 'anyone',
-  browserOnly: true,
-  input: z.strictObject({ code: z.string().min(1).max(200), password }),
-  output: done,
-  limit: { points: 10, seconds: 3600, key: (input) => input.code },
-  async run(tx, _actor, input, reply) {
-    const [asked] = await tx
-      .select({ userId: verification.value })
-      .from(verification)
-      .where(eq(verification.identifier, `${resetPrefix}${input.code}`));
-    await through(
-      reply,
-      async () => ({ headers: new Headers(), ...(await accounts().api.resetPassword({ body: { token: input.code, newPassword: input.password } })) }),
-      'This link was used or is too old. Ask for a new one.',
-    );
-    // Whoever had the old password loses every other way in as well: older letters and tokens of programs.
-    if (asked !== undefined) {
-      await tx.delete(verification).where(and(eq(verification.value, asked.userId), like(verification.identifier, `${resetPrefix}%`)));
-      await tx
-        .update(apiToken)
-        .set({ revokedAt: new Date() })
-        .where(and(eq(apiToken.userId, asked.userId), isNull(apiToken.revokedAt)));
-    }
-    return ok;
-  },
+export const reset = serve(contract.account.reset, async (tx, _actor, input, reply) => {
+  const [asked] = await tx
+    .select({ userId: verification.value })
+    .from(verification)
+    .where(eq(verification.identifier, `${resetPrefix}${input.code}`));
+  await through(
+    reply,
+    async () => ({ headers: new Headers(), ...(await accounts().api.resetPassword({ body: { token: input.code, newPassword: input.password } })) }),
+    'This link was used or is too old. Ask for a new one.',
+  );
+  // Whoever had the old password loses every other way in as well: older letters and tokens of programs.
+  if (asked !== undefined) {
+    await tx.delete(verification).where(and(eq(verification.value, asked.userId), like(verification.identifier, `${resetPrefix}%`)));
+    await tx
+      .update(apiToken)
+      .set({ revokedAt: new Date() })
+      .where(and(eq(apiToken.userId, asked.userId), isNull(apiToken.revokedAt)));
+  }
+  return ok;
 });
 
 /** One button to come in as the demo's host; refused unless this is the demo and the server listens on a loopback address. */
-export const demoIn = command({
-  name: 'demo.comeIn',
-  method: 'POST',
-  path: '/demo/session',
-  summary: 'Comes in as the host of the demo',
-  allow: 'anyone',
-  browserOnly: true,
-  input: z.strictObject({}),
-  output: done,
-  transaction: false,
-  async run(_db, _actor, _input, reply) {
-    if (!demoOpen()) throw notFound('page');
-    await through(
-      reply,
-      () => accounts().api.signInEmail({ body: { email: demoEmail, password: demoPassword }, returnHeaders: true }),
-      'The demo is not there. Run npm run demo:reset.',
-    );
-    return ok;
-  },
+export const demoIn = serve(contract.demo.comeIn, async (_db, _actor, _input, reply) => {
+  if (!demoOpen()) throw notFound('page');
+  await through(
+    reply,
+    () => accounts().api.signInEmail({ body: { email: demoEmail, password: demoPassword }, returnHeaders: true }),
+    'The demo is not there. Run npm run demo:reset.',
+  );
+  return ok;
 });
-export const newVenue = command({
-  name: 'venue.create',
-  method: 'POST',
-  path: '/venues',
-  summary: 'Makes a venue that the caller owns',
-  allow: 'user',
-  browserOnly: true,
-  input: z.strictObject({ name: venueName }),
-  output: z.object({ id: z.string() }),
-  limit: { points: 20, seconds: 86_400, key: (_input, actor) => (actor as { userId: string }).userId },
-  async run(tx, actor, input, reply) {
-    const id = await foundVenue(tx, actor.userId, input.name);
-    chooseVenue(reply, id);
-    return { id };
-  },
+export const newVenue = serve(contract.venue.create, async (tx, actor, input, reply) => {
+  const id = await foundVenue(tx, actor.userId, input.name);
+  chooseVenue(reply, id);
+  return { id };
 });
 
-export const enterVenue = command({
-  name: 'venue.enter',
-  method: 'POST',
-  path: '/venues/{id}/visits',
-  summary: 'Works in this venue from now on',
-  allow: 'user',
-  browserOnly: true,
-  input: z.strictObject({ id: z.uuid() }),
-  output: done,
-  async run(tx, actor, input, reply) {
-    const [found] = await tx
-      .select({ id: member.venueId })
-      .from(member)
-      .where(and(eq(member.venueId, input.id), eq(member.userId, actor.userId)));
-    if (found === undefined) throw notFound('venue');
-    chooseVenue(reply, found.id);
-    return ok;
-  },
+export const enterVenue = serve(contract.venue.enter, async (tx, actor, input, reply) => {
+  const [found] = await tx
+    .select({ id: member.venueId })
+    .from(member)
+    .where(and(eq(member.venueId, input.id), eq(member.userId, actor.userId)));
+  if (found === undefined) throw notFound('venue');
+  chooseVenue(reply, found.id);
+  return ok;
 });
 
-export const acceptInvitation = command({
-  name: 'member.accept',
-  method: 'POST',
-  path: '/invitations/accepted',
-  summary: 'Accepts an invitation with the code of its letter',
-  allow: 'user',
-  browserOnly: true,
-  input: z.strictObject({ code: z.string().min(1).max(100) }),
-  output: done,
-  limit: { points: 20, seconds: 3600, key: (input) => input.code },
-  async run(tx, actor, input, reply) {
-    chooseVenue(reply, await takeInvitation(tx, input.code, actor.userId, actor.email));
-    return ok;
-  },
+export const acceptInvitation = serve(contract.member.accept, async (tx, actor, input, reply) => {
+  chooseVenue(reply, await takeInvitation(tx, input.code, actor.userId, actor.email));
+  return ok;
 });

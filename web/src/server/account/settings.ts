@@ -1,48 +1,12 @@
 import { eq } from 'drizzle-orm';
-import { z } from 'zod';
-import { stock } from '@rose/core/flight/flight-schema';
-import { schools } from '@rose/core/order/school';
-import { day } from '@rose/core/wine/day-schema';
 import { fitTau } from '@rose/core/temperature/fit';
-import { media, type MediumId } from '@rose/knowledge/media/index';
+import { type MediumId } from '@rose/knowledge/media/index';
 import { usualRoutine } from '@rose/knowledge/routines/index';
 import { usualPrices, usualStock, type VenueFacts } from '@rose/knowledge/evening/evening';
 import type { Reader, Tx } from '../../db/client';
 import { venue } from '../../db/schema';
-import type { VenueSettings } from '../../db/venue';
+import type { VenueSettings } from '../../contract/venue-settings';
 
-const money = z.number().int().min(0).max(10_000_000);
-export const probeRun = z.strictObject({
-  id: z.uuid(),
-  medium: z.enum(Object.keys(media) as [MediumId, ...MediumId[]]),
-  formatMl: z.number().min(50).max(20_000),
-  ambientC: z.number().min(-40).max(60),
-  on: day,
-  readings: z
-    .array(z.strictObject({ minutes: z.number().min(0).max(2_880), celsius: z.number().min(-40).max(60) }))
-    .min(1, 'at least one reading')
-    .max(200),
-});
-
-/** What a venue sets once. */
-export const venueSettings = z.strictObject({
-  country: z.string().regex(/^[A-Z]{2}$/, 'two capital letters'),
-  currency: z.string().regex(/^[A-Z]{3}$/, 'three capital letters, such as EUR'),
-  timeZone: z
-    .string()
-    .max(60)
-    .refine((zone) => Intl.supportedValuesOf('timeZone').includes(zone), 'a time zone such as Europe/Athens'),
-  school: z.enum(schools.map((school) => school.id)),
-  /** The routine a new glass begins with: one that ships, or the latest version of an own one. */
-  routine: z.string().min(1).max(64),
-  temperature: z.enum(['C', 'F']),
-  volume: z.enum(['mL', 'oz']),
-  stock,
-  prices: z.strictObject({ bread: money, cheese: money, water: money, ice: money }),
-  probes: z.array(probeRun).max(50),
-});
-/** What is chosen once; probe readings are kept and forgotten by acts of their own. */
-export const venueChoices = venueSettings.omit({ probes: true });
 export const usualChoices: Omit<VenueSettings, 'probes'> = {
   country: 'EU',
   currency: 'EUR',

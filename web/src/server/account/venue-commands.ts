@@ -1,83 +1,50 @@
 import { and, eq, inArray, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
-import { z } from 'zod';
-import { may, roleIds, rolesThat } from '../../contract/roles';
+import { may, rolesThat } from '../../contract/roles';
 import type { Tx } from '../../db/client';
 import { apiToken, invitation, member, venue } from '../../db/schema';
-import { command, type Member } from '../command';
+import { contract } from '../../contract';
+import { ok, serve, type Member } from '../command';
 import { Problem, forbidden, notFound } from '../problem';
 import { newCode } from '../secret-code';
 import { origin } from '../setting';
-import { done, email, ok, venueName } from './fields';
-import { lockedSettings, venueChoices } from './settings';
+
+import { lockedSettings } from './settings';
 import { postLetter } from './post';
 
-export const saveVenue = command({
-  name: 'venue.save',
-  method: 'PUT',
-  path: '/venue',
-  summary: 'Names the venue and sets its country, currency, time zone, school, measures and what it has',
-  allow: 'venue.edit',
-  input: z.strictObject({
-    name: venueName,
-    settings: venueChoices,
-  }),
-  output: done,
-  async run(tx, actor, input) {
-    const { probes } = await lockedSettings(tx, actor.venueId);
-    await tx
-      .update(venue)
-      .set({ name: input.name, settings: { ...input.settings, probes } })
-      .where(eq(venue.id, actor.venueId));
-    return ok;
-  },
+export const saveVenue = serve(contract.venue.save, async (tx, actor, input) => {
+  const { probes } = await lockedSettings(tx, actor.venueId);
+  await tx
+    .update(venue)
+    .set({ name: input.name, settings: { ...input.settings, probes } })
+    .where(eq(venue.id, actor.venueId));
+  return ok;
+});
+export const invite = serve(contract.member.invite, async (tx, actor, input) => {
+  const { code, hash } = newCode();
+  const id = v7();
+  const [place] = await tx.select({ name: venue.name }).from(venue).where(eq(venue.id, actor.venueId));
+  await tx
+    .insert(invitation)
+    .values({ venueId: actor.venueId, id, email: input.email, role: input.role, codeHash: hash, expiresAt: new Date(Date.now() + 14 * 86_400_000) });
+  await postLetter(
+    tx,
+    input.email,
+    `An invitation to ${place!.name}`,
+    `${actor.name} invites you to ${place!.name} on Rose Compass, as ${input.role}.\n\nCome in within two weeks: ${origin()}/invitation/${code}`,
+    actor.venueId,
+  );
+  return { id };
 });
 
-const roleField = z.enum(roleIds);
-export const invite = command({
-  name: 'member.invite',
-  method: 'POST',
-  path: '/invitations',
-  summary: 'Invites somebody into the venue by a letter',
-  allow: 'people.edit',
-  input: z.strictObject({ email, role: roleField }),
-  output: z.object({ id: z.string() }),
-  limit: { points: 50, seconds: 86_400, key: (_input, actor) => (actor.kind === 'member' ? actor.venueId : '') },
-  async run(tx, actor, input) {
-    const { code, hash } = newCode();
-    const id = v7();
-    const [place] = await tx.select({ name: venue.name }).from(venue).where(eq(venue.id, actor.venueId));
-    await tx
-      .insert(invitation)
-      .values({ venueId: actor.venueId, id, email: input.email, role: input.role, codeHash: hash, expiresAt: new Date(Date.now() + 14 * 86_400_000) });
-    await postLetter(
-      tx,
-      input.email,
-      `An invitation to ${place!.name}`,
-      `${actor.name} invites you to ${place!.name} on Rose Compass, as ${input.role}.\n\nCome in within two weeks: ${origin()}/invitation/${code}`,
-      actor.venueId,
-    );
-    return { id };
-  },
-});
-
-export const revokeInvitation = command({
-  name: 'member.revokeInvitation',
-  method: 'DELETE',
-  path: '/invitations/{id}',
-  summary: 'Withdraws an invitation',
-  allow: 'people.edit',
-  input: z.strictObject({ id: z.uuid() }),
-  output: done,
-  async run(tx, actor, input) {
-    const changed = await tx
-      .update(invitation)
-      .set({ revokedAt: new Date() })
-      .where(and(eq(invitation.venueId, actor.venueId), eq(invitation.id, input.id)))
-      .returning({ id: invitation.id });
-    if (changed.length === 0) throw notFound('invitation');
-    return ok;
-  },
+export const revokeInvitation = serve(contract.member.revokeInvitation, async (tx, actor, input) => {
+  const changed = await tx
+    .update(invitation)
+    .set({ revokedAt: new Date() })
+    .where(and(eq(invitation.venueId, actor.venueId), eq(invitation.id, input.id)))
+    .returning({ id: invitation.id });
+  if (changed.length === 0) throw notFound('invitation');
+  return ok;
 });
 
 /** Whoever changes parts in a venue waits for whoever does so already: two owners who demote each other at once would leave none. */
@@ -97,80 +64,42 @@ async function stillOwner(tx: Tx, actor: Member): Promise<void> {
     .where(and(eq(member.venueId, actor.venueId), eq(member.userId, actor.userId)));
   if (found === undefined || !may(found, 'people.edit')) throw forbidden();
 }
-export const setRole = command({
-  name: 'member.setRole',
-  method: 'PUT',
-  path: '/members/{userId}',
-  summary: 'Changes a member’s part in the venue',
-  allow: 'people.edit',
-  input: z.strictObject({ userId: z.string().min(1).max(64), role: roleField }),
-  output: done,
-  async run(tx, actor, input) {
-    await lockParts(tx, actor.venueId);
-    await stillOwner(tx, actor);
-    const changed = await tx
-      .update(member)
-      .set({ role: input.role })
-      .where(and(eq(member.venueId, actor.venueId), eq(member.userId, input.userId)))
-      .returning({ id: member.userId });
-    if (changed.length === 0) throw notFound('member');
-    await keepAnOwner(tx, actor.venueId);
-    return ok;
-  },
+export const setRole = serve(contract.member.setRole, async (tx, actor, input) => {
+  await lockParts(tx, actor.venueId);
+  await stillOwner(tx, actor);
+  const changed = await tx
+    .update(member)
+    .set({ role: input.role })
+    .where(and(eq(member.venueId, actor.venueId), eq(member.userId, input.userId)))
+    .returning({ id: member.userId });
+  if (changed.length === 0) throw notFound('member');
+  await keepAnOwner(tx, actor.venueId);
+  return ok;
 });
-export const removeMember = command({
-  name: 'member.remove',
-  method: 'DELETE',
-  path: '/members/{userId}',
-  summary: 'Removes a member from the venue; their notes stay',
-  allow: 'people.edit',
-  input: z.strictObject({ userId: z.string().min(1).max(64) }),
-  output: done,
-  async run(tx, actor, input) {
-    await lockParts(tx, actor.venueId);
-    await stillOwner(tx, actor);
-    const gone = await tx
-      .delete(member)
-      .where(and(eq(member.venueId, actor.venueId), eq(member.userId, input.userId)))
-      .returning({ id: member.userId });
-    if (gone.length === 0) throw notFound('member');
-    await keepAnOwner(tx, actor.venueId);
-    return ok;
-  },
+export const removeMember = serve(contract.member.remove, async (tx, actor, input) => {
+  await lockParts(tx, actor.venueId);
+  await stillOwner(tx, actor);
+  const gone = await tx
+    .delete(member)
+    .where(and(eq(member.venueId, actor.venueId), eq(member.userId, input.userId)))
+    .returning({ id: member.userId });
+  if (gone.length === 0) throw notFound('member');
+  await keepAnOwner(tx, actor.venueId);
+  return ok;
 });
 
-export const makeToken = command({
-  name: 'token.create',
-  method: 'POST',
-  path: '/tokens',
-  summary: 'Makes a token for a program; it is shown once',
-  allow: 'token.own',
-  browserOnly: true,
-  input: z.strictObject({ name: z.string().trim().min(1, 'give the token a name').max(100) }),
-  output: z.object({ id: z.string(), token: z.string() }),
-  limit: { points: 50, seconds: 86_400, key: (_input, actor) => (actor as { userId: string }).userId },
-  async run(tx, actor, input) {
-    const { code, hash } = newCode('rose_');
-    const id = v7();
-    await tx.insert(apiToken).values({ venueId: actor.venueId, id, userId: actor.userId, name: input.name, tokenHash: hash });
-    return { id, token: code };
-  },
+export const makeToken = serve(contract.token.create, async (tx, actor, input) => {
+  const { code, hash } = newCode('rose_');
+  const id = v7();
+  await tx.insert(apiToken).values({ venueId: actor.venueId, id, userId: actor.userId, name: input.name, tokenHash: hash });
+  return { id, token: code };
 });
-export const revokeToken = command({
-  name: 'token.revoke',
-  method: 'DELETE',
-  path: '/tokens/{id}',
-  summary: 'Revokes one of the caller’s tokens',
-  allow: 'token.own',
-  input: z.strictObject({ id: z.uuid() }),
-  output: done,
-  async run(tx, actor, input) {
-    const changed = await tx
-      .update(apiToken)
-      .set({ revokedAt: new Date() })
-      .where(and(eq(apiToken.venueId, actor.venueId), eq(apiToken.id, input.id), eq(apiToken.userId, actor.userId)))
-      .returning({ id: apiToken.id });
-    if (changed.length === 0) throw notFound('token');
-    return ok;
-  },
+export const revokeToken = serve(contract.token.revoke, async (tx, actor, input) => {
+  const changed = await tx
+    .update(apiToken)
+    .set({ revokedAt: new Date() })
+    .where(and(eq(apiToken.venueId, actor.venueId), eq(apiToken.id, input.id), eq(apiToken.userId, actor.userId)))
+    .returning({ id: apiToken.id });
+  if (changed.length === 0) throw notFound('token');
+  return ok;
 });

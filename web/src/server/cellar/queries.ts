@@ -1,7 +1,5 @@
 import { and, asc, eq, gt, isNotNull, isNull, like, or, sql, type SQL } from 'drizzle-orm';
-import { z } from 'zod';
-import { wineDocument } from '@rose/core/wine/facts-schema';
-import { loadsOf, profileKeys } from '@rose/core/wine/profile';
+import { loadsOf } from '@rose/core/wine/profile';
 import { fold } from '@rose/core/wine/text';
 import { formatName } from '@rose/core/quantity/quantity';
 import { finishWord } from '@rose/core/finish/finish';
@@ -14,116 +12,77 @@ import { windowOf } from '@rose/knowledge/window/index';
 import { factInWords, type FactId, type FactValue } from '@rose/core/wine/facts';
 import { factOf } from '@rose/core/wine/stated';
 import { flight, flightWine, glass, glassIdentity, lot, note, wine } from '../../db/schema';
-import { decodeCursor, encodeCursor, page, pageInput, query } from '../command';
+import { contract } from '../../contract';
+import type { WineSummary } from '../../contract/answers';
+import { serve, decodeCursor, encodeCursor } from '../command';
 import { notFound, badField } from '../problem';
 import { knownWines } from './profiles';
 import { writeList } from './list';
 import { expectedColour, lawOf, missingFacts, styleNameOf } from './view';
 
 const sorts = { name: wine.name, producer: wine.producer, vintage: wine.vintage, alcohol: wine.abvPermille, changed: wine.updatedAt } as const;
-const loads = z.object(Object.fromEntries(profileKeys.map((key) => [key, z.number()])) as Record<(typeof profileKeys)[number], z.ZodNumber>);
-const summary = z.object({
-  id: z.string(),
-  revision: z.number(),
-  name: z.string(),
-  producer: z.string(),
-  styleName: z.string(),
-  grapes: z.string(),
-  vintage: z.string(),
-  region: z.string(),
-  abv: z.number().nullable(),
-  colour: z.string().nullable(),
-  held: z.number(),
-  /** The bottle size most held, mL. */
-  formatMl: z.number(),
-  price: z.string(),
-  notes: z.number(),
-  loads,
-  stops: z.array(z.string()),
-  missing: z.number(),
-});
-export type WineSummary = z.infer<typeof summary>;
 
-export const listWines = query({
-  name: 'wine.list',
-  method: 'GET',
-  path: '/wines',
-  summary: 'The cellar: search, filters, sorting, pages',
-  allow: 'read',
-  input: z.strictObject({
-    ...pageInput,
-    q: z.string().max(200).default(''),
-    colour: z.enum(['white', 'rose', 'amber', 'red']).optional(),
-    bubbles: z.enum(['still', 'light', 'sparkling']).optional(),
-    country: z.string().max(2).optional(),
-    held: z.enum(['yes', 'no']).optional(),
-    deleted: z.enum(['yes']).optional(),
-    sort: z.enum(['name', 'producer', 'vintage', 'alcohol', 'changed']).default('name'),
-    direction: z.enum(['up', 'down']).default('up'),
-  }),
-  output: page(summary),
-  async run(db, actor, input) {
-    const column = sorts[input.sort];
-    // Names sort by the language, not by code points.
-    const by = input.sort === 'name' || input.sort === 'producer' ? sql`lower(${column})` : sql`${column}`;
-    const words = fold(input.q)
-      .split(' ')
-      .filter((word) => word !== '');
-    const stock = sql`exists (select 1 from ${lot} where ${lot.venueId} = ${wine.venueId} and ${lot.wineId} = ${wine.id} and ${lot.held} > 0)`;
-    const filters: (SQL | undefined)[] = [
-      eq(wine.venueId, actor.venueId),
-      input.deleted === 'yes' ? isNotNull(wine.deletedAt) : isNull(wine.deletedAt),
-      ...words.map((word) => like(wine.search, `%${word}%`)),
-      input.colour === undefined ? undefined : eq(wine.colour, input.colour),
-      input.bubbles === undefined ? undefined : eq(wine.bubbles, input.bubbles),
-      input.country === undefined ? undefined : eq(wine.country, input.country.toUpperCase()),
-      input.held === 'yes' ? stock : input.held === 'no' ? sql`not ${stock}` : undefined,
-    ];
-    const after = decodeCursor(input.cursor);
-    if (input.cursor !== undefined && after === undefined) throw badField('cursor', 'is not one of ours');
-    const up = input.direction === 'up';
-    const [key, id] = after ?? [];
-    const typed = input.sort === 'changed' ? sql`${key}::timestamptz` : sql`${key}`;
-    const beyond =
-      after === undefined
-        ? undefined
-        : key === null
-          ? and(sql`${by} is null`, gt(wine.id, String(id)))
-          : or(up ? sql`${by} > ${typed}` : sql`${by} < ${typed}`, and(sql`${by} = ${typed}`, gt(wine.id, String(id))), sql`${by} is null`);
-    const rows = await db
-      .select({ id: wine.id, key: sql<string | number | null>`${by}` })
-      .from(wine)
-      .where(and(...filters, beyond))
-      .orderBy(up ? sql`${by} asc nulls last` : sql`${by} desc nulls last`, asc(wine.id))
-      .limit(input.limit + 1);
-    const [counted] = await db
-      .select({ n: sql<number>`count(*)::int` })
-      .from(wine)
-      .where(and(...filters));
-    const shown = rows.slice(0, input.limit);
-    const known = new Map(
-      (
-        await knownWines(
-          db,
-          actor.venueId,
-          shown.map((row) => row.id),
-          input.deleted === 'yes',
-        )
-      ).map((entry) => [entry.id, entry]),
-    );
-    const items = shown.flatMap((row): WineSummary[] => {
-      const entry = known.get(row.id);
-      return entry === undefined ? [] : [summarise(entry)];
-    });
-    const lastRow = shown.at(-1);
-    const cursorKey = lastRow === undefined ? null : (lastRow.key as unknown) instanceof Date ? (lastRow.key as unknown as Date).toISOString() : lastRow.key;
-    return {
-      items,
-      next: rows.length > input.limit && lastRow !== undefined ? encodeCursor([cursorKey, lastRow.id]) : null,
-      count: counted!.n,
-      countIsExact: true,
-    };
-  },
+export const listWines = serve(contract.wine.list, async (db, actor, input) => {
+  const column = sorts[input.sort];
+  // Names sort by the language, not by code points.
+  const by = input.sort === 'name' || input.sort === 'producer' ? sql`lower(${column})` : sql`${column}`;
+  const words = fold(input.q)
+    .split(' ')
+    .filter((word) => word !== '');
+  const stock = sql`exists (select 1 from ${lot} where ${lot.venueId} = ${wine.venueId} and ${lot.wineId} = ${wine.id} and ${lot.held} > 0)`;
+  const filters: (SQL | undefined)[] = [
+    eq(wine.venueId, actor.venueId),
+    input.deleted === 'yes' ? isNotNull(wine.deletedAt) : isNull(wine.deletedAt),
+    ...words.map((word) => like(wine.search, `%${word}%`)),
+    input.colour === undefined ? undefined : eq(wine.colour, input.colour),
+    input.bubbles === undefined ? undefined : eq(wine.bubbles, input.bubbles),
+    input.country === undefined ? undefined : eq(wine.country, input.country.toUpperCase()),
+    input.held === 'yes' ? stock : input.held === 'no' ? sql`not ${stock}` : undefined,
+  ];
+  const after = decodeCursor(input.cursor);
+  if (input.cursor !== undefined && after === undefined) throw badField('cursor', 'is not one of ours');
+  const up = input.direction === 'up';
+  const [key, id] = after ?? [];
+  const typed = input.sort === 'changed' ? sql`${key}::timestamptz` : sql`${key}`;
+  const beyond =
+    after === undefined
+      ? undefined
+      : key === null
+        ? and(sql`${by} is null`, gt(wine.id, String(id)))
+        : or(up ? sql`${by} > ${typed}` : sql`${by} < ${typed}`, and(sql`${by} = ${typed}`, gt(wine.id, String(id))), sql`${by} is null`);
+  const rows = await db
+    .select({ id: wine.id, key: sql<string | number | null>`${by}` })
+    .from(wine)
+    .where(and(...filters, beyond))
+    .orderBy(up ? sql`${by} asc nulls last` : sql`${by} desc nulls last`, asc(wine.id))
+    .limit(input.limit + 1);
+  const [counted] = await db
+    .select({ n: sql<number>`count(*)::int` })
+    .from(wine)
+    .where(and(...filters));
+  const shown = rows.slice(0, input.limit);
+  const known = new Map(
+    (
+      await knownWines(
+        db,
+        actor.venueId,
+        shown.map((row) => row.id),
+        input.deleted === 'yes',
+      )
+    ).map((entry) => [entry.id, entry]),
+  );
+  const items = shown.flatMap((row): WineSummary[] => {
+    const entry = known.get(row.id);
+    return entry === undefined ? [] : [summarise(entry)];
+  });
+  const lastRow = shown.at(-1);
+  const cursorKey = lastRow === undefined ? null : (lastRow.key as unknown) instanceof Date ? (lastRow.key as unknown as Date).toISOString() : lastRow.key;
+  return {
+    items,
+    next: rows.length > input.limit && lastRow !== undefined ? encodeCursor([cursorKey, lastRow.id]) : null,
+    count: counted!.n,
+    countIsExact: true,
+  };
 });
 
 type Known = Awaited<ReturnType<typeof knownWines>>[number];
@@ -154,10 +113,6 @@ export function summarise(entry: Known): WineSummary {
     missing: missingFacts(entry).length,
   };
 }
-
-const one = z.strictObject({ id: z.uuid() });
-const claim = z.object({ id: z.string(), title: z.string(), verdict: z.enum(['meets', 'fails', 'unknown']), because: z.array(z.string()), source: z.string() });
-const knownValue = z.object({ value: z.number(), from: z.enum(['tasted', 'facts', 'style']), why: z.string() });
 /** The drinking window with its reasons, ready to read; null for a wine without a year. */
 function windowView(entry: Known) {
   const found = windowOf(entry.document.facts, entry.profile);
@@ -175,124 +130,65 @@ function finishView(entry: Known) {
   const { median, notes, brokenOff } = kaplanMeier(entry.finishes);
   return { median: median ?? null, notes, brokenOff, word: median === undefined ? '' : finishWord(median) };
 }
-export const getWine = query({
-  name: 'wine.get',
-  method: 'GET',
-  path: '/wines/{id}',
-  summary: 'A wine with what is computed from it: style name, law, profile, what is missing',
-  allow: 'read',
-  input: one,
-  output: z.object({
-    id: z.string(),
-    revision: z.number(),
-    document: wineDocument,
-    styleName: z.string(),
-    style: z.object({ id: z.string(), name: z.string(), why: z.string() }),
-    law: z.array(claim),
-    profile: z.record(z.string(), knownValue),
-    expected: loads,
-    stops: z.array(z.string()),
-    missing: z.array(z.object({ id: z.string(), label: z.string() })),
-    notes: z.number(),
-    age: z.number().nullable(),
-    lots: z.array(z.string()),
-    finish: z.object({ median: z.number().nullable(), notes: z.number(), brokenOff: z.number(), word: z.string() }).nullable(),
-    window: z
-      .object({
-        from: z.tuple([z.number(), z.number()]),
-        until: z.tuple([z.number(), z.number()]),
-        doubt: z.string(),
-        because: z.array(z.object({ percent: z.number(), text: z.string() })),
-      })
-      .nullable(),
-  }),
-  async run(db, actor, input, reply) {
-    const [entry] = await knownWines(db, actor.venueId, [input.id]);
-    if (entry === undefined) throw notFound('wine');
-    reply.etag = `"${entry.revision}"`;
-    return {
-      id: entry.id,
-      revision: entry.revision,
-      document: entry.document,
-      styleName: styleNameOf(entry),
-      style: { id: entry.style.style.id, name: entry.style.style.name, why: entry.style.why },
-      law: lawOf(entry).map((item) => ({ ...item, because: [...item.because] })),
-      profile: { ...entry.profile },
-      expected: entry.style.style.loads,
-      stops: [...expectedColour(entry)],
-      missing: [...missingFacts(entry)],
-      notes: entry.notes,
-      age: entry.age ?? null,
-      lots: entry.document.lots.map((item) => formatName(item.formatMl)),
-      finish: finishView(entry),
-      window: windowView(entry),
-    };
-  },
+export const getWine = serve(contract.wine.get, async (db, actor, input, reply) => {
+  const [entry] = await knownWines(db, actor.venueId, [input.id]);
+  if (entry === undefined) throw notFound('wine');
+  reply.etag = `"${entry.revision}"`;
+  return {
+    id: entry.id,
+    revision: entry.revision,
+    document: entry.document,
+    styleName: styleNameOf(entry),
+    style: { id: entry.style.style.id, name: entry.style.style.name, why: entry.style.why },
+    law: lawOf(entry).map((item) => ({ ...item, because: [...item.because] })),
+    profile: { ...entry.profile },
+    expected: entry.style.style.loads,
+    stops: [...expectedColour(entry)],
+    missing: [...missingFacts(entry)],
+    notes: entry.notes,
+    age: entry.age ?? null,
+    lots: entry.document.lots.map((item) => formatName(item.formatMl)),
+    finish: finishView(entry),
+    window: windowView(entry),
+  };
 });
 
-export const hangsOn = query({
-  name: 'wine.hangsOn',
-  method: 'GET',
-  path: '/wines/{id}/dependents',
-  summary: 'What hangs on a wine: notes on glasses that are uncovered, flights and bottles',
-  allow: 'read',
-  input: one,
-  output: z.object({ notes: z.number(), flights: z.array(z.string()), bottles: z.number() }),
-  async run(db, actor, input) {
-    const here = and(eq(wine.venueId, actor.venueId), eq(wine.id, input.id));
-    const [found] = await db.select({ id: wine.id }).from(wine).where(here);
-    if (found === undefined) throw notFound('wine');
-    const [notes] = await db
-      .select({ n: sql<number>`count(*)::int` })
-      .from(note)
-      .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
-      .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
-      .where(and(eq(note.venueId, actor.venueId), eq(glassIdentity.wineId, input.id), isNull(note.deletedAt), isNotNull(glass.revealedAt)));
-    const flights = await db
-      .select({ name: flight.name })
-      .from(flightWine)
-      .innerJoin(flight, and(eq(flight.venueId, flightWine.venueId), eq(flight.id, flightWine.flightId)))
-      .where(and(eq(flightWine.venueId, actor.venueId), eq(flightWine.wineId, input.id), isNull(flight.deletedAt)));
-    const [held] = await db
-      .select({ n: sql<number>`coalesce(sum(${lot.held}), 0)::int` })
-      .from(lot)
-      .where(and(eq(lot.venueId, actor.venueId), eq(lot.wineId, input.id)));
-    return { notes: notes!.n, flights: flights.map((row) => row.name), bottles: held!.n };
-  },
+export const hangsOn = serve(contract.wine.hangsOn, async (db, actor, input) => {
+  const here = and(eq(wine.venueId, actor.venueId), eq(wine.id, input.id));
+  const [found] = await db.select({ id: wine.id }).from(wine).where(here);
+  if (found === undefined) throw notFound('wine');
+  const [notes] = await db
+    .select({ n: sql<number>`count(*)::int` })
+    .from(note)
+    .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
+    .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
+    .where(and(eq(note.venueId, actor.venueId), eq(glassIdentity.wineId, input.id), isNull(note.deletedAt), isNotNull(glass.revealedAt)));
+  const flights = await db
+    .select({ name: flight.name })
+    .from(flightWine)
+    .innerJoin(flight, and(eq(flight.venueId, flightWine.venueId), eq(flight.id, flightWine.flightId)))
+    .where(and(eq(flightWine.venueId, actor.venueId), eq(flightWine.wineId, input.id), isNull(flight.deletedAt)));
+  const [held] = await db
+    .select({ n: sql<number>`coalesce(sum(${lot.held}), 0)::int` })
+    .from(lot)
+    .where(and(eq(lot.venueId, actor.venueId), eq(lot.wineId, input.id)));
+  return { notes: notes!.n, flights: flights.map((row) => row.name), bottles: held!.n };
 });
 
-export const exportWines = query({
-  name: 'wine.export',
-  method: 'GET',
-  path: '/wines/exports/{format}',
-  summary: 'The whole cellar as CSV or JSON; both read back',
-  allow: 'read',
-  input: z.strictObject({ format: z.enum(['csv', 'json']) }),
-  output: z.array(wineDocument),
-  async run(db, actor, input, reply) {
-    const wines = (await knownWines(db, actor.venueId)).map((entry) => entry.document);
-    reply.file =
-      input.format === 'csv'
-        ? { type: 'text/csv; charset=utf-8', name: 'cellar.csv', body: writeList(wines) }
-        : { type: 'application/json', name: 'cellar.json', body: JSON.stringify(wines, null, 2) };
-    return wines;
-  },
+export const exportWines = serve(contract.wine.export, async (db, actor, input, reply) => {
+  const wines = (await knownWines(db, actor.venueId)).map((entry) => entry.document);
+  reply.file =
+    input.format === 'csv'
+      ? { type: 'text/csv; charset=utf-8', name: 'cellar.csv', body: writeList(wines) }
+      : { type: 'application/json', name: 'cellar.json', body: JSON.stringify(wines, null, 2) };
+  return wines;
 });
 
-export const countries = query({
-  name: 'wine.countries',
-  method: 'GET',
-  path: '/wines/countries',
-  summary: 'The countries of the cellar’s wines',
-  allow: 'read',
-  input: z.strictObject({}),
-  output: z.object({ countries: z.array(z.string()) }),
-  async run(db, actor) {
-    const rows = await db
-      .selectDistinct({ country: wine.country })
-      .from(wine)
-      .where(and(eq(wine.venueId, actor.venueId), isNull(wine.deletedAt), isNotNull(wine.country)))
-      .orderBy(wine.country);
-    return { countries: rows.map((row) => row.country!) };
-  },
+export const countries = serve(contract.wine.countries, async (db, actor) => {
+  const rows = await db
+    .selectDistinct({ country: wine.country })
+    .from(wine)
+    .where(and(eq(wine.venueId, actor.venueId), isNull(wine.deletedAt), isNotNull(wine.country)))
+    .orderBy(wine.country);
+  return { countries: rows.map((row) => row.country!) };
 });

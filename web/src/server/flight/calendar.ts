@@ -1,9 +1,9 @@
 import { and, eq } from 'drizzle-orm';
 import { createEvents, type EventAttributes } from 'ics';
-import { z } from 'zod';
 import { wholeEvening } from '@rose/knowledge/evening/whole';
 import { flight, flightCalendar, type CalendarEvent } from '../../db/schema';
-import { command, query } from '../command';
+import { contract } from '../../contract';
+import { serve } from '../command';
 import { badField, notFound } from '../problem';
 import { hashCode, newCode } from '../secret-code';
 import { origin } from '../setting';
@@ -53,127 +53,81 @@ export function asCalendar(name: string, events: readonly CalendarEvent[]): stri
   if (error !== undefined && error !== null) throw error;
   return value!;
 }
-
-const one = z.strictObject({ id: z.uuid() });
-export const sendCalendar = command({
-  name: 'flight.sendCalendar',
-  method: 'POST',
-  path: '/flights/{id}/calendars',
-  summary: 'Makes the calendar of the afternoon anew: ids stay, what changed rises in sequence, what was dropped is cancelled',
-  allow: 'flight.edit',
-  input: one,
-  output: z.object({ plan: z.number(), events: z.number(), cancelled: z.number(), ics: z.string() }),
-  async run(tx, actor, input) {
-    const { view, flight: document, evening, venue } = await readEvening(tx, actor.venueId, input.id);
-    const firstPour = firstPourOf(document.starts, venue.settings.timeZone);
-    if (firstPour === undefined) throw badField('id', 'the flight has no date yet: set the first pour');
-    const shown = timetableView(document, wholeEvening(document, evening, venue.facts), firstPour);
-    const [before] = await tx
-      .select()
-      .from(flightCalendar)
-      .where(and(eq(flightCalendar.venueId, actor.venueId), eq(flightCalendar.flightId, input.id)))
-      .for('update');
-    const events = nextEvents(
-      before?.events ?? [],
-      shown.tasks.map((task) => ({ uid: `${input.id}-${task.id.replace(':', '-')}@rose-compass`, title: task.text, start: task.at!, minutes: task.minutes })),
-    );
-    const plan = await issuePlan(tx, actor.venueId, view);
-    await tx
-      .insert(flightCalendar)
-      .values({ venueId: actor.venueId, flightId: input.id, events })
-      .onConflictDoUpdate({ target: [flightCalendar.venueId, flightCalendar.flightId], set: { events, sentAt: new Date() } });
-    return {
-      plan,
-      events: events.filter((event) => !event.cancelled).length,
-      cancelled: events.filter((event) => event.cancelled).length,
-      ics: asCalendar(document.name, events),
-    };
-  },
+const calendarFile = (name: string, events: readonly CalendarEvent[]) => ({
+  type: 'text/calendar; charset=utf-8',
+  name: 'evening.ics',
+  body: asCalendar(name, events),
+});
+export const sendCalendar = serve(contract.flight.sendCalendar, async (tx, actor, input, reply) => {
+  const { view, flight: document, evening, venue } = await readEvening(tx, actor.venueId, input.id);
+  const firstPour = firstPourOf(document.starts, venue.settings.timeZone);
+  if (firstPour === undefined) throw badField('id', 'the flight has no date yet: set the first pour');
+  const shown = timetableView(document, wholeEvening(document, evening, venue.facts), firstPour);
+  const [before] = await tx
+    .select()
+    .from(flightCalendar)
+    .where(and(eq(flightCalendar.venueId, actor.venueId), eq(flightCalendar.flightId, input.id)))
+    .for('update');
+  const events = nextEvents(
+    before?.events ?? [],
+    shown.tasks.map((task) => ({ uid: `${input.id}-${task.id.replace(':', '-')}@rose-compass`, title: task.text, start: task.at!, minutes: task.minutes })),
+  );
+  await issuePlan(tx, actor.venueId, view);
+  await tx
+    .insert(flightCalendar)
+    .values({ venueId: actor.venueId, flightId: input.id, events })
+    .onConflictDoUpdate({ target: [flightCalendar.venueId, flightCalendar.flightId], set: { events, sentAt: new Date() } });
+  reply.file = calendarFile(document.name, events);
+  return {};
 });
 
-export const makeFeed = command({
-  name: 'flight.makeFeed',
-  method: 'POST',
-  path: '/flights/{id}/feeds',
-  summary: 'Makes a secret link to the calendar, for reading; a link made before stops working',
-  allow: 'flight.edit',
-  input: one,
-  output: z.object({ link: z.string() }),
-  async run(tx, actor, input) {
-    const { code, hash } = newCode();
-    const changed = await tx
-      .update(flightCalendar)
-      .set({ codeHash: hash })
-      .where(and(eq(flightCalendar.venueId, actor.venueId), eq(flightCalendar.flightId, input.id)))
-      .returning({ id: flightCalendar.flightId });
-    if (changed.length === 0) {
-      const [here] = await tx
-        .select({ id: flight.id })
-        .from(flight)
-        .where(and(eq(flight.venueId, actor.venueId), eq(flight.id, input.id)));
-      if (here === undefined) throw notFound('flight');
-      await tx.insert(flightCalendar).values({ venueId: actor.venueId, flightId: input.id, events: [], codeHash: hash });
-    }
-    return { link: `${origin()}/api/v1/calendars/${code}` };
-  },
+export const makeFeed = serve(contract.flight.makeFeed, async (tx, actor, input) => {
+  const { code, hash } = newCode();
+  const changed = await tx
+    .update(flightCalendar)
+    .set({ codeHash: hash })
+    .where(and(eq(flightCalendar.venueId, actor.venueId), eq(flightCalendar.flightId, input.id)))
+    .returning({ id: flightCalendar.flightId });
+  if (changed.length === 0) {
+    const [here] = await tx
+      .select({ id: flight.id })
+      .from(flight)
+      .where(and(eq(flight.venueId, actor.venueId), eq(flight.id, input.id)));
+    if (here === undefined) throw notFound('flight');
+    await tx.insert(flightCalendar).values({ venueId: actor.venueId, flightId: input.id, events: [], codeHash: hash });
+  }
+  return { link: `${origin()}/api/v1/calendars/${code}` };
 });
-export const revokeFeed = command({
-  name: 'flight.revokeFeed',
-  method: 'DELETE',
-  path: '/flights/{id}/feeds',
-  summary: 'Revokes the secret link to the calendar',
-  allow: 'flight.edit',
-  input: one,
-  output: z.object({ ok: z.literal(true) }),
-  async run(tx, actor, input) {
-    const changed = await tx
-      .update(flightCalendar)
-      .set({ codeHash: null })
-      .where(and(eq(flightCalendar.venueId, actor.venueId), eq(flightCalendar.flightId, input.id)))
-      .returning({ id: flightCalendar.flightId });
-    if (changed.length === 0) throw notFound('link');
-    return { ok: true as const };
-  },
+export const revokeFeed = serve(contract.flight.revokeFeed, async (tx, actor, input) => {
+  const changed = await tx
+    .update(flightCalendar)
+    .set({ codeHash: null })
+    .where(and(eq(flightCalendar.venueId, actor.venueId), eq(flightCalendar.flightId, input.id)))
+    .returning({ id: flightCalendar.flightId });
+  if (changed.length === 0) throw notFound('link');
+  return { ok: true as const };
 });
-export const calendarState = query({
-  name: 'flight.calendarState',
-  method: 'GET',
-  path: '/flights/{id}/calendars',
-  summary: 'Whether a calendar was sent, and whether a secret link reads it',
-  allow: 'read',
-  input: one,
-  output: z.object({ events: z.number(), sentAt: z.string().nullable(), feed: z.boolean() }),
-  async run(db, actor, input) {
-    const [row] = await db
-      .select()
-      .from(flightCalendar)
-      .where(and(eq(flightCalendar.venueId, actor.venueId), eq(flightCalendar.flightId, input.id)));
-    return {
-      events: row?.events.filter((event) => !event.cancelled).length ?? 0,
-      sentAt: row === undefined || row.events.length === 0 ? null : row.sentAt.toISOString(),
-      feed: row !== undefined && row.codeHash !== null,
-    };
-  },
+export const calendarState = serve(contract.flight.calendarState, async (db, actor, input) => {
+  const [row] = await db
+    .select()
+    .from(flightCalendar)
+    .where(and(eq(flightCalendar.venueId, actor.venueId), eq(flightCalendar.flightId, input.id)));
+  return {
+    events: row?.events.filter((event) => !event.cancelled).length ?? 0,
+    cancelled: row?.events.filter((event) => event.cancelled).length ?? 0,
+    sentAt: row === undefined || row.events.length === 0 ? null : row.sentAt.toISOString(),
+    feed: row !== undefined && row.codeHash !== null,
+  };
 });
 
 /** What a calendar program reads by the secret link: the calendar as it was last sent. */
-export const feed = query({
-  name: 'flight.feed',
-  method: 'GET',
-  path: '/calendars/{code}',
-  summary: 'A calendar by its secret link, as it was last sent',
-  allow: 'anyone',
-  limit: { points: 120, seconds: 3_600, key: (input: { code: string }) => hashCode(input.code).slice(0, 16) },
-  input: z.strictObject({ code: z.string().min(1).max(200) }),
-  output: z.object({}),
-  async run(db, _actor, input, reply) {
-    const [row] = await db
-      .select({ events: flightCalendar.events, sentAt: flightCalendar.sentAt, name: flight.name, deletedAt: flight.deletedAt })
-      .from(flightCalendar)
-      .innerJoin(flight, and(eq(flight.venueId, flightCalendar.venueId), eq(flight.id, flightCalendar.flightId)))
-      .where(eq(flightCalendar.codeHash, hashCode(input.code)));
-    if (row === undefined || row.deletedAt !== null) throw notFound('calendar');
-    reply.file = { type: 'text/calendar; charset=utf-8', name: 'evening.ics', body: asCalendar(row.name, row.events) };
-    return {};
-  },
+export const feed = serve(contract.flight.feed, async (db, _actor, input, reply) => {
+  const [row] = await db
+    .select({ events: flightCalendar.events, sentAt: flightCalendar.sentAt, name: flight.name, deletedAt: flight.deletedAt })
+    .from(flightCalendar)
+    .innerJoin(flight, and(eq(flight.venueId, flightCalendar.venueId), eq(flight.id, flightCalendar.flightId)))
+    .where(eq(flightCalendar.codeHash, hashCode(input.code)));
+  if (row === undefined || row.deletedAt !== null) throw notFound('calendar');
+  reply.file = calendarFile(row.name, row.events);
+  return {};
 });

@@ -16,12 +16,14 @@ import { saveNote } from '../note/operations';
 import { emptyNote } from '@rose/core/wine/note';
 import { perform } from '../http';
 import { drawPrint } from '../print/draw';
-import { hashFacts, printFacts, printKinds, type PrintKind } from '../print/facts';
+import { hashFacts, printFacts } from '../print/facts';
+import { printKinds, type PrintKind } from '../../contract/prints';
 import { addProbe, listProbes, removeProbe, simulateProbe } from '../prepare/probes';
 import { assyrtiko, newWorld, type World } from '../testing/world';
 import { firstWrite, ownDatabase, run } from '../testing/venue';
 import { asCalendar, calendarState, feed, makeFeed, nextEvents, revokeFeed, sendCalendar } from './calendar';
-import { designOf, listsOf, temperatureOf, timetableOf, type TimetableView } from './evening';
+import { designOf, listsOf, temperatureOf, timetableOf } from './evening';
+import type { TimetableView } from '../../contract/answers';
 import { copyFlight, getFlight, moveView, saveFlight, shared } from './operations';
 import { doubtsOf, orderOf, proposeWines, schoolsOf } from './order';
 import { print, printsOf, sourceOf } from './prints';
@@ -243,18 +245,19 @@ describe('the calendar', () => {
         alarms: component.getAllSubcomponents('valarm').length,
       };
     });
-  interface Sent {
-    plan: number;
-    events: number;
-    cancelled: number;
-    ics: string;
-  }
+  /** The calendar as it is sent: a file. */
+  const send = async (id: string): Promise<string> => {
+    const reply: Reply = { cookies: [] };
+    await perform(sendCalendar, world.owner, { id }, reply);
+    expect(reply.file!.type).toContain('text/calendar');
+    return String(reply.file!.body);
+  };
   it('read by another library: one entry a task at its instant, with an alarm', async () => {
     const id = await newFlight();
-    const sent = (await run(sendCalendar, world.owner, { id })) as Sent;
+    const sent = await send(id);
     const { tasks, firstPour } = (await run(timetableOf, world.owner, { id })) as TimetableView;
     expect(firstPour).toBe('2026-12-03T17:00:00.000Z');
-    const read = events(sent.ics);
+    const read = events(sent);
     expect(read.length).toBe(tasks.length);
     for (const task of tasks)
       expect(read.find((event) => event.start === task.at && event.title === task.text)).toMatchObject({
@@ -266,19 +269,19 @@ describe('the calendar', () => {
   });
   it('sent again: ids stay, what moved rises in sequence, what is dropped is cancelled, and comes back under its id', async () => {
     const id = await newFlight();
-    const first = events(((await run(sendCalendar, world.owner, { id })) as Sent).ics);
+    const first = events(await send(id));
     await change(id, { starts: '2026-12-03T20:00' });
-    const later = events(((await run(sendCalendar, world.owner, { id })) as Sent).ics);
+    const later = events(await send(id));
     expect(later.map((event) => event.uid).sort()).toEqual(first.map((event) => event.uid).sort());
     expect(new Set(later.map((event) => event.sequence))).toEqual(new Set([1]));
     await change(id, { wines: wines.slice(0, 3).map((wine) => ({ id: wine })) });
-    const dropped = (await run(sendCalendar, world.owner, { id })) as Sent;
-    const gone = events(dropped.ics).filter((event) => event.uid.includes(wines[3]!));
+    const dropped = await send(id);
+    const gone = events(dropped).filter((event) => event.uid.includes(wines[3]!));
     expect(gone.length).toBeGreaterThan(0);
-    expect(dropped.cancelled).toBe(gone.length);
+    expect(await run(calendarState, world.owner, { id })).toMatchObject({ cancelled: gone.length });
     for (const event of gone) expect(event).toMatchObject({ status: 'CANCELLED', sequence: 2, alarms: 0 });
     await change(id, { wines: wines.map((wine) => ({ id: wine })) });
-    const back = events(((await run(sendCalendar, world.owner, { id })) as Sent).ics).filter((event) => event.uid.includes(wines[3]!));
+    const back = events(await send(id)).filter((event) => event.uid.includes(wines[3]!));
     for (const event of back) expect(event).toMatchObject({ status: 'CONFIRMED', sequence: 3 });
   });
   it('by its secret link anybody may read what was sent last, until the link is revoked', async () => {

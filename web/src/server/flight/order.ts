@@ -3,12 +3,11 @@ import { z } from 'zod';
 import { pouringOrder } from '@rose/core/flight/flight';
 import { bestMove, compareSchools, factsThatMatter } from '@rose/core/order/advice';
 import { judgeOrder, type OrderJudgement } from '@rose/core/order/judge';
-import type { Pin } from '@rose/core/order/pins';
-import { schoolOf, schools } from '@rose/core/order/school';
-import { bestOrder, mostRests } from '@rose/core/order/solve';
+import { schoolOf } from '@rose/core/order/school';
+import { bestOrder } from '@rose/core/order/solve';
 import { orderWording } from '@rose/core/order/wording';
 import { drained } from '@rose/core/solver/solver';
-import { propose, themeIds, themeWording } from '@rose/core/theme/theme';
+import { propose, themeWording } from '@rose/core/theme/theme';
 import { profileLabels } from '@rose/core/wine/profile';
 import { sentence } from '@rose/core/wine/reason';
 import { fitOf } from '@rose/core/pairing/fit';
@@ -17,26 +16,12 @@ import { themeWine } from '@rose/knowledge/theme/index';
 import type { Reader } from '../../db/client';
 import { dish } from '../../db/schema';
 import { asPairingWine, knownWines } from '../cellar/profiles';
-import { query } from '../command';
+import { contract } from '../../contract';
+import { serve } from '../command';
+import { judgement } from '../../contract/flight';
 import { notFound } from '../problem';
 import { readVenue, winesOf } from './read';
 import { readFlight } from './store';
-
-const schoolId = z.enum(schools.map((school) => school.id));
-const restList = z.array(z.object({ after: z.string(), kind: z.enum(['bread', 'cheese']) }));
-const judgement = z.object({
-  order: z.array(z.string()),
-  rests: restList,
-  strain: z.number(),
-  steps: z.array(
-    z.object({
-      wine: z.string(),
-      height: z.number(),
-      strain: z.number(),
-      because: z.array(z.object({ id: z.string(), push: z.number(), text: z.string(), source: z.string().optional() })),
-    }),
-  ),
-});
 function inWords(judged: OrderJudgement): z.infer<typeof judgement> {
   return {
     order: [...judged.order],
@@ -55,7 +40,6 @@ function inWords(judged: OrderJudgement): z.infer<typeof judgement> {
     })),
   };
 }
-const pinOut = z.custom<Pin>();
 
 async function asked(db: Reader, venueId: string, id: string) {
   const { document } = await readFlight(db, venueId, id);
@@ -69,165 +53,86 @@ async function asked(db: Reader, venueId: string, id: string) {
   };
 }
 
-export const orderOf = query({
-  name: 'flight.order',
-  method: 'GET',
-  path: '/flights/{id}/order',
-  summary: 'Judges the order of a flight, finds the best one and the best single move, by the chosen school and number of rests',
-  allow: 'read',
-  input: z.strictObject({
-    id: z.uuid(),
-    school: schoolId.optional(),
-    rests: z.coerce.number().int().min(0).max(mostRests).optional(),
-    /** Another order to judge: wine ids with commas between. */
-    order: z.string().max(2_000).optional(),
-  }),
-  output: z.object({
-    school: z.string(),
-    now: judgement,
-    best: judgement.nullable(),
-    sections: z.array(z.array(z.string())),
-    move: z.object({ kind: z.string(), wine: z.string(), other: z.string(), fall: z.number(), order: z.array(z.string()), rests: restList }).nullable(),
-    impossible: z.boolean(),
-    contradicting: z.array(pinOut),
-  }),
-  async run(db, actor, input) {
-    const flight = await asked(db, actor.venueId, input.id);
-    const school = schoolOf(input.school ?? flight.document.school);
-    const rests = { ...flight.rests, most: input.rests ?? flight.rests.most };
-    const order = input.order === undefined ? flight.order : input.order.split(',').filter((id) => flight.order.includes(id));
-    const solution = bestOrder(flight.wines, flight.document.pins, school, rests);
-    const move = bestMove(flight.wines, order, flight.document.rests, flight.document.pins, school);
-    return {
-      school: school.id,
-      now: inWords(judgeOrder(flight.wines, order, school, flight.document.rests)),
-      best: solution.kind === 'best' ? inWords(solution.judgement) : null,
-      sections: solution.kind === 'best' ? (solution.sections ?? []).map((section) => [...section]) : [],
-      move: move === undefined ? null : { ...move, order: [...move.order], rests: move.rests.map((rest) => ({ ...rest })) },
-      impossible: solution.kind === 'impossible',
-      contradicting: solution.kind === 'impossible' ? [...solution.pins] : [],
-    };
-  },
+export const orderOf = serve(contract.flight.order, async (db, actor, input) => {
+  const flight = await asked(db, actor.venueId, input.id);
+  const school = schoolOf(input.school ?? flight.document.school);
+  const rests = { ...flight.rests, most: input.rests ?? flight.rests.most };
+  const order = input.order === undefined ? flight.order : input.order.split(',').filter((id) => flight.order.includes(id));
+  const solution = bestOrder(flight.wines, flight.document.pins, school, rests);
+  const move = bestMove(flight.wines, order, flight.document.rests, flight.document.pins, school);
+  return {
+    school: school.id,
+    now: inWords(judgeOrder(flight.wines, order, school, flight.document.rests)),
+    best: solution.kind === 'best' ? inWords(solution.judgement) : null,
+    sections: solution.kind === 'best' ? (solution.sections ?? []).map((section) => [...section]) : [],
+    move: move === undefined ? null : { ...move, order: [...move.order], rests: move.rests.map((rest) => ({ ...rest })) },
+    impossible: solution.kind === 'impossible',
+    contradicting: solution.kind === 'impossible' ? [...solution.pins] : [],
+  };
 });
 
-export const schoolsOf = query({
-  name: 'flight.schools',
-  method: 'GET',
-  path: '/flights/{id}/schools',
-  summary: 'What each school would pour, and which wines stand elsewhere than now',
-  allow: 'read',
-  input: z.strictObject({ id: z.uuid() }),
-  output: z.object({
-    schools: z.array(
-      z.object({
-        school: z.string(),
-        order: z.array(z.string()),
-        strain: z.number().nullable(),
-        moves: z.array(z.object({ wine: z.string(), from: z.number(), to: z.number() })),
-      }),
-    ),
-  }),
-  async run(db, actor, input) {
-    const flight = await asked(db, actor.venueId, input.id);
-    const views = drained(compareSchools(flight.wines, flight.order, flight.document.pins, flight.rests));
-    return {
-      schools: views.map((view) => ({
-        school: view.school,
-        order: view.solution.kind === 'best' ? [...view.solution.judgement.order] : [],
-        strain: view.solution.kind === 'best' ? view.solution.judgement.strain : null,
-        moves: view.moves.map((move) => ({ ...move })),
-      })),
-    };
-  },
+export const schoolsOf = serve(contract.flight.schools, async (db, actor, input) => {
+  const flight = await asked(db, actor.venueId, input.id);
+  const views = drained(compareSchools(flight.wines, flight.order, flight.document.pins, flight.rests));
+  return {
+    schools: views.map((view) => ({
+      school: view.school,
+      order: view.solution.kind === 'best' ? [...view.solution.judgement.order] : [],
+      strain: view.solution.kind === 'best' ? view.solution.judgement.strain : null,
+      moves: view.moves.map((move) => ({ ...move })),
+    })),
+  };
 });
 
 /** Above this many wines each solve takes too long to ask two for every missing fact in one call. */
 const mostForDoubts = 11;
-export const doubtsOf = query({
-  name: 'flight.doubts',
-  method: 'GET',
-  path: '/flights/{id}/doubts',
-  summary: 'The missing facts on which the best order turns, with the order at either end of the style’s span (up to 11 wines)',
-  allow: 'read',
-  input: z.strictObject({ id: z.uuid() }),
-  output: z.object({
-    tooMany: z.boolean(),
-    doubts: z.array(
-      z.object({
-        wine: z.string(),
-        fact: z.string(),
-        assumedFrom: z.string(),
-        low: z.object({ value: z.number(), order: z.array(z.string()) }),
-        high: z.object({ value: z.number(), order: z.array(z.string()) }),
-      }),
-    ),
-  }),
-  async run(db, actor, input) {
-    const flight = await asked(db, actor.venueId, input.id);
-    if (flight.wines.length > mostForDoubts) return { tooMany: true, doubts: [] };
-    const found = drained(factsThatMatter(flight.wines, flight.document.pins, schoolOf(flight.document.school), flight.rests));
-    return {
-      tooMany: false,
-      doubts: found.map((doubt) => ({
-        wine: doubt.wine,
-        fact: profileLabels[doubt.key],
-        assumedFrom: doubt.why,
-        low: { value: doubt.low.value, order: [...doubt.low.order] },
-        high: { value: doubt.high.value, order: [...doubt.high.order] },
-      })),
-    };
-  },
+export const doubtsOf = serve(contract.flight.doubts, async (db, actor, input) => {
+  const flight = await asked(db, actor.venueId, input.id);
+  if (flight.wines.length > mostForDoubts) return { tooMany: true, doubts: [] };
+  const found = drained(factsThatMatter(flight.wines, flight.document.pins, schoolOf(flight.document.school), flight.rests));
+  return {
+    tooMany: false,
+    doubts: found.map((doubt) => ({
+      wine: doubt.wine,
+      fact: profileLabels[doubt.key],
+      assumedFrom: doubt.why,
+      low: { value: doubt.low.value, order: [...doubt.low.order] },
+      high: { value: doubt.high.value, order: [...doubt.high.order] },
+    })),
+  };
 });
 
-export const proposeWines = query({
-  name: 'flight.propose',
-  method: 'POST',
-  path: '/flight-proposals',
-  summary: 'Proposes sets of cellar wines for a theme, each with its reason; with none, what comes nearest and what it lacks',
-  allow: 'read',
-  input: z.strictObject({
-    theme: z.enum(themeIds),
-    most: z.number().int().min(2).max(16).default(8),
-    dish: z.uuid().nullable().default(null),
-    held: z.boolean().default(false),
-  }),
-  output: z.object({
-    proposals: z.array(z.object({ wines: z.array(z.object({ id: z.string(), name: z.string() })), because: z.string() })),
-    more: z.number(),
-    nearest: z.object({ wines: z.array(z.object({ id: z.string(), name: z.string() })), because: z.string() }).nullable(),
-  }),
-  async run(db, actor, input) {
-    let taste: ReturnType<typeof dishOf> | undefined;
-    if (input.theme === 'dish') {
-      if (input.dish === null) return { proposals: [], more: 0, nearest: { wines: [], because: 'choose the dish first' } };
-      const [row] = await db
-        .select()
-        .from(dish)
-        .where(and(eq(dish.venueId, actor.venueId), eq(dish.id, input.dish), isNull(dish.deletedAt)));
-      if (row === undefined) throw notFound('dish');
-      taste = dishOf(row.document.parts);
-    }
-    const known = await knownWines(db, actor.venueId);
-    const names = new Map(known.map((entry) => [entry.id, entry.document.name]));
-    const wines = known
-      .map((entry) => {
-        const fit = taste === undefined ? undefined : fitOf(taste, asPairingWine(entry));
-        return themeWine(
-          { id: entry.id, ...entry.document, profile: entry.profile },
-          fit === undefined ? undefined : { fit: fit.fit, clashes: fit.clash !== undefined },
-        );
-      })
-      .filter((wine) => !input.held || wine.held > 0);
-    const { proposals, nearest } = propose(input.theme, wines, input.most);
-    const view = (entry: (typeof proposals)[number]) => ({
-      wines: entry.wines.map((id) => ({ id, name: names.get(id) ?? '' })),
-      because: themeWording[entry.why.id](entry.why.args),
-    });
-    const shown = 24;
-    return {
-      proposals: proposals.slice(0, shown).map(view),
-      more: Math.max(0, proposals.length - shown),
-      nearest: nearest === undefined ? null : view(nearest),
-    };
-  },
+export const proposeWines = serve(contract.flight.propose, async (db, actor, input) => {
+  let taste: ReturnType<typeof dishOf> | undefined;
+  if (input.theme === 'dish') {
+    if (input.dish === null) return { proposals: [], more: 0, nearest: { wines: [], because: 'choose the dish first' } };
+    const [row] = await db
+      .select()
+      .from(dish)
+      .where(and(eq(dish.venueId, actor.venueId), eq(dish.id, input.dish), isNull(dish.deletedAt)));
+    if (row === undefined) throw notFound('dish');
+    taste = dishOf(row.document.parts);
+  }
+  const known = await knownWines(db, actor.venueId);
+  const names = new Map(known.map((entry) => [entry.id, entry.document.name]));
+  const wines = known
+    .map((entry) => {
+      const fit = taste === undefined ? undefined : fitOf(taste, asPairingWine(entry));
+      return themeWine(
+        { id: entry.id, ...entry.document, profile: entry.profile },
+        fit === undefined ? undefined : { fit: fit.fit, clashes: fit.clash !== undefined },
+      );
+    })
+    .filter((wine) => !input.held || wine.held > 0);
+  const { proposals, nearest } = propose(input.theme, wines, input.most);
+  const view = (entry: (typeof proposals)[number]) => ({
+    wines: entry.wines.map((id) => ({ id, name: names.get(id) ?? '' })),
+    because: themeWording[entry.why.id](entry.why.args),
+  });
+  const shown = 24;
+  return {
+    proposals: proposals.slice(0, shown).map(view),
+    more: Math.max(0, proposals.length - shown),
+    nearest: nearest === undefined ? null : view(nearest),
+  };
 });

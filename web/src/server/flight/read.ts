@@ -1,22 +1,15 @@
 import { eq } from 'drizzle-orm';
 import { pouringOrder, type FlightDocument } from '@rose/core/flight/flight';
-import type { OrderWine } from '@rose/core/order/judge';
 import { boughtView } from '@rose/knowledge/evening/bought';
 import { smellsReduced } from '@rose/knowledge/descriptors/reading';
 import type { EveningInput, VenueFacts } from '@rose/knowledge/evening/evening';
 import type { Reader } from '../../db/client';
-import type { VenueSettings } from '../../db/venue';
+import type { VenueSettings } from '../../contract/venue-settings';
 import { venue } from '../../db/schema';
 import { completed, factsOfVenue } from '../account/settings';
 import { asOrderWine, knownWines, type KnownWine } from '../cellar/profiles';
-import { summarise, type WineSummary } from '../cellar/queries';
-
-/** A wine of a flight with all that the Chart and the afternoon compute from. */
-export interface FlightWineView {
-  readonly summary: WineSummary;
-  readonly order: OrderWine;
-  readonly evening: EveningInput;
-}
+import type { FlightWineView } from '../../contract/answers';
+import { summarise } from '../cellar/queries';
 
 export const asEveningInput = (known: KnownWine): EveningInput => ({
   id: known.id,

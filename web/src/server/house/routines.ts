@@ -3,12 +3,16 @@ import { ownRoutine } from '@rose/core/routine/routine-schema';
 import { routineNamed, usualRoutine } from '@rose/knowledge/routines/index';
 import type { Reader } from '../../db/client';
 import { routine } from '../../db/schema';
-import type { Member } from '../command';
+import { contract } from '../../contract';
+import { serve, type Member } from '../command';
 import { settingsOf } from '../account/settings';
 import { versionNamed, versions } from './versions';
 
 const routineHouse = { noun: 'routine', said: 'routine', table: routine, document: ownRoutine };
-export const { list: listRoutines, get: getRoutine, save: saveRoutine } = versions(routineHouse);
+const { list, get, save } = versions(routineHouse);
+export const listRoutines = serve(contract.routine.list, list);
+export const getRoutine = serve(contract.routine.get, get);
+export const saveRoutine = serve(contract.routine.save, save);
 
 /** A routine by the name a note has of it: one that ships, or a venue's own as "id" (the latest) or "id@version"; the usual one when there is no such. */
 export async function readRoutine(db: Reader, actor: Member, name: string): Promise<Routine> {

@@ -1,9 +1,11 @@
 import { and, asc, desc, eq } from 'drizzle-orm';
 import { validate } from 'uuid';
-import { z } from 'zod';
-import type { Reader } from '../../db/client';
+import type { z } from 'zod';
+import type { Frozen } from '@rose/core/document/frozen';
+import { same } from '@rose/core/document/merge';
+import type { Reader, Tx } from '../../db/client';
 import type { routine, scheme } from '../../db/schema';
-import { command, query, type Member } from '../command';
+import type { Member } from '../command';
 import { Problem, notFound } from '../problem';
 
 interface House<D> {
@@ -36,66 +38,38 @@ export async function versionNamed<D>(db: Reader, actor: Member, house: House<D>
 /** Listing, reading and saving of what a venue designs for itself: an edit is a new version, and nobody's edit is lost to another's. */
 export function versions<D>(house: House<D>) {
   const { noun, said, table, document } = house;
-  const version = z.object({ id: z.string(), version: z.number(), document });
-  const list = query({
-    name: `${noun}.list`,
-    method: 'GET',
-    path: `/${noun}s`,
-    summary: `The venue’s own ${said}s, each in its latest version`,
-    allow: 'read',
-    input: z.strictObject({}),
-    output: z.object({ versions: z.array(version) }),
-    async run(db, actor) {
-      const rows = await db
-        .selectDistinctOn([table.id], { id: table.id, version: table.version, document: table.document })
-        .from(table)
-        .where(eq(table.venueId, actor.venueId))
-        .orderBy(asc(table.id), desc(table.version));
-      return { versions: rows.map((row) => ({ ...row, document: document.parse(row.document) })) };
-    },
-  });
-  const get = query({
-    name: `${noun}.get`,
-    method: 'GET',
-    path: `/${noun}s/{id}/{version}`,
-    summary: `One version of an own ${said}, as it was when it was made`,
-    allow: 'read',
-    input: z.strictObject({ id: z.uuid(), version: z.coerce.number().int().min(1) }),
-    output: version,
-    async run(db, actor, input) {
-      const found = await versionOf(db, actor, house, input.id, input.version);
-      if (found === undefined) throw notFound(noun);
-      return found;
-    },
-  });
-  const save = command({
-    name: `${noun}.save`,
-    method: 'PUT',
-    path: `/${noun}s/{id}`,
-    summary: `Makes a new version of an own ${said}; earlier versions stay for the notes that follow them, and the same again makes none`,
-    allow: 'design.edit',
-    input: z.strictObject({ id: z.uuid(), baseVersion: z.number().int().min(0), document }),
-    output: z.object({ id: z.string(), version: z.number() }),
-    async run(tx, actor, input) {
-      const [latest] = await tx
-        .select({ version: table.version, document: table.document })
-        .from(table)
-        .where(and(eq(table.venueId, actor.venueId), eq(table.id, input.id)))
-        .orderBy(desc(table.version))
-        .limit(1)
-        .for('update');
-      const now = latest?.version ?? 0;
-      if (latest !== undefined && JSON.stringify(document.parse(latest.document)) === JSON.stringify(input.document)) return { id: input.id, version: now };
-      if (input.baseVersion !== now)
-        throw new Problem(409, 'changed', `Somebody made version ${now} of this ${said} meanwhile. Look at it first; nothing was changed.`, { version: now });
-      const made = await tx
-        .insert(table)
-        .values({ venueId: actor.venueId, id: input.id, version: now + 1, document: input.document as never, madeBy: actor.name })
-        .onConflictDoNothing()
-        .returning({ version: table.version });
-      if (made.length === 0) throw new Problem(409, 'changed', `Somebody changed this ${said} at the same moment. Look at it first; nothing was changed.`);
-      return { id: input.id, version: now + 1 };
-    },
-  });
+  const list = async (db: Reader, actor: Member) => {
+    const rows = await db
+      .selectDistinctOn([table.id], { id: table.id, version: table.version, document: table.document })
+      .from(table)
+      .where(eq(table.venueId, actor.venueId))
+      .orderBy(asc(table.id), desc(table.version));
+    return { versions: rows.map((row) => ({ ...row, document: document.parse(row.document) })) };
+  };
+  const get = async (db: Reader, actor: Member, input: { readonly id: string; readonly version: number }) => {
+    const found = await versionOf(db, actor, house, input.id, input.version);
+    if (found === undefined) throw notFound(noun);
+    return found;
+  };
+  const save = async (tx: Tx, actor: Member, input: { readonly id: string; readonly baseVersion: number; readonly document: Frozen<D> }) => {
+    const [latest] = await tx
+      .select({ version: table.version, document: table.document })
+      .from(table)
+      .where(and(eq(table.venueId, actor.venueId), eq(table.id, input.id)))
+      .orderBy(desc(table.version))
+      .limit(1)
+      .for('update');
+    const now = latest?.version ?? 0;
+    if (latest !== undefined && same(document.parse(latest.document), input.document)) return { id: input.id, version: now };
+    if (input.baseVersion !== now)
+      throw new Problem(409, 'changed', `Somebody made version ${now} of this ${said} meanwhile. Look at it first; nothing was changed.`, { version: now });
+    const made = await tx
+      .insert(table)
+      .values({ venueId: actor.venueId, id: input.id, version: now + 1, document: input.document as never, madeBy: actor.name })
+      .onConflictDoNothing()
+      .returning({ version: table.version });
+    if (made.length === 0) throw new Problem(409, 'changed', `Somebody changed this ${said} at the same moment. Look at it first; nothing was changed.`);
+    return { id: input.id, version: now + 1 };
+  };
   return { list, get, save };
 }

@@ -13,7 +13,8 @@ import { firstWrite, newMember, ownDatabase, plainWine, run } from '../testing/v
 import { newWorld, type World } from '../testing/world';
 import { exportNotes, listNotes } from '../notebook/queries';
 import type { Member, Reply } from '../command';
-import { importNote, noteFileOf, type NoteFile } from './files';
+import type { NoteFile } from '../../contract/answers';
+import { importNote, noteFileOf } from './files';
 import { dealGlasses, newMoment, openNote, shareNote, uncover } from './glasses';
 import { composed, consistencyOf, deck, deduction, expectation, price, scores, triageOf } from './judgements';
 import { deleteNote, getNote, saveNote } from './operations';
@@ -165,7 +166,7 @@ describe('hidden glasses', () => {
     for (const id of notes) await save(world.owner, id, full);
     for (const operation of [composed, scores, triageOf, consistencyOf, deduction, deck]) {
       const [a, b] = await Promise.all(notes.map((id) => run(operation, world.owner, { id })));
-      expect(JSON.stringify(a), operation.name).toBe(JSON.stringify(b));
+      expect(JSON.stringify(a), operation.contract.name).toBe(JSON.stringify(b));
     }
     await expect(run(price, world.owner, { id: notes[0] })).rejects.toMatchObject({ status: 409 });
     await expect(run(expectation, world.owner, { id: notes[0] })).rejects.toMatchObject({ status: 409 });

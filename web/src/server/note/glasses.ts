@@ -1,11 +1,11 @@
 import { and, eq, inArray, isNull, sql } from 'drizzle-orm';
 import { randomInt } from 'node:crypto';
 import { v4, v7 } from 'uuid';
-import { z } from 'zod';
-import { emptyNote, moments, type Moment, type NoteDocument } from '@rose/core/wine/note';
+import { emptyNote, type Moment, type NoteDocument } from '@rose/core/wine/note';
 import type { Tx } from '../../db/client';
 import { glass, glassIdentity, member, note, participant, tasting, user, wine } from '../../db/schema';
-import { command, type Member } from '../command';
+import { contract } from '../../contract';
+import { ok, serve, type Member } from '../command';
 import { standingRoutine } from '../house/routines';
 import { Problem, badField, forbidden, notFound } from '../problem';
 import { ownNote } from './operations';
@@ -20,29 +20,20 @@ export function glassCode(): string {
   }
 }
 
-export const openNote = command({
-  name: 'note.open',
-  method: 'POST',
-  path: '/notes',
-  summary: 'Opens a glass of a wine for the caller alone, with an empty note; the same id again changes nothing',
-  allow: 'note.write',
-  input: z.strictObject({ id: z.uuid(), wineId: z.uuid() }),
-  output: z.object({ id: z.string(), revision: z.number() }),
-  async run(tx, actor, input) {
-    const [found] = await tx
-      .select({ id: wine.id })
-      .from(wine)
-      .where(and(eq(wine.venueId, actor.venueId), eq(wine.id, input.wineId), isNull(wine.deletedAt)));
-    if (found === undefined) throw notFound('wine');
-    const [present] = await tx
-      .select({ id: note.id, revision: note.revision })
-      .from(note)
-      .where(and(eq(note.venueId, actor.venueId), eq(note.id, input.id)));
-    if (present !== undefined) return present;
-    // The label is in sight of somebody who assesses a wine from its own page: the glass is revealed from the start.
-    await pour(tx, actor, actor, 'A glass alone', null, [{ noteId: input.id, wineId: input.wineId, code: glassCode(), revealed: true }]);
-    return { id: input.id, revision: 1 };
-  },
+export const openNote = serve(contract.note.open, async (tx, actor, input) => {
+  const [found] = await tx
+    .select({ id: wine.id })
+    .from(wine)
+    .where(and(eq(wine.venueId, actor.venueId), eq(wine.id, input.wineId), isNull(wine.deletedAt)));
+  if (found === undefined) throw notFound('wine');
+  const [present] = await tx
+    .select({ id: note.id, revision: note.revision })
+    .from(note)
+    .where(and(eq(note.venueId, actor.venueId), eq(note.id, input.id)));
+  if (present !== undefined) return present;
+  // The label is in sight of somebody who assesses a wine from its own page: the glass is revealed from the start.
+  await pour(tx, actor, actor, 'A glass alone', null, [{ noteId: input.id, wineId: input.wineId, code: glassCode(), revealed: true }]);
+  return { id: input.id, revision: 1 };
 });
 
 interface Poured {
@@ -129,176 +120,134 @@ async function alreadyDealt(tx: Tx, { venueId, userId }: Member, notes: readonly
   };
 }
 
-export const dealGlasses = command({
-  name: 'note.deal',
-  method: 'POST',
-  path: '/deals',
-  summary:
-    'Deals two to six wines into hidden glasses. Dealt to oneself, the bottles stand in bags one has marked and mixed, and no server knows which is which; dealt by a helper, the helper alone is told which bottle goes into which bag',
-  allow: 'note.write',
-  input: z.strictObject({ notes: z.array(z.uuid()).min(2).max(6), wineIds: z.array(z.uuid()).min(2).max(6), taster: z.email().optional() }),
-  output: z.object({
-    /** From left to right: the bag poured there. */
-    places: z.array(z.object({ place: z.string(), bag: z.string(), noteId: z.string() })),
-    /** For the dealer only, when that is somebody else than the taster. */
-    bags: z.array(z.object({ bag: z.string(), wine: z.string() })).nullable(),
-  }),
-  async run(tx, actor, input) {
-    const n = input.wineIds.length;
-    if (input.notes.length !== n) throw badField('notes', 'must be as many as the wines');
-    if (new Set(input.wineIds).size !== n || new Set(input.notes).size !== n) throw badField('wineIds', 'names a wine twice');
-    const dealt = await alreadyDealt(tx, actor, input.notes);
-    if (dealt !== undefined) return dealt;
-    const names: string[] = [];
-    for (const wineId of input.wineIds) {
-      const [found] = await tx
-        .select({ name: wine.name })
-        .from(wine)
-        .where(and(eq(wine.venueId, actor.venueId), eq(wine.id, wineId), isNull(wine.deletedAt)));
-      if (found === undefined) throw notFound('wine');
-      names.push(found.name);
-    }
-    const [other] =
-      input.taster === undefined
-        ? []
-        : await tx
-            .select({ userId: user.id, name: user.name })
-            .from(member)
-            .innerJoin(user, eq(user.id, member.userId))
-            .where(and(eq(member.venueId, actor.venueId), eq(user.email, input.taster.toLowerCase())));
-    if (input.taster !== undefined && other === undefined) throw badField('taster', 'is no member of this venue');
-    const byHelper = other !== undefined && other.userId !== actor.userId;
-    // Bag b holds wine bags[b]; place p is poured from bag order[p]. Of one's own bags only the places are dealt.
-    const bags = shuffled(n);
-    const order = shuffled(n);
-    await pour(
-      tx,
-      actor,
-      byHelper ? other : actor,
-      n === 2 ? 'A hidden pair' : `${n} hidden glasses`,
-      actor.userId,
-      order.map((bag, place) => ({
-        noteId: input.notes[place]!,
-        wineId: byHelper ? input.wineIds[bags[bag]!] : undefined,
-        code: String(bag + 1),
-        revealed: false,
-      })),
-    );
-    return {
-      places: order.map((bag, place) => ({ place: placeInWords(place, n), bag: String(bag + 1), noteId: input.notes[place]! })),
-      bags: byHelper ? bags.map((wineAt, bag) => ({ bag: String(bag + 1), wine: names[wineAt]! })) : null,
-    };
-  },
+export const dealGlasses = serve(contract.note.deal, async (tx, actor, input) => {
+  const n = input.wineIds.length;
+  if (input.notes.length !== n) throw badField('notes', 'must be as many as the wines');
+  if (new Set(input.wineIds).size !== n || new Set(input.notes).size !== n) throw badField('wineIds', 'names a wine twice');
+  const dealt = await alreadyDealt(tx, actor, input.notes);
+  if (dealt !== undefined) return dealt;
+  const names: string[] = [];
+  for (const wineId of input.wineIds) {
+    const [found] = await tx
+      .select({ name: wine.name })
+      .from(wine)
+      .where(and(eq(wine.venueId, actor.venueId), eq(wine.id, wineId), isNull(wine.deletedAt)));
+    if (found === undefined) throw notFound('wine');
+    names.push(found.name);
+  }
+  const [other] =
+    input.taster === undefined
+      ? []
+      : await tx
+          .select({ userId: user.id, name: user.name })
+          .from(member)
+          .innerJoin(user, eq(user.id, member.userId))
+          .where(and(eq(member.venueId, actor.venueId), eq(user.email, input.taster.toLowerCase())));
+  if (input.taster !== undefined && other === undefined) throw badField('taster', 'is no member of this venue');
+  const byHelper = other !== undefined && other.userId !== actor.userId;
+  // Bag b holds wine bags[b]; place p is poured from bag order[p]. Of one's own bags only the places are dealt.
+  const bags = shuffled(n);
+  const order = shuffled(n);
+  await pour(
+    tx,
+    actor,
+    byHelper ? other : actor,
+    n === 2 ? 'A hidden pair' : `${n} hidden glasses`,
+    actor.userId,
+    order.map((bag, place) => ({
+      noteId: input.notes[place]!,
+      wineId: byHelper ? input.wineIds[bags[bag]!] : undefined,
+      code: String(bag + 1),
+      revealed: false,
+    })),
+  );
+  return {
+    places: order.map((bag, place) => ({ place: placeInWords(place, n), bag: String(bag + 1), noteId: input.notes[place]! })),
+    bags: byHelper ? bags.map((wineAt, bag) => ({ bag: String(bag + 1), wine: names[wineAt]! })) : null,
+  };
 });
 
-export const uncover = command({
-  name: 'note.uncover',
-  method: 'POST',
-  path: '/notes/{id}/uncoverings',
-  summary: 'Uncovers a hidden glass of one’s own sitting: the note as it stood is kept for the calls; of a bag of one’s own, one says which wine was in it',
-  allow: 'note.write',
-  input: z.strictObject({ id: z.uuid(), wineId: z.uuid().optional() }),
-  output: z.object({ ok: z.literal(true) }),
-  async run(tx, actor, input) {
-    await ownNote(tx, actor, input.id);
-    const { venueId } = actor;
-    const [row] = await tx
-      .select({ glassId: note.glassId, revealedAt: glass.revealedAt, kind: tasting.kind, wineId: glassIdentity.wineId })
-      .from(note)
-      .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
-      .innerJoin(tasting, and(eq(tasting.venueId, glass.venueId), eq(tasting.id, glass.tastingId)))
-      .leftJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
-      .where(and(eq(note.venueId, venueId), eq(note.id, input.id)));
-    if (row === undefined) throw notFound('note');
-    if (row.kind !== 'solo') throw forbidden();
-    if (row.revealedAt !== null) return { ok: true };
-    // Of a dealt glass no wine is named, right or wrong: the answer to a guess would tell.
-    if (row.wineId !== null && input.wineId !== undefined) throw new Problem(409, 'dealt', 'A helper dealt this glass: uncover it without naming a wine.');
-    if (row.wineId === null) {
-      if (input.wineId === undefined) throw badField('wineId', 'say which wine was in the bag');
-      const [found] = await tx
-        .select({ id: wine.id })
-        .from(wine)
-        .where(and(eq(wine.venueId, venueId), eq(wine.id, input.wineId), isNull(wine.deletedAt)));
-      if (found === undefined) throw notFound('wine');
-      await tx.insert(glassIdentity).values({ venueId, glassId: row.glassId, wineId: input.wineId });
-    }
-    const now = new Date();
-    await tx
-      .update(glass)
-      .set({ revealedAt: now })
-      .where(and(eq(glass.venueId, venueId), eq(glass.id, row.glassId)));
-    // Every moment of the glass is kept as it stood: none was written with the label in sight.
-    const closed = await tx
-      .update(note)
-      .set({
-        lockedAt: sql`coalesce(${note.lockedAt}, ${now.toISOString()}::timestamptz)`,
-        blindDocument: sql`coalesce(${note.blindDocument}, ${note.document})`,
-      })
-      .where(and(eq(note.venueId, venueId), eq(note.glassId, row.glassId)))
-      .returning({ id: note.id });
-    await rewriteSearch(
-      tx,
-      venueId,
-      closed.map((entry) => entry.id),
-    );
-    return { ok: true };
-  },
+export const uncover = serve(contract.note.uncover, async (tx, actor, input) => {
+  await ownNote(tx, actor, input.id);
+  const { venueId } = actor;
+  const [row] = await tx
+    .select({ glassId: note.glassId, revealedAt: glass.revealedAt, kind: tasting.kind, wineId: glassIdentity.wineId })
+    .from(note)
+    .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
+    .innerJoin(tasting, and(eq(tasting.venueId, glass.venueId), eq(tasting.id, glass.tastingId)))
+    .leftJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
+    .where(and(eq(note.venueId, venueId), eq(note.id, input.id)));
+  if (row === undefined) throw notFound('note');
+  if (row.kind !== 'solo') throw forbidden();
+  if (row.revealedAt !== null) return ok;
+  // Of a dealt glass no wine is named, right or wrong: the answer to a guess would tell.
+  if (row.wineId !== null && input.wineId !== undefined) throw new Problem(409, 'dealt', 'A helper dealt this glass: uncover it without naming a wine.');
+  if (row.wineId === null) {
+    if (input.wineId === undefined) throw badField('wineId', 'say which wine was in the bag');
+    const [found] = await tx
+      .select({ id: wine.id })
+      .from(wine)
+      .where(and(eq(wine.venueId, venueId), eq(wine.id, input.wineId), isNull(wine.deletedAt)));
+    if (found === undefined) throw notFound('wine');
+    await tx.insert(glassIdentity).values({ venueId, glassId: row.glassId, wineId: input.wineId });
+  }
+  const now = new Date();
+  await tx
+    .update(glass)
+    .set({ revealedAt: now })
+    .where(and(eq(glass.venueId, venueId), eq(glass.id, row.glassId)));
+  // Every moment of the glass is kept as it stood: none was written with the label in sight.
+  const closed = await tx
+    .update(note)
+    .set({
+      lockedAt: sql`coalesce(${note.lockedAt}, ${now.toISOString()}::timestamptz)`,
+      blindDocument: sql`coalesce(${note.blindDocument}, ${note.document})`,
+    })
+    .where(and(eq(note.venueId, venueId), eq(note.glassId, row.glassId)))
+    .returning({ id: note.id });
+  await rewriteSearch(
+    tx,
+    venueId,
+    closed.map((entry) => entry.id),
+  );
+  return ok;
 });
 
-export const newMoment = command({
-  name: 'note.moment',
-  method: 'POST',
-  path: '/notes/{id}/moments',
-  summary: 'A new moment of the same taster on the same glass: an empty note, to be laid over the earlier one when it is done',
-  allow: 'note.write',
-  input: z.strictObject({ id: z.uuid(), noteId: z.uuid(), moment: z.enum(Object.keys(moments) as [Moment]) }),
-  output: z.object({ id: z.string(), revision: z.number() }),
-  async run(tx, actor, input) {
-    await ownNote(tx, actor, input.id);
-    const { venueId } = actor;
-    const [earlier] = await tx
-      .select({ glassId: note.glassId, participantId: note.participantId, document: note.document })
-      .from(note)
-      .where(and(eq(note.venueId, venueId), eq(note.id, input.id)));
-    const { document: written, ...from } = earlier!;
-    const [present] = await tx
-      .select({ id: note.id, revision: note.revision, deletedAt: note.deletedAt })
-      .from(note)
-      .where(and(eq(note.venueId, venueId), eq(note.glassId, from.glassId), eq(note.participantId, from.participantId), eq(note.moment, input.moment)));
-    if (present !== undefined) {
-      // A moment is one note: a deleted one comes back as it was.
-      if (present.deletedAt !== null)
-        await tx
-          .update(note)
-          .set({ deletedAt: null })
-          .where(and(eq(note.venueId, venueId), eq(note.id, present.id)));
-      return { id: present.id, revision: present.revision };
-    }
-    // The same way through the glass, and nothing else of what was written before.
-    const document: NoteDocument = { ...emptyNote, ...(written.routine === undefined ? {} : { routine: written.routine }) };
-    await tx
-      .insert(note)
-      .values({ venueId, id: input.noteId, revision: 1, writes: [], ...from, moment: input.moment, tastedAt: new Date(), document, search: '' });
-    await rewriteSearch(tx, venueId, [input.noteId]);
-    return { id: input.noteId, revision: 1 };
-  },
+export const newMoment = serve(contract.note.moment, async (tx, actor, input) => {
+  await ownNote(tx, actor, input.id);
+  const { venueId } = actor;
+  const [earlier] = await tx
+    .select({ glassId: note.glassId, participantId: note.participantId, document: note.document })
+    .from(note)
+    .where(and(eq(note.venueId, venueId), eq(note.id, input.id)));
+  const { document: written, ...from } = earlier!;
+  const [present] = await tx
+    .select({ id: note.id, revision: note.revision, deletedAt: note.deletedAt })
+    .from(note)
+    .where(and(eq(note.venueId, venueId), eq(note.glassId, from.glassId), eq(note.participantId, from.participantId), eq(note.moment, input.moment)));
+  if (present !== undefined) {
+    // A moment is one note: a deleted one comes back as it was.
+    if (present.deletedAt !== null)
+      await tx
+        .update(note)
+        .set({ deletedAt: null })
+        .where(and(eq(note.venueId, venueId), eq(note.id, present.id)));
+    return { id: present.id, revision: present.revision };
+  }
+  // The same way through the glass, and nothing else of what was written before.
+  const document: NoteDocument = { ...emptyNote, ...(written.routine === undefined ? {} : { routine: written.routine }) };
+  await tx
+    .insert(note)
+    .values({ venueId, id: input.noteId, revision: 1, writes: [], ...from, moment: input.moment, tastedAt: new Date(), document, search: '' });
+  await rewriteSearch(tx, venueId, [input.noteId]);
+  return { id: input.noteId, revision: 1 };
 });
 
-export const shareNote = command({
-  name: 'note.share',
-  method: 'PUT',
-  path: '/notes/{id}/sharing',
-  summary: 'Lets the venue’s hosts read a note, or no longer; only its taster says so',
-  allow: 'note.write',
-  input: z.strictObject({ id: z.uuid(), shared: z.boolean() }),
-  output: z.object({ shared: z.boolean() }),
-  async run(tx, actor, input) {
-    await ownNote(tx, actor, input.id);
-    await tx
-      .update(note)
-      .set({ shared: input.shared })
-      .where(and(eq(note.venueId, actor.venueId), eq(note.id, input.id)));
-    return { shared: input.shared };
-  },
+export const shareNote = serve(contract.note.share, async (tx, actor, input) => {
+  await ownNote(tx, actor, input.id);
+  await tx
+    .update(note)
+    .set({ shared: input.shared })
+    .where(and(eq(note.venueId, actor.venueId), eq(note.id, input.id)));
+  return { shared: input.shared };
 });

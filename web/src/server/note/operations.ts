@@ -1,23 +1,17 @@
 import { and, asc, eq, isNull, ne } from 'drizzle-orm';
-import { z } from 'zod';
 import { may } from '../../contract/roles';
-import { carriedRoutine } from '@rose/core/routine/routine-schema';
-import { noteDocument } from '@rose/core/wine/note-schema';
-import { wineFacts } from '@rose/core/wine/facts-schema';
 import { dayIn } from '@rose/core/wine/day';
-import { moments, type Moment } from '@rose/core/wine/note';
+import { type Moment } from '@rose/core/wine/note';
 import { usualRoutine } from '@rose/knowledge/routines/index';
 import type { Reader } from '../../db/client';
-import { glass, glassIdentity, member, note, participant, tasting, tastingKind, venue, wine } from '../../db/schema';
-import { command, query, type Member } from '../command';
-import { savedOutput, saveDocument, writeInput } from '../document';
+import { glass, glassIdentity, member, note, participant, tasting, venue, wine } from '../../db/schema';
+import { contract } from '../../contract';
+import { ok, serve, type Member } from '../command';
+import { saveDocument } from '../document';
 import { forbidden, notFound } from '../problem';
 import { completed } from '../account/settings';
 import { readRoutine } from '../house/routines';
 import { noteStore } from './store';
-
-const one = z.strictObject({ id: z.uuid() });
-const done = z.object({ ok: z.literal(true) });
 
 /** A note may be changed by its taster; a host may also type in for a participant without an account. */
 export async function ownNote(db: Reader, actor: Member, id: string): Promise<void> {
@@ -30,52 +24,25 @@ export async function ownNote(db: Reader, actor: Member, id: string): Promise<vo
   if (row.userId !== actor.userId && !(row.userId === null && may(actor, 'note.others'))) throw forbidden();
 }
 
-export const saveNote = command({
-  name: 'note.save',
-  method: 'PUT',
-  path: '/notes/{id}',
-  summary: 'Saves a note under its revision; a repeated write is answered as done',
-  allow: 'note.write',
-  input: writeInput(noteDocument),
-  output: savedOutput,
-  async run(tx, actor, input, reply) {
-    await ownNote(tx, actor, input.id);
-    return saveDocument(tx, noteStore, actor.venueId, input.id, input, reply);
-  },
+export const saveNote = serve(contract.note.save, async (tx, actor, input, reply) => {
+  await ownNote(tx, actor, input.id);
+  return saveDocument(tx, noteStore, actor.venueId, input.id, input, reply);
 });
-export const deleteNote = command({
-  name: 'note.delete',
-  method: 'DELETE',
-  path: '/notes/{id}',
-  summary: 'Deletes a note; it can be brought back',
-  allow: 'note.write',
-  input: one,
-  output: done,
-  async run(tx, actor, input) {
-    await ownNote(tx, actor, input.id);
-    await tx
-      .update(note)
-      .set({ deletedAt: new Date() })
-      .where(and(eq(note.venueId, actor.venueId), eq(note.id, input.id)));
-    return { ok: true };
-  },
+export const deleteNote = serve(contract.note.delete, async (tx, actor, input) => {
+  await ownNote(tx, actor, input.id);
+  await tx
+    .update(note)
+    .set({ deletedAt: new Date() })
+    .where(and(eq(note.venueId, actor.venueId), eq(note.id, input.id)));
+  return ok;
 });
-export const restoreNote = command({
-  name: 'note.restore',
-  method: 'POST',
-  path: '/notes/{id}/returns',
-  summary: 'Brings a deleted note back',
-  allow: 'note.write',
-  input: one,
-  output: done,
-  async run(tx, actor, input) {
-    await ownNote(tx, actor, input.id);
-    await tx
-      .update(note)
-      .set({ deletedAt: null })
-      .where(and(eq(note.venueId, actor.venueId), eq(note.id, input.id)));
-    return { ok: true };
-  },
+export const restoreNote = serve(contract.note.restore, async (tx, actor, input) => {
+  await ownNote(tx, actor, input.id);
+  await tx
+    .update(note)
+    .set({ deletedAt: null })
+    .where(and(eq(note.venueId, actor.venueId), eq(note.id, input.id)));
+  return ok;
 });
 
 export type NoteView = Awaited<ReturnType<typeof readNote>>;
@@ -147,35 +114,8 @@ export async function readNote(db: Reader, actor: Member, id: string) {
     wine: revealed && row.wineId !== null ? { id: row.wineId, name: row.wineName!, producer: row.producer!, facts: row.wineDocument!.facts } : null,
   };
 }
-export const getNote = query({
-  name: 'note.get',
-  method: 'GET',
-  path: '/notes/{id}',
-  summary: 'A note with its glass; the wine only once it is revealed',
-  allow: 'read',
-  input: one,
-  output: z.object({
-    id: z.string(),
-    revision: z.number(),
-    document: noteDocument,
-    routine: carriedRoutine,
-    mine: z.boolean(),
-    mayEdit: z.boolean(),
-    taster: z.string(),
-    tastedAt: z.string(),
-    /** The day it was tasted on the venue's calendar. */
-    day: z.string(),
-    code: z.string(),
-    moment: z.enum(Object.keys(moments) as [Moment]),
-    shared: z.boolean(),
-    moments: z.array(z.object({ id: z.string(), moment: z.enum(Object.keys(moments) as [Moment]), tastedAt: z.string(), done: z.boolean() })),
-    hidden: z.object({ mine: z.boolean(), named: z.boolean() }).nullable(),
-    tasting: z.object({ id: z.string(), name: z.string(), kind: z.enum(tastingKind.enumValues) }),
-    wine: z.object({ id: z.string(), name: z.string(), producer: z.string(), facts: wineFacts }).nullable(),
-  }),
-  async run(db, actor, input, reply) {
-    const found = await readNote(db, actor, input.id);
-    reply.etag = `"${found.revision}"`;
-    return found;
-  },
+export const getNote = serve(contract.note.get, async (db, actor, input, reply) => {
+  const found = await readNote(db, actor, input.id);
+  reply.etag = `"${found.revision}"`;
+  return found;
 });

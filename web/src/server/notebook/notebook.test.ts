@@ -97,7 +97,7 @@ describe('the notebook', () => {
   it('exports JSON that its own schema reads back, CSV with a column an observation, and Markdown', async () => {
     const file = async (format: string) => {
       const reply: Reply = { cookies: [] };
-      await exportNotes.run(connections().db, world.owner, exportNotes.input.parse({ format }), reply);
+      await exportNotes.run(connections().db, world.owner, exportNotes.contract.input.parse({ format }), reply);
       return String(reply.file!.body);
     };
     const json = JSON.parse(await file('json')) as { document: unknown }[];

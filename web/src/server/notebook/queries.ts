@@ -5,35 +5,23 @@ import { z } from 'zod';
 import { may } from '../../contract/roles';
 import { asText, composeNote } from '@rose/core/prose/prose';
 import { observableIds, observables, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
-import { emptyNote, moments, type Moment } from '@rose/core/wine/note';
-import { noteDocument } from '@rose/core/wine/note-schema';
+import { emptyNote, type Moment } from '@rose/core/wine/note';
 import { dayIn, dayInWords } from '@rose/core/wine/day';
-import { day } from '@rose/core/wine/day-schema';
 import { fold } from '@rose/core/wine/text';
 import { chipName } from '@rose/knowledge/descriptors/index';
 import type { Reader } from '../../db/client';
 import { glass, glassIdentity, note, participant, wine } from '../../db/schema';
-import { decodeCursor, encodeCursor, page, pageInput, query, type Member } from '../command';
+import { contract } from '../../contract';
+import { serve, decodeCursor, encodeCursor, type Member } from '../command';
+import type { filters } from '../../contract/note';
+import type { NotebookItem } from '../../contract/answers';
 import { settingsOf } from '../account/settings';
 import { badField } from '../problem';
 import { dayAfter, instantIn } from '../wall-time';
 
 /** Above this many the count is given as "more than". */
 export const countCeiling = 1000;
-
-const filters = {
-  q: z.string().max(300).default(''),
-  wineId: z.uuid().optional(),
-  /** Days on the venue's calendar. */
-  from: day.optional(),
-  to: day.optional(),
-  least: z.coerce.number().int().min(0).max(100).optional(),
-  colour: z.enum(['white', 'rose', 'amber', 'red']).optional(),
-  mine: z.enum(['yes']).optional(),
-  /** Leaves out notes whose taster had a cold, coffee, toothpaste or perfume about. */
-  clear: z.enum(['yes']).optional(),
-};
-type Filters = z.infer<z.ZodObject<typeof filters>>;
+type Filters = z.output<z.ZodObject<typeof filters>>;
 
 /** Words folded as the notes are, each as a prefix, all of them asked. */
 export function searchTerms(q: string): string {
@@ -66,24 +54,6 @@ async function where(db: Reader, actor: Member, input: Filters): Promise<SQL | u
       : sql`(${note.shared} or ${own} or exists (select 1 from ${participant} where ${participant.venueId} = ${note.venueId} and ${participant.id} = ${note.participantId} and ${participant.userId} is null))`,
   );
 }
-
-const item = z.object({
-  id: z.string(),
-  revision: z.number(),
-  tastedAt: z.string(),
-  /** The day it was tasted on the venue's calendar. */
-  day: z.string(),
-  taster: z.string(),
-  quality: z.number().nullable(),
-  code: z.string(),
-  moment: z.enum(Object.keys(moments) as [Moment]),
-  wine: z.object({ id: z.string(), name: z.string(), producer: z.string(), vintage: z.number().nullable() }).nullable(),
-  text: z.string(),
-  document: noteDocument,
-  /** A later moment on the same glass its taster is still at: until that is done this one is listed without what it says. */
-  hiddenFor: z.object({ id: z.string(), moment: z.enum(Object.keys(moments) as [Moment]) }).nullable(),
-});
-export type NotebookItem = z.infer<typeof item>;
 
 /** The later moment on the same glass that its taster, the caller, has not finished. */
 function unfinished(db: Reader, actor: Member | undefined) {
@@ -160,53 +130,35 @@ async function read(db: Reader, { venueId }: Member, actor: Member | undefined, 
 export const recentNotes = async (db: Reader, actor: Member, most: number): Promise<NotebookItem[]> =>
   read(db, actor, actor, await where(db, actor, { q: '' }), most);
 
-export const listNotes = query({
-  name: 'note.list',
-  method: 'GET',
-  path: '/notes',
-  summary: 'The notebook: full-text search with filters, newest first',
-  allow: 'read',
-  input: z.strictObject({ ...pageInput, ...filters }),
-  output: page(item),
-  async run(db, actor, input) {
-    const condition = await where(db, actor, input);
-    const after = decodeCursor(input.cursor);
-    if (input.cursor !== undefined && after === undefined) throw badField('cursor', 'is not one of ours');
-    const beyond =
-      after === undefined
-        ? undefined
-        : sql`(${note.tastedAt} < ${String(after[0])}::timestamptz or (${note.tastedAt} = ${String(after[0])}::timestamptz and ${note.id} > ${String(after[1])}::uuid))`;
-    const rows = await read(db, actor, actor, and(condition, beyond), input.limit + 1);
-    const counted = await db.execute<{ n: number }>(
-      sql`select count(*)::int as n from (select 1 from ${note} where ${condition} limit ${countCeiling + 1}) as counted`,
-    );
-    const n = counted.rows[0]!.n;
-    const shown = rows.slice(0, input.limit);
-    const last = shown.at(-1);
-    return {
-      items: shown,
-      next: rows.length > input.limit && last !== undefined ? encodeCursor([last.tastedAt, last.id]) : null,
-      count: Math.min(n, countCeiling),
-      countIsExact: n <= countCeiling,
-    };
-  },
+export const listNotes = serve(contract.note.list, async (db, actor, input) => {
+  const condition = await where(db, actor, input);
+  const after = decodeCursor(input.cursor);
+  if (input.cursor !== undefined && after === undefined) throw badField('cursor', 'is not one of ours');
+  const beyond =
+    after === undefined
+      ? undefined
+      : sql`(${note.tastedAt} < ${String(after[0])}::timestamptz or (${note.tastedAt} = ${String(after[0])}::timestamptz and ${note.id} > ${String(after[1])}::uuid))`;
+  const rows = await read(db, actor, actor, and(condition, beyond), input.limit + 1);
+  const counted = await db.execute<{ n: number }>(
+    sql`select count(*)::int as n from (select 1 from ${note} where ${condition} limit ${countCeiling + 1}) as counted`,
+  );
+  const n = counted.rows[0]!.n;
+  const shown = rows.slice(0, input.limit);
+  const last = shown.at(-1);
+  return {
+    items: shown,
+    next: rows.length > input.limit && last !== undefined ? encodeCursor([last.tastedAt, last.id]) : null,
+    count: Math.min(n, countCeiling),
+    countIsExact: n <= countCeiling,
+  };
 });
 
-export const exportNotes = query({
-  name: 'note.export',
-  method: 'GET',
-  path: '/notes/exports/{format}',
-  summary: 'The notebook as JSON, CSV or Markdown',
-  allow: 'read',
-  input: z.strictObject({ format: z.enum(['json', 'csv', 'md']), ...filters }),
-  output: z.object({ notes: z.array(item) }),
-  async run(db, actor, input, reply) {
-    const notes = await read(db, actor, undefined, await where(db, actor, input), 20_000);
-    if (input.format === 'json') reply.file = { type: 'application/json', name: 'notebook.json', body: JSON.stringify(notes, null, 2) };
-    if (input.format === 'csv') reply.file = { type: 'text/csv; charset=utf-8', name: 'notebook.csv', body: asCsv(notes) };
-    if (input.format === 'md') reply.file = { type: 'text/markdown; charset=utf-8', name: 'notebook.md', body: asMarkdown(notes) };
-    return { notes };
-  },
+export const exportNotes = serve(contract.note.export, async (db, actor, input, reply) => {
+  const notes = await read(db, actor, undefined, await where(db, actor, input), 20_000);
+  if (input.format === 'json') reply.file = { type: 'application/json', name: 'notebook.json', body: JSON.stringify(notes, null, 2) };
+  if (input.format === 'csv') reply.file = { type: 'text/csv; charset=utf-8', name: 'notebook.csv', body: asCsv(notes) };
+  if (input.format === 'md') reply.file = { type: 'text/markdown; charset=utf-8', name: 'notebook.md', body: asMarkdown(notes) };
+  return notes;
 });
 
 /** One row a note, one column an observation, in the registry's order. */

@@ -1,6 +1,7 @@
 import { dayInWords } from '@rose/core/wine/day';
-import { hair, ink, madder, Paper, soft, type PaperId } from './paper';
-import { printKinds, type PrintFacts, type PrintKind } from './facts';
+import { printKinds, type PaperId, type PrintKind } from '../../contract/prints';
+import { hair, ink, madder, Paper, soft } from './paper';
+import type { PrintFacts } from './facts';
 
 interface Foot {
   readonly plan: number;

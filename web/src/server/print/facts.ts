@@ -14,19 +14,8 @@ import { glassShape } from '@rose/knowledge/glasses/index';
 import { routineOf } from '@rose/knowledge/routines/index';
 import { stockOf, type VenueFacts } from '@rose/knowledge/evening/evening';
 import type { WholeEvening } from '@rose/knowledge/evening/whole';
-import type { TimetableView } from '../flight/evening';
-
-/** The prints of an evening. `guests` says whether a guest sees it: of a blind flight such a print holds nothing that comes from the identity of a wine. */
-export const printKinds = {
-  sheet: { label: 'Tasting sheet', guests: true },
-  mat: { label: 'Glass mat', guests: true },
-  bags: { label: 'Bag labels', guests: true },
-  cues: { label: 'Pourer’s cue sheet', guests: false },
-  run: { label: 'Run sheet', guests: false },
-  handout: { label: 'Handout', guests: true },
-  invitation: { label: 'Invitation', guests: true },
-} as const;
-export type PrintKind = keyof typeof printKinds;
+import type { PrintKind } from '../../contract/prints';
+import type { TimetableView } from '../../contract/answers';
 
 export interface PrintSource {
   readonly flight: FlightDocument;

@@ -1,12 +1,11 @@
 import { kite, polar, turn, type Petal } from '@rose/core/rose/rose';
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
+import { papers, type PaperId } from '../../contract/prints';
 import fontkit from '@pdf-lib/fontkit';
 import { PDFDocument, rgb, type PDFFont, type PDFPage, type RGB } from 'pdf-lib';
 
 /** Millimetres everywhere, from the top left corner; points only inside this file. */
-export const papers = { a4: { name: 'A4', width: 210, height: 297 }, letter: { name: 'US Letter', width: 215.9, height: 279.4 } } as const;
-export type PaperId = keyof typeof papers;
 const points = 72 / 25.4;
 
 const files = path.join(process.cwd().endsWith(`${path.sep}web`) ? '..' : '.', 'node_modules/@fontsource');

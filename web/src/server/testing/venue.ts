@@ -8,7 +8,7 @@ import { emptyWine, type WineDocument } from '@rose/core/wine/facts';
 import { closeConnections, connections } from '../../db/client';
 import { member, user, venue } from '../../db/schema';
 import type { Role } from '../../contract/roles';
-import type { Member, Operation } from '../command';
+import type { AnyOperation, Member } from '../command';
 import { perform } from '../http';
 import { forgetLimiters } from '../limits';
 
@@ -53,7 +53,7 @@ export async function newMember(role: Role = 'owner', venueId: string = v7()): P
   return { kind: 'member', userId, name: `The ${role}`, email, venueId, role, via: 'session' };
 }
 
-export const run = (operation: Operation, actor: Member, input: unknown) => perform(operation, actor, input, { cookies: [] }) as Promise<never>;
+export const run = (operation: AnyOperation, actor: Member, input: unknown) => perform(operation, actor, input, { cookies: [] }) as Promise<never>;
 
 /** The write of a document that is new. */
 export const firstWrite = (document: unknown, id: string = v7()) => ({ id, writeId: v4(), baseRevision: 0, document });

@@ -1,7 +1,8 @@
 import { v4 } from 'uuid';
-import { choose, merge, same, type Clash, type Shape } from '@rose/core/document/merge';
+import { choose, merge, same, type Clash } from '@rose/core/document/merge';
 import { answered, edited, opened, reread, sending, unsaved, type Answer, type Device } from '@rose/core/document/protocol';
-import { ApiProblem, Unreachable, api } from '../api';
+import { ApiProblem, Unreachable } from '../api';
+import type { Kind } from './kinds';
 import { pace } from '../pace';
 import { dropDraft, keepDraft, readDrafts, tabId } from './drafts';
 
@@ -17,13 +18,12 @@ export interface Snapshot<D> {
   readonly savedAt: Date | null;
 }
 export interface Source<D> {
-  /** "note", "wine" …: with the id, the key of the draft. */
-  readonly kind: string;
+  /** With the id, the key of the draft. */
+  readonly name: string;
+  readonly kind: Kind<D>;
   readonly id: string;
-  readonly path: string;
   readonly document: D;
   readonly revision: number;
-  readonly shape: Shape;
   /** What a new document begins with; it is sent like any other change. */
   readonly draft?: D;
 }
@@ -54,7 +54,7 @@ export class DocumentSession<D> {
   constructor(private readonly source: Source<D>) {
     const device = opened(source.document, source.revision);
     this.device = source.draft === undefined ? device : edited(device, source.draft);
-    this.key = `${source.kind}/${source.id}`;
+    this.key = `${source.name}/${source.id}`;
     this.snap = this.take();
   }
 
@@ -155,9 +155,9 @@ export class DocumentSession<D> {
     const alive = await this.livingTabs(drafts.some((draft) => draft.tab !== this.tab));
     for (const draft of drafts.filter((entry) => entry.tab === this.tab || !alive.has(entry.tab))) {
       const mine = this.device;
-      if (!unsaved(mine)) this.device = reread(draft.device, mine.base, mine.baseRevision, this.source.shape);
+      if (!unsaved(mine)) this.device = reread(draft.device, mine.base, mine.baseRevision, this.source.kind.shape);
       else {
-        const merged = merge(draft.device.base, mine.draft, draft.device.draft, this.source.shape);
+        const merged = merge(draft.device.base, mine.draft, draft.device.draft, this.source.kind.shape);
         this.device = { ...mine, draft: merged.document, clashes: [...mine.clashes, ...merged.clashes] };
       }
       if (draft.tab !== this.tab) void dropDraft(this.key, draft.tab);
@@ -196,10 +196,7 @@ export class DocumentSession<D> {
     this.publish();
     let again = 0;
     try {
-      const saved = await api<{ revision: number }>('PUT', this.source.path, {
-        body: { writeId: write.writeId, baseRevision: write.baseRevision, document: write.document },
-        keepalive: leaving,
-      });
+      const saved = await this.source.kind.save(this.source.id, write, leaving);
       this.answer({ kind: 'saved', writeId: write.writeId, revision: saved.revision });
       this.channel?.postMessage({ changed: true });
     } catch (error) {
@@ -225,7 +222,7 @@ export class DocumentSession<D> {
     else if (this.refusal === null && unsaved(this.device)) this.schedule(leaving ? 0 : 300);
   }
   private answer(answer: Answer<D>): void {
-    this.device = answered(this.device, answer, this.source.shape);
+    this.device = answered(this.device, answer, this.source.kind.shape);
     this.failures = 0;
     this.offline = false;
     this.savedAt = new Date();
@@ -235,9 +232,9 @@ export class DocumentSession<D> {
   private async read(): Promise<void> {
     if (this.busy || this.device.inFlight !== null || document.visibilityState === 'hidden' || this.device.baseRevision === 0) return;
     try {
-      const found = await api<{ revision: number; document: D }>('GET', this.source.path);
+      const found = await this.source.kind.read(this.source.id);
       const before = this.device;
-      this.device = reread(this.device, found.document, found.revision, this.source.shape);
+      this.device = reread(this.device, found.document, found.revision, this.source.kind.shape);
       if (this.device !== before) {
         this.keep();
         this.publish();

@@ -1,7 +1,8 @@
 'use client';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import type { Clash } from '@rose/core/document/merge';
-import { DocumentSession, type Snapshot, type Source } from './session';
+import { kinds, type Documents } from './kinds';
+import { DocumentSession, type Snapshot } from './session';
 
 export interface OpenDocument<D> extends Snapshot<D> {
   /** Changes the document; name the field so that quick changes of it are one step of undo. */
@@ -13,8 +14,11 @@ export interface OpenDocument<D> extends Snapshot<D> {
 }
 
 /** The one way to save a document. */
-export function useDocument<D>(source: Source<D>): OpenDocument<D> {
-  const [session] = useState(() => new DocumentSession(source));
+export function useDocument<K extends keyof Documents>(
+  name: K,
+  opened: { readonly id: string; readonly document: Documents[K]; readonly revision: number; readonly draft?: Documents[K] },
+): OpenDocument<Documents[K]> {
+  const [session] = useState(() => new DocumentSession<Documents[K]>({ ...opened, name, kind: kinds[name] }));
   useEffect(() => session.start(), [session]);
   const snapshot = useSyncExternalStore(session.subscribe, session.snapshot, session.snapshot);
   return {

@@ -5,7 +5,8 @@ import { useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { blindKinds, type FlightDocument } from '@rose/core/flight/flight';
 import { bothVolumes } from '@rose/core/wine/measure';
-import { api } from '../api';
+import { contract } from '@/contract/client';
+import { call } from '../api';
 import { Button } from '../button';
 import { Deleted } from '../deleted';
 import { Clashes, SaveState } from '../document/save-state';
@@ -67,7 +68,14 @@ export function FlightPage({
   const [trouble, setTrouble] = useState('');
   const { id } = loaded;
   if (deleted)
-    return <Deleted name={flight.name} path={`/flights/${id}`} list={{ href: '/flights', label: 'To the flights' }} onBack={() => setDeleted(false)} />;
+    return (
+      <Deleted
+        name={flight.name}
+        bringBack={() => call(contract.flight.restore, { id })}
+        list={{ href: '/flights', label: 'To the flights' }}
+        onBack={() => setDeleted(false)}
+      />
+    );
   return (
     <Frame keys={keys}>
       <Page>
@@ -91,7 +99,7 @@ export function FlightPage({
                 size="small"
                 tone="quiet"
                 onPress={() =>
-                  void api('DELETE', `/flights/${id}`).then(
+                  void call(contract.flight.delete, { id }).then(
                     () => setDeleted(true),
                     (error: Error) => setTrouble(error.message),
                   )

@@ -1,11 +1,11 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
-import { flightShape } from '@rose/core/document/merge';
 import { pouringOrder, type FlightDocument, type FlightWineEntry } from '@rose/core/flight/flight';
 import { boughtView } from '@rose/knowledge/evening/bought';
 import type { VenueFacts } from '@rose/knowledge/evening/evening';
-import type { FlightWineView } from '@/server/flight/read';
-import { api } from '../api';
+import type { FlightWineView } from '@/contract/answers';
+import { contract } from '@/contract/client';
+import { call } from '../api';
 import { useDocument, type OpenDocument } from '../document/use-document';
 
 export interface LoadedFlight {
@@ -33,13 +33,10 @@ export interface OpenFlight {
 /** A flight open for reading and changing, with what is known of its wines. */
 export function useFlight(loaded: LoadedFlight): OpenFlight {
   const { id } = loaded;
-  const open = useDocument<FlightDocument>({
-    kind: 'flight',
+  const open = useDocument('flight', {
     id,
-    path: `/flights/${id}`,
     document: loaded.base,
     revision: loaded.revision,
-    shape: flightShape,
     ...(loaded.revision === 0 ? { draft: loaded.document } : {}),
   });
   const [pool, setPool] = useState(() => new Map(loaded.wines.map((wine) => [wine.summary.id, wine])));
@@ -48,7 +45,7 @@ export function useFlight(loaded: LoadedFlight): OpenFlight {
   useEffect(() => {
     for (const entry of flight.wines) {
       if (entry.buy === undefined && !pool.has(entry.id))
-        void api<FlightWineView>('GET', `/wines/${entry.id}/order-wine`).then(
+        void call(contract.wine.orderWine, { id: entry.id }).then(
           (wine) => setPool((now) => new Map(now).set(entry.id, wine)),
           () => undefined,
         );

@@ -1,0 +1,36 @@
+import { existsSync, readFileSync, readdirSync } from 'node:fs';
+import path from 'node:path';
+import { describe, expect, it } from 'vitest';
+import { contracts } from '.';
+import { clientFile, clientSource } from './write-client';
+
+describe('the contract', () => {
+  it('is said once each: names and addresses are their own, and each name in an address is a field of the input', () => {
+    expect(new Set(contracts.map((said) => said.name)).size).toBe(contracts.length);
+    expect(new Set(contracts.map((said) => `${said.method} ${said.path}`)).size).toBe(contracts.length);
+    for (const said of contracts) {
+      const fields = 'shape' in said.input ? Object.keys(said.input.shape as object) : [];
+      for (const [, name] of said.path.matchAll(/\{(\w+)\}/g)) expect(fields, said.name).toContain(name);
+    }
+  });
+  it('reaches the client as it is: npm run contract would write what stands there', async () => {
+    expect(readFileSync(clientFile, 'utf8')).toBe(await clientSource());
+  });
+  it('sends no schema to the browser', () => {
+    const served = path.join(import.meta.dirname, '../../.next/static/chunks');
+    if (!existsSync(served)) return;
+    const chunks = readdirSync(served, { recursive: true, encoding: 'utf8' }).filter((file) => file.endsWith('.js'));
+    expect(chunks.length).toBeGreaterThan(5);
+    // Sentences of the schemas, and a word of the schema library itself.
+    for (const file of chunks) {
+      const text = readFileSync(path.join(served, file), 'utf8');
+      for (const word of [
+        'a wine stands in a flight once',
+        'the exact shares add up to more than 100',
+        'a span runs from low to high',
+        'three capital letters, such as EUR',
+      ])
+        expect(text.includes(word), `${file} holds “${word}”`).toBe(false);
+    }
+  });
+});

@@ -1,0 +1,419 @@
+import { z } from 'zod';
+import { flightDocument, pin, presentFlight, rest } from '@rose/core/flight/flight-schema';
+import { schools } from '@rose/core/order/school';
+import { mostRests } from '@rose/core/order/solve';
+import { themeIds } from '@rose/core/theme/theme';
+import { instant, localTime } from '@rose/core/wine/day-schema';
+import { keysOf } from '@rose/core/wine/keys';
+import { media } from '@rose/knowledge/media/index';
+import { amounts, flightWine, timetable, venueFacts } from './computed';
+import { act, done, nothing, one, read, removal, savedOutput, whole, writeInput } from './contract';
+import { papers, printKinds } from './prints';
+import { probeRun } from './venue-settings';
+
+const schoolId = z.enum(schools.map((school) => school.id));
+export const judgement = z.object({
+  order: z.array(z.string()),
+  rests: z.array(rest),
+  strain: z.number(),
+  steps: z.array(
+    z.object({
+      wine: z.string(),
+      height: z.number(),
+      strain: z.number(),
+      because: z.array(z.object({ id: z.string(), push: z.number(), text: z.string(), source: z.string().optional() })),
+    }),
+  ),
+});
+export const listLine = z.object({ id: z.string(), text: z.string(), because: z.string() });
+export const printKind = z.enum(keysOf(printKinds));
+
+export const flight = {
+  save: act({
+    name: 'flight.save',
+    method: 'PUT',
+    path: '/flights/{id}',
+    summary: 'Saves a flight: its wines and order, pins, rests, school, guests, pour, goals and what is done of the afternoon',
+    allow: 'flight.edit',
+    input: writeInput(flightDocument),
+    output: savedOutput,
+  }),
+  ...removal('flight', 'flights', 'flight.edit'),
+  list: read({
+    name: 'flight.list',
+    method: 'GET',
+    path: '/flights',
+    summary: 'The flights of the venue',
+    allow: 'read',
+    input: nothing,
+    output: z.object({ flights: z.array(z.object({ id: z.string(), name: z.string(), starts: z.string(), guests: z.number(), wines: z.number() })) }),
+  }),
+  get: read({
+    name: 'flight.get',
+    method: 'GET',
+    path: '/flights/{id}',
+    summary: 'A flight with its wines as the solvers take them, and the venue’s measures and means',
+    allow: 'read',
+    input: one,
+    output: z.object({
+      id: z.string(),
+      revision: z.number(),
+      plan: z.number(),
+      document: presentFlight,
+      wines: z.array(flightWine),
+      venue: venueFacts,
+      timeZone: z.string(),
+    }),
+  }),
+  copy: act({
+    name: 'flight.copy',
+    method: 'POST',
+    path: '/flights/{id}/copies',
+    summary: 'Copies a flight to another date; what was done, opened or poured stays behind',
+    allow: 'flight.edit',
+    input: z.strictObject({
+      id: z.uuid(),
+      newId: z.uuid(),
+      name: z.string().trim().min(1).max(200).optional(),
+      starts: z.union([z.literal(''), localTime]).optional(),
+    }),
+    output: savedOutput,
+  }),
+  shared: read({
+    name: 'flight.shared',
+    method: 'GET',
+    path: '/flights/{id}/shared-bottles',
+    summary: 'Wines that other coming flights need too, with bottles needed and held',
+    allow: 'read',
+    input: one,
+    output: z.object({
+      wines: z.array(
+        z.object({
+          wine: z.string(),
+          name: z.string(),
+          held: z.number(),
+          needed: z.number(),
+          flights: z.array(z.object({ id: z.string(), name: z.string(), starts: z.string(), needed: z.number() })),
+        }),
+      ),
+    }),
+  }),
+  moveView: read({
+    name: 'flight.moveView',
+    method: 'GET',
+    path: '/flights/{id}/moves',
+    summary: 'What moves when a flight moves to another date: its instant, the ages of its wines, the flights it then meets',
+    allow: 'read',
+    input: z.strictObject({ id: z.uuid(), starts: localTime }),
+    output: z.object({
+      from: z.string(),
+      to: z.string(),
+      instant: z.string(),
+      local: z.string(),
+      sameDay: z.array(z.object({ id: z.string(), name: z.string(), starts: z.string() })),
+      done: z.number(),
+      printed: z.boolean(),
+    }),
+  }),
+  order: read({
+    name: 'flight.order',
+    method: 'GET',
+    path: '/flights/{id}/order',
+    summary: 'Judges the order of a flight, finds the best one and the best single move, by the chosen school and number of rests',
+    allow: 'read',
+    input: z.strictObject({
+      id: z.uuid(),
+      school: schoolId.optional(),
+      rests: whole(0, mostRests).optional(),
+      /** Another order to judge: wine ids with commas between. */
+      order: z.string().max(2_000).optional(),
+    }),
+    output: z.object({
+      school: z.string(),
+      now: judgement,
+      best: judgement.nullable(),
+      sections: z.array(z.array(z.string())),
+      move: z.object({ kind: z.string(), wine: z.string(), other: z.string(), fall: z.number(), order: z.array(z.string()), rests: z.array(rest) }).nullable(),
+      impossible: z.boolean(),
+      contradicting: z.array(pin),
+    }),
+  }),
+  schools: read({
+    name: 'flight.schools',
+    method: 'GET',
+    path: '/flights/{id}/schools',
+    summary: 'What each school would pour, and which wines stand elsewhere than now',
+    allow: 'read',
+    input: one,
+    output: z.object({
+      schools: z.array(
+        z.object({
+          school: z.string(),
+          order: z.array(z.string()),
+          strain: z.number().nullable(),
+          moves: z.array(z.object({ wine: z.string(), from: z.number(), to: z.number() })),
+        }),
+      ),
+    }),
+  }),
+  doubts: read({
+    name: 'flight.doubts',
+    method: 'GET',
+    path: '/flights/{id}/doubts',
+    summary: 'The missing facts on which the best order turns, with the order at either end of the style’s span (up to 11 wines)',
+    allow: 'read',
+    input: one,
+    output: z.object({
+      tooMany: z.boolean(),
+      doubts: z.array(
+        z.object({
+          wine: z.string(),
+          fact: z.string(),
+          assumedFrom: z.string(),
+          low: z.object({ value: z.number(), order: z.array(z.string()) }),
+          high: z.object({ value: z.number(), order: z.array(z.string()) }),
+        }),
+      ),
+    }),
+  }),
+  propose: read({
+    name: 'flight.propose',
+    method: 'POST',
+    path: '/flight-proposals',
+    summary: 'Proposes sets of cellar wines for a theme, each with its reason; with none, what comes nearest and what it lacks',
+    allow: 'read',
+    input: z.strictObject({
+      theme: z.enum(themeIds),
+      most: z.number().int().min(2).max(16).default(8),
+      dish: z.uuid().nullable().default(null),
+      held: z.boolean().default(false),
+    }),
+    output: z.object({
+      proposals: z.array(z.object({ wines: z.array(z.object({ id: z.string(), name: z.string() })), because: z.string() })),
+      more: z.number(),
+      nearest: z.object({ wines: z.array(z.object({ id: z.string(), name: z.string() })), because: z.string() }).nullable(),
+    }),
+  }),
+  quantities: read({
+    name: 'flight.quantities',
+    method: 'GET',
+    path: '/flights/{id}/quantities',
+    summary: 'Bottles by volume and by whole pours, spares, glasses, alcohol a head in grams and standard drinks, water, bread, cost a head, goals',
+    allow: 'read',
+    input: one,
+    output: amounts,
+  }),
+  timetable: read({
+    name: 'flight.timetable',
+    method: 'GET',
+    path: '/flights/{id}/timetable',
+    summary: 'The timetable counted back from the first pour, its conflicts and the cheapest way out; with `now`, made anew from that instant',
+    allow: 'read',
+    input: z.strictObject({ id: z.uuid(), now: instant.optional() }),
+    output: timetable,
+  }),
+  temperature: read({
+    name: 'flight.temperature',
+    method: 'GET',
+    path: '/flights/{id}/temperature',
+    summary: 'For each wine: its band, the ways into it, the temperature through the planned evening and what would put it right',
+    allow: 'read',
+    input: one,
+    output: z.object({
+      wines: z.array(
+        z.object({
+          wine: z.string(),
+          name: z.string(),
+          band: z.object({ name: z.string(), low: z.number(), high: z.number(), source: z.string() }),
+          aim: z.number(),
+          routes: z.array(z.object({ id: z.string(), medium: z.string(), least: z.number(), most: z.number(), out: z.number(), atPour: z.number() })),
+          chosen: z.string().nullable(),
+          atPour: z.number(),
+          off: z.number(),
+          remedy: z.object({ minutes: z.number(), at: z.number() }).nullable(),
+          curve: z.array(z.object({ at: z.number(), celsius: z.number() })),
+          air: z.object({
+            choice: z.string(),
+            minutes: z.number(),
+            doubt: z.string(),
+            risk: z.string(),
+            because: z.array(z.string()),
+            others: z.string(),
+            test: z.boolean(),
+          }),
+        }),
+      ),
+    }),
+  }),
+  lists: read({
+    name: 'flight.lists',
+    method: 'GET',
+    path: '/flights/{id}/lists',
+    summary: 'Room checks, blindness checklist, packing and shopping lists, and how to open each bottle',
+    allow: 'read',
+    input: one,
+    output: z.object({
+      room: z.array(listLine),
+      blindness: z.array(listLine),
+      packing: z.array(listLine),
+      shopping: z.array(listLine.extend({ amount: z.number(), unit: z.string(), costMinor: z.number().nullable() })),
+      opening: z.array(
+        z.object({
+          wine: z.string(),
+          name: z.string(),
+          closure: z.string(),
+          steps: z.array(z.string()),
+          pressure: z.object({ over: z.number(), celsius: z.number(), from: z.string(), says: z.string() }).nullable(),
+          cautions: z.array(z.string()),
+        }),
+      ),
+    }),
+  }),
+  design: read({
+    name: 'flight.design',
+    method: 'GET',
+    path: '/flights/{id}/design',
+    summary: 'Who tastes what when: letters for a table, an order and three-digit codes a seat for a panel, and how balanced it is',
+    allow: 'read',
+    input: one,
+    output: z.object({
+      kind: z.enum(['table', 'panel']),
+      seats: z.array(z.object({ seat: z.number(), glasses: z.array(z.object({ label: z.string(), wine: z.string() })) })),
+      pairs: z.object({ least: z.number(), most: z.number(), balanced: z.boolean() }).nullable(),
+    }),
+  }),
+  sendCalendar: act({
+    name: 'flight.sendCalendar',
+    method: 'POST',
+    path: '/flights/{id}/calendars',
+    summary: 'Makes the calendar of the afternoon anew: ids stay, what changed rises in sequence, what was dropped is cancelled',
+    allow: 'flight.edit',
+    input: one,
+    files: ['text/calendar'],
+    output: z.object({}),
+  }),
+  makeFeed: act({
+    name: 'flight.makeFeed',
+    method: 'POST',
+    path: '/flights/{id}/feeds',
+    summary: 'Makes a secret link to the calendar, for reading; a link made before stops working',
+    allow: 'flight.edit',
+    input: one,
+    output: z.object({ link: z.string() }),
+  }),
+  revokeFeed: act({
+    name: 'flight.revokeFeed',
+    method: 'DELETE',
+    path: '/flights/{id}/feeds',
+    summary: 'Revokes the secret link to the calendar',
+    allow: 'flight.edit',
+    input: one,
+    output: done,
+  }),
+  calendarState: read({
+    name: 'flight.calendarState',
+    method: 'GET',
+    path: '/flights/{id}/calendars',
+    summary: 'Whether a calendar was sent, and whether a secret link reads it',
+    allow: 'read',
+    input: one,
+    output: z.object({ events: z.number(), cancelled: z.number(), sentAt: z.string().nullable(), feed: z.boolean() }),
+  }),
+  feed: read({
+    name: 'flight.feed',
+    method: 'GET',
+    path: '/calendars/{code}',
+    summary: 'A calendar by its secret link, as it was last sent',
+    allow: 'anyone',
+    limit: { points: 120, seconds: 3_600, key: (input) => input.code },
+    input: z.strictObject({ code: z.string().min(1).max(200) }),
+    files: ['text/calendar'],
+    output: z.object({}),
+  }),
+  print: act({
+    name: 'flight.print',
+    method: 'POST',
+    path: '/flights/{id}/prints',
+    summary: 'Draws a print as PDF and remembers which facts it was drawn from',
+    allow: 'flight.edit',
+    input: z.strictObject({ id: z.uuid(), kind: printKind, paper: z.enum(keysOf(papers)).default('a4') }),
+    files: ['application/pdf'],
+    output: z.object({}),
+  }),
+  prints: read({
+    name: 'flight.prints',
+    method: 'GET',
+    path: '/flights/{id}/prints',
+    summary: 'The prints of a flight: which were made, of which plan, and what has changed since',
+    allow: 'read',
+    input: one,
+    output: z.object({
+      plan: z.number(),
+      prints: z.array(
+        z.object({
+          kind: printKind,
+          label: z.string(),
+          guests: z.boolean(),
+          made: z.object({ plan: z.number(), paper: z.string(), at: z.string(), outOfDate: z.boolean(), changed: z.array(z.string()) }).nullable(),
+        }),
+      ),
+    }),
+  }),
+};
+
+export const probe = {
+  add: act({
+    name: 'probe.add',
+    method: 'POST',
+    path: '/probes',
+    summary: 'Keeps the readings of a probe in the venue’s own fridge, bucket, freezer or room',
+    allow: 'probe.edit',
+    input: probeRun,
+    output: done,
+  }),
+  remove: act({
+    name: 'probe.remove',
+    method: 'DELETE',
+    path: '/probes/{id}',
+    summary: 'Forgets the readings of a probe',
+    allow: 'probe.edit',
+    input: one,
+    output: done,
+  }),
+  list: read({
+    name: 'probe.list',
+    method: 'GET',
+    path: '/probes',
+    summary: 'Readings of the venue’s own places, each with the time constant it gives and how sure that is; and the constants in use',
+    allow: 'read',
+    input: nothing,
+    output: z.object({
+      runs: z.array(
+        probeRun.extend({
+          fit: z.object({ tau: z.number(), low: z.number().nullable(), high: z.number().nullable(), scatter: z.number(), says: z.string() }).nullable(),
+        }),
+      ),
+      inUse: z.array(z.object({ medium: z.string(), name: z.string(), tau: z.number(), from: z.string() })),
+    }),
+  }),
+  simulate: read({
+    name: 'probe.simulate',
+    method: 'POST',
+    path: '/probe-simulations',
+    summary: 'Readings of the simulated probe: a bottle in a place, read every few minutes with noise of 0.3 °C',
+    allow: 'read',
+    input: z.strictObject({
+      medium: z.enum(keysOf(media)),
+      formatMl: z.number().min(50).max(20_000),
+      startC: z.number().min(-10).max(40),
+      minutes: z.number().min(1).max(600),
+      count: z.number().int().min(1).max(60),
+      seed: z
+        .number()
+        .int()
+        .min(0)
+        .max(2 ** 31),
+    }),
+    output: z.object({ ambientC: z.number(), readings: z.array(z.object({ minutes: z.number(), celsius: z.number() })) }),
+  }),
+};

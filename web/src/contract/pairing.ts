@@ -1,0 +1,86 @@
+import { z } from 'zod';
+import { dishAxes } from '@rose/core/pairing/dish';
+import { dishDocument } from '@rose/core/pairing/document-schema';
+import { pairingWine } from './computed';
+import { act, nothing, one, read, removal, savedOutput, writeInput } from './contract';
+
+const among = z
+  .string()
+  .regex(/^(cellar|styles|flight:[0-9a-f-]{36})$/, 'cellar, styles or flight:… with its id')
+  .default('styles');
+export const fit = z.object({
+  wine: z.string(),
+  name: z.string(),
+  fit: z.number(),
+  because: z.array(z.object({ id: z.string(), push: z.number(), title: z.string(), text: z.string(), source: z.string().optional() })),
+});
+
+export const dish = {
+  save: act({
+    name: 'dish.save',
+    method: 'PUT',
+    path: '/dishes/{id}',
+    summary: 'Saves a dish built from parts',
+    allow: 'dish.edit',
+    input: writeInput(dishDocument),
+    output: savedOutput,
+  }),
+  ...removal('dish', 'dishes', 'dish.edit'),
+  list: read({
+    name: 'dish.list',
+    method: 'GET',
+    path: '/dishes',
+    summary: 'The dishes of the venue, each with its allergens',
+    allow: 'read',
+    input: nothing,
+    output: z.object({
+      dishes: z.array(
+        z.object({ id: z.string(), name: z.string(), parts: z.number(), allergens: z.array(z.string()), taste: z.record(z.enum(dishAxes), z.number()) }),
+      ),
+    }),
+  }),
+  get: read({
+    name: 'dish.get',
+    method: 'GET',
+    path: '/dishes/{id}',
+    summary: 'A dish with its revision',
+    allow: 'read',
+    input: one,
+    output: z.object({ id: z.string(), revision: z.number(), document: dishDocument }),
+  }),
+};
+
+export const pairing = {
+  wines: read({
+    name: 'pairing.wines',
+    method: 'GET',
+    path: '/pairing-wines',
+    summary: 'The wines of the cellar or a flight as pairing takes them',
+    allow: 'read',
+    input: z.strictObject({ among }),
+    output: z.object({ wines: z.array(pairingWine) }),
+  }),
+  advise: read({
+    name: 'pairing.advise',
+    method: 'POST',
+    path: '/pairings',
+    summary: 'Matches a dish, given as parts, with styles, the cellar or a flight',
+    allow: 'read',
+    input: z.strictObject({
+      parts: z
+        .array(z.strictObject({ part: z.string().max(64), grams: z.number().min(0).max(2000).optional() }))
+        .min(1, 'a dish has at least one part')
+        .max(40),
+      among,
+    }),
+    output: z.object({
+      taste: z.record(z.enum(dishAxes), z.number()),
+      allergens: z.array(z.string()),
+      unknown: z.array(z.string()),
+      ranked: z.array(fit),
+      byClass: z.record(z.string(), fit.nullable()),
+      avoid: z.array(fit),
+      swap: z.object({ out: z.string(), into: z.string(), wine: z.string() }).nullable(),
+    }),
+  }),
+};

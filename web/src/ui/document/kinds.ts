@@ -1,0 +1,44 @@
+import type { Shape } from '@rose/core/document/merge';
+import type { Write } from '@rose/core/document/protocol';
+import type { DishDocument } from '@rose/core/pairing/document';
+import type { FlightDocument } from '@rose/core/flight/flight';
+import type { NoteDocument } from '@rose/core/wine/note';
+import type { WineDocument } from '@rose/core/wine/facts';
+import { contract, shapes } from '@/contract/client';
+import { call } from '../api';
+
+/** How a kind of document is sent, read again and merged. */
+export interface Kind<D> {
+  readonly shape: Shape;
+  readonly save: (id: string, write: Write<D>, keepalive: boolean) => Promise<{ readonly revision: number }>;
+  readonly read: (id: string) => Promise<{ readonly revision: number; readonly document: D }>;
+}
+/** What each kind of document is. */
+export interface Documents {
+  readonly note: NoteDocument;
+  readonly wine: WineDocument;
+  readonly flight: FlightDocument;
+  readonly dish: DishDocument;
+}
+export const kinds: { readonly [K in keyof Documents]: Kind<Documents[K]> } = {
+  note: {
+    shape: shapes.note,
+    save: (id, write, keepalive) => call(contract.note.save, { id, ...write }, { keepalive }),
+    read: (id) => call(contract.note.get, { id }),
+  },
+  wine: {
+    shape: shapes.wine,
+    save: (id, write, keepalive) => call(contract.wine.save, { id, ...write }, { keepalive }),
+    read: (id) => call(contract.wine.get, { id }),
+  },
+  flight: {
+    shape: shapes.flight,
+    save: (id, write, keepalive) => call(contract.flight.save, { id, ...write }, { keepalive }),
+    read: (id) => call(contract.flight.get, { id }),
+  },
+  dish: {
+    shape: shapes.dish,
+    save: (id, write, keepalive) => call(contract.dish.save, { id, ...write }, { keepalive }),
+    read: (id) => call(contract.dish.get, { id }),
+  },
+};
