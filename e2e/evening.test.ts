@@ -103,7 +103,14 @@ describe('an evening, from its purpose to paper', () => {
     await waitForText(page, 'up to date, plan 1');
     const sent = page.waitForResponse((response) => response.url().endsWith('/calendars') && response.request().method() === 'POST');
     await press(page, 'Send to a calendar');
-    const ics = await (await sent).text();
+    expect((await sent).headers()['content-type']).toContain('text/calendar');
+    await waitForText(page, 'entries, sent');
+    // A browser hands a file on and keeps no text of it: it is asked for once more.
+    const ics = await page.evaluate(async () => {
+      const flight = location.pathname.split('/')[2]!;
+      const again = await fetch(`/api/v1/flights/${flight}/calendars`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: '{}' });
+      return again.text();
+    });
     expect(new ICAL.Component(ICAL.parse(ics) as never).getAllSubcomponents('vevent').length).toBeGreaterThan(20);
     await press(page, 'Make a secret link');
     await waitForText(page, '/api/v1/calendars/');

@@ -9,7 +9,7 @@ import { themeIds } from '../theme/theme';
 import { byId, byKey } from '../document/merge-marks';
 import { restKinds } from '../order/judge';
 import { keysOf } from '../wine/keys';
-import { blindKinds, eveningKinds, predictions, revealKinds, settings, upcastFlight } from './flight';
+import { blindKinds, eveningKinds, predictions, revealKinds, settings, emptyFlight, upcastFlight } from './flight';
 import { goal } from './goals-schema';
 
 const id = z.uuid();
@@ -137,5 +137,7 @@ export const presentFlight = z.strictObject({
   dish: id.nullable(),
   remark: z.string().max(10_000),
 });
-/** What is stored, and what an older page may still send: lifted to the present shape before it is read. */
+/** What is stored: lifted to the present shape, and completed with what is usual where a field came later. */
+export const storedFlight = z.preprocess((stored: z.input<typeof presentFlight>) => ({ ...emptyFlight, ...(upcastFlight(stored) as object) }), presentFlight);
+/** What an older page may still send: lifted to the present shape before it is read. */
 export const flightDocument = z.preprocess((sent: z.input<typeof presentFlight>) => upcastFlight(sent), presentFlight);

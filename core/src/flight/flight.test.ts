@@ -1,5 +1,5 @@
-import { presentFlight } from '@rose/core/flight/flight-schema';
-import { shapeOf } from '@rose/core/document/merge-marks';
+import { presentFlight } from '../flight/flight-schema';
+import { shapeOf } from '../document/merge-marks';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { merge } from '../document/merge';

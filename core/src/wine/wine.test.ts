@@ -1,4 +1,4 @@
-import { shapeOf } from '@rose/core/document/merge-marks';
+import { shapeOf } from '../document/merge-marks';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { published } from '../testing/published';

@@ -20,6 +20,23 @@ export const wine = {
     summary: 'Saves a wine, its facts with their origins and its lots',
     allow: 'cellar.edit',
     input: writeInput(wineDocument),
+    example: {
+      writeId: 'w1',
+      baseRevision: 0,
+      document: {
+        schema: 1,
+        name: 'Caldera Ledge',
+        producer: 'Mikri Vigla',
+        facts: {
+          colour: { value: 'white', origin: 'label' },
+          bubbles: { value: 'still', origin: 'label' },
+          grapes: { value: [{ grape: 'Assyrtiko', share: { kind: 'exact', percent: 100 } }], origin: 'label' },
+          abv: { value: 13.5, origin: 'label' },
+        },
+        lots: [],
+        remark: '',
+      },
+    },
     output: savedOutput,
   }),
   import: act({
@@ -36,6 +53,7 @@ export const wine = {
       /** What to do with a row that is a wine already here: leave it out, add it as another wine, or add its bottles to that wine. */
       same: z.enum(['ask', 'skip', 'add', 'merge']).default('ask'),
     }),
+    example: { csv: 'name,producer,vintage\nCaldera Ledge,Mikri Vigla,2023', preview: true },
     output: z.object({
       columns: z.array(z.string()),
       mapping: z.record(z.string(), z.string()),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Frozen } from '@rose/core/document/frozen';
 import type { Right, Role } from './roles';
 
 /** Who is calling. `venueId` names the tenant of everything a member reads and writes. */
@@ -38,6 +39,8 @@ interface Said<W extends Allow, N extends string, M extends string, P extends st
   readonly allow: W;
   readonly input: I;
   readonly output: O;
+  /** What a caller might send, without what stands in the path; the OpenAPI document shows it. */
+  readonly example?: NoInfer<Frozen<Partial<z.input<I>>>>;
   /** The answer is a file of one of these types. With 'application/json' among them that file is as `output` says; without, `output` is empty. */
   readonly files?: readonly FileType[];
   /** Not for programs: it sets cookies or belongs to the demo. */
@@ -83,6 +86,7 @@ export interface Contract {
   readonly input: z.ZodType;
   readonly output: z.ZodType;
   readonly files?: readonly FileType[];
+  readonly example?: unknown;
   readonly browserOnly?: boolean;
   // Contravariant in its input: what folds over contracts hands it what the input made.
   readonly limit?: { readonly points: number; readonly seconds: number; key(input: unknown, actor: Actor): string };

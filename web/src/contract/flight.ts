@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { flightDocument, pin, presentFlight, rest } from '@rose/core/flight/flight-schema';
+import { emptyFlight } from '@rose/core/flight/flight';
 import { schools } from '@rose/core/order/school';
 import { mostRests } from '@rose/core/order/solve';
 import { themeIds } from '@rose/core/theme/theme';
@@ -36,6 +37,7 @@ export const flight = {
     summary: 'Saves a flight: its wines and order, pins, rests, school, guests, pour, goals and what is done of the afternoon',
     allow: 'flight.edit',
     input: writeInput(flightDocument),
+    example: { writeId: 'w1', baseRevision: 0, document: { ...emptyFlight, name: 'Fire and salt', starts: '2026-12-03T19:00' } },
     output: savedOutput,
   }),
   ...removal('flight', 'flights', 'flight.edit'),

@@ -80,6 +80,19 @@ export const note = {
     summary: 'Saves a note under its revision; a repeated write is answered as done',
     allow: 'note.write',
     input: writeInput(noteDocument),
+    example: {
+      writeId: 'w1',
+      baseRevision: 1,
+      document: {
+        schema: 1,
+        observed: { colour: 'white', acidity: 82, body: [40, 50], finish: { seconds: 31 }, quality: 88 },
+        chips: [{ id: 'c1', term: 'lemon', layer: 'first', strength: 2 }],
+        deck: {},
+        markBeforeDraft: null,
+        rewritten: {},
+        remark: '',
+      },
+    },
     output: savedOutput,
   }),
   delete: act({

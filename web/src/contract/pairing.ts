@@ -23,6 +23,11 @@ export const dish = {
     summary: 'Saves a dish built from parts',
     allow: 'dish.edit',
     input: writeInput(dishDocument),
+    example: {
+      writeId: 'w1',
+      baseRevision: 0,
+      document: { schema: 1, name: 'Octopus on coals', parts: [{ id: 'a', part: 'octopus', grams: 180 }], remark: '' },
+    },
     output: savedOutput,
   }),
   ...removal('dish', 'dishes', 'dish.edit'),
@@ -73,6 +78,7 @@ export const pairing = {
         .max(40),
       among,
     }),
+    example: { parts: [{ part: 'octopus', grams: 180 }, { part: 'charred' }], among: 'cellar' },
     output: z.object({
       taste: z.record(z.enum(dishAxes), z.number()),
       allergens: z.array(z.string()),

@@ -1,10 +1,14 @@
 import { sql } from 'drizzle-orm';
 import { check, foreignKey, index, integer, pgTable, primaryKey, text, uuid, date } from 'drizzle-orm/pg-core';
-import type { WineDocument } from '@rose/core/wine/facts';
-import { json } from './json';
+import type { z } from 'zod';
+import type { Frozen } from '@rose/core/document/frozen';
+import { wineDocument } from '@rose/core/wine/facts-schema';
+import { document } from './json';
 import { documentColumns } from './venue';
 
-export type StoredWine = Omit<WineDocument, 'lots'>;
+/** A wine without its lots: those are rows. */
+export const storedWine = wineDocument.omit({ lots: true });
+export type StoredWine = Frozen<z.output<typeof storedWine>>;
 
 /** A wine. The columns beside the document are written by the save command and serve filters and sorting only. */
 export const wine = pgTable(
@@ -18,7 +22,7 @@ export const wine = pgTable(
     vintage: integer('vintage'),
     country: text('country'),
     abvPermille: integer('abv_permille'),
-    document: json<StoredWine>('document').notNull(),
+    document: document('document', storedWine).notNull(),
     /** Folded text for searching. */
     search: text('search').notNull(),
     /** Folded producer, name and vintage: the same wine twice has the same key. */

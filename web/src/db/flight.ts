@@ -1,6 +1,6 @@
 import { foreignKey, index, integer, pgTable, primaryKey, text, uuid } from 'drizzle-orm/pg-core';
-import type { FlightDocument } from '@rose/core/flight/flight';
-import { json } from './json';
+import { storedFlight } from '@rose/core/flight/flight-schema';
+import { document, json } from './json';
 import { at, documentColumns } from './venue';
 import { wine } from './cellar';
 
@@ -12,7 +12,7 @@ export const flight = pgTable(
     /** First pour. */
     startsAt: at('starts_at'),
     /** As it was saved; brought to the present shape when it is read. */
-    document: json<FlightDocument>('document').notNull(),
+    document: document('document', storedFlight).notNull(),
     /** The number of the plan: rises when the host prints, exports or sends something of a changed flight. */
     plan: integer('plan').notNull().default(0),
     /** The revision that plan was made of. */

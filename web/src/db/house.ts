@@ -1,22 +1,23 @@
 import { integer, pgTable, primaryKey, text, uuid } from 'drizzle-orm/pg-core';
-import type { OwnRoutine } from '@rose/core/routine/routine';
-import type { OwnScheme } from '@rose/core/score/own-scheme';
-import { json } from './json';
+import type { z } from 'zod';
+import { ownRoutine } from '@rose/core/routine/routine-schema';
+import { ownScheme } from '@rose/core/score/scheme-schema';
+import { document } from './json';
 import { at, venue } from './venue';
 
 /** What a venue designs for itself. A version is written once and never changed: notes and plans point at it. */
-const versioned = <D>() => ({
+const versioned = <S extends z.ZodType>(of: S) => ({
   venueId: uuid('venue_id')
     .notNull()
     .references(() => venue.id),
   id: uuid('id').notNull(),
   version: integer('version').notNull(),
-  document: json<D>('document').notNull(),
+  document: document('document', of).notNull(),
   madeBy: text('made_by').notNull(),
   madeAt: at('made_at').notNull().defaultNow(),
 });
 
 /** Ways of giving marks. */
-export const scheme = pgTable('scheme', versioned<OwnScheme>(), (table) => [primaryKey({ columns: [table.venueId, table.id, table.version] })]);
+export const scheme = pgTable('scheme', versioned(ownScheme), (table) => [primaryKey({ columns: [table.venueId, table.id, table.version] })]);
 /** Ways through a glass. */
-export const routine = pgTable('routine', versioned<OwnRoutine>(), (table) => [primaryKey({ columns: [table.venueId, table.id, table.version] })]);
+export const routine = pgTable('routine', versioned(ownRoutine), (table) => [primaryKey({ columns: [table.venueId, table.id, table.version] })]);

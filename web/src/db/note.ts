@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { boolean, customType, foreignKey, index, integer, pgTable, primaryKey, text, unique, uuid } from 'drizzle-orm/pg-core';
-import type { NoteDocument } from '@rose/core/wine/note';
-import { json } from './json';
+import { noteDocument } from '@rose/core/wine/note-schema';
+import { document } from './json';
 import { at, documentColumns } from './venue';
 import { glass, participant } from './tasting';
 
@@ -22,8 +22,8 @@ export const note = pgTable(
     liking: integer('liking'),
     /** The venue's hosts may read it. Notes of an evening are, those of a glass alone are not unless their taster says so. */
     shared: boolean('shared').notNull().default(false),
-    document: json<NoteDocument>('document').notNull(),
-    blindDocument: json<NoteDocument>('blind_document'),
+    document: document('document', noteDocument).notNull(),
+    blindDocument: document('blind_document', noteDocument),
     /** Folded words of the note, and of the wine once it is revealed. */
     search: text('search').notNull(),
     words: tsvector('words').generatedAlwaysAs(sql`to_tsvector('simple', "search")`),

@@ -1,8 +1,8 @@
 import { pgTable, primaryKey, text } from 'drizzle-orm/pg-core';
-import type { DishDocument } from '@rose/core/pairing/document';
-import { json } from './json';
+import { dishDocument } from '@rose/core/pairing/document-schema';
+import { document } from './json';
 import { documentColumns } from './venue';
 
-export const dish = pgTable('dish', { ...documentColumns, name: text('name').notNull(), document: json<DishDocument>('document').notNull() }, (table) => [
+export const dish = pgTable('dish', { ...documentColumns, name: text('name').notNull(), document: document('document', dishDocument).notNull() }, (table) => [
   primaryKey({ columns: [table.venueId, table.id] }),
 ]);

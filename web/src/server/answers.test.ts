@@ -2,6 +2,11 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { operations } from './registry';
 import { exampleInputs, newWorld, type World } from './testing/world';
 import { ownDatabase, run } from './testing/venue';
+import { sql } from 'drizzle-orm';
+import { contract } from '../contract';
+import { connections } from '../db/client';
+import { serve, type Reply } from './command';
+import { perform } from './http';
 
 let drop: () => Promise<void>;
 let world: World;
@@ -42,4 +47,30 @@ describe('what is answered is what is declared', () => {
       expect(parsed.success ? '' : JSON.stringify(parsed.error.issues).slice(0, 400)).toBe('');
     });
   }
+});
+
+describe('what a query selects', () => {
+  it('is named: a column that is added to every table is in no answer', async () => {
+    const { db } = connections();
+    const { rows } = await db.execute<{ name: string }>(
+      sql`select table_name as name from information_schema.tables where table_schema = 'public' and table_type = 'BASE TABLE'`,
+    );
+    expect(rows.length).toBeGreaterThan(15);
+    for (const { name } of rows) await db.execute(sql.raw(`alter table "${name}" add column zz_mark text not null default 'zz-marked-zz'`));
+    for (const back of ['wine.restore', 'flight.restore', 'note.restore', 'dish.restore'])
+      await run(
+        operations.find((entry) => entry.contract.name === back)!,
+        world.owner,
+        exampleInputs(world)[back],
+      );
+    for (const operation of operations.filter((entry) => entry.contract.kind === 'query' && !left.has(entry.contract.name))) {
+      const reply: Reply = { cookies: [] };
+      const answer = await perform(operation, world.owner, exampleInputs(world)[operation.contract.name], reply);
+      expect(JSON.stringify([answer, String(reply.file?.body ?? '')]), operation.contract.name).not.toMatch(/zz.mark/);
+    }
+  });
+  it('beyond its contract is refused here, with the place of the field', async () => {
+    const more = serve(contract.health.ask, async () => ({ ok: true as const, extra: { deep: 1 } }));
+    await expect(perform(more, { kind: 'anyone' }, {}, { cookies: [] })).rejects.toThrow('/extra');
+  });
 });

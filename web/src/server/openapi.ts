@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { contracts } from '../contract';
+import type { Contract } from '../contract/contract';
 
 type Json = Record<string, unknown>;
 const schemaOf = (type: z.ZodType, io: 'input' | 'output'): Json => {
@@ -7,29 +8,87 @@ const schemaOf = (type: z.ZodType, io: 'input' | 'output'): Json => {
   return rest;
 };
 
-/** The OpenAPI 3.1 document: a fold over the registry, with the same schemas that parse the requests. */
+const problem = (description: string) => ({ description, content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } } });
+const waits = (description: string) => ({
+  ...problem(description),
+  headers: { 'Retry-After': { description: 'Seconds to wait.', schema: { type: 'integer' } } },
+});
+
+/** What an operation answers when all goes well: JSON, or a file of one of its types. */
+function answer(said: Contract): Json {
+  const json = { 'application/json': { schema: schemaOf(said.output, 'output') } };
+  if (said.files === undefined) return { description: 'Done', content: json };
+  const file = (type: string) => (type.startsWith('text/') ? { type: 'string' } : { type: 'string', contentMediaType: type, contentEncoding: 'binary' });
+  return {
+    description: 'A file',
+    headers: { 'Content-Disposition': { description: 'The name of the file.', schema: { type: 'string' } } },
+    content: Object.fromEntries(said.files.map((type) => (type === 'application/json' ? [type, json[type]] : [type, { schema: file(type) }]))),
+  };
+}
+/** What else it may answer. */
+function refusals(said: Contract, isDocument: boolean): Json {
+  return {
+    ...(said.allow === 'anyone' ? {} : { 401: problem('No token, or one that was revoked'), 403: problem('The caller’s part in the venue does not allow it') }),
+    ...(said.path.includes('{') ? { 404: problem('There is no such thing here') } : {}),
+    ...(isDocument
+      ? {
+          409: {
+            description: 'Somebody else changed the document meanwhile; the answer carries it as it stands now',
+            headers: { ETag: { description: 'The present revision.', schema: { type: 'string' } } },
+            content: {
+              'application/problem+json': {
+                schema: {
+                  allOf: [
+                    { $ref: '#/components/schemas/Problem' },
+                    {
+                      type: 'object',
+                      properties: {
+                        revision: { type: 'integer' },
+                        document: { description: 'The document as it stands now.', type: 'object' },
+                        applied: { description: 'Whether this very write had been applied before.', type: 'boolean' },
+                      },
+                    },
+                  ],
+                },
+              },
+            },
+          },
+        }
+      : said.kind === 'command'
+        ? { 409: problem('What stands here now does not let it be done') }
+        : {}),
+    ...('shape' in said.input && Object.keys(said.input.shape as object).length > 0
+      ? { 422: problem('A field is not as it should be; `errors` names each') }
+      : {}),
+    429: waits('Too many calls'),
+    503: waits('The database, or a busy solver, does not answer just now'),
+    default: problem('A problem (RFC 9457)'),
+  };
+}
+
+/** The OpenAPI 3.1 document: a fold over the contract, with the same schemas that parse the requests. */
 export function openapi(server: string): Json {
   const paths: Record<string, Json> = {};
-  for (const operation of contracts) {
-    if (operation.browserOnly === true) continue;
-    const input = schemaOf(operation.input, 'input') as { properties?: Record<string, Json>; required?: string[] };
-    const named = [...operation.path.matchAll(/\{(\w+)\}/g)].map((match) => match[1]!);
+  for (const said of contracts) {
+    if (said.browserOnly === true) continue;
+    const input = schemaOf(said.input, 'input') as { properties?: Record<string, Json>; required?: string[] };
+    const named = [...said.path.matchAll(/\{(\w+)\}/g)].map((match) => match[1]!);
     const fields = Object.entries(input.properties ?? {});
     const inPath = fields.filter(([name]) => named.includes(name));
     const others = fields.filter(([name]) => !named.includes(name));
-    const reading = operation.method === 'GET' || operation.method === 'DELETE';
-    const isDocument = 'document' in (input.properties ?? {});
+    const inAddress = said.method === 'GET' || said.method === 'DELETE';
+    const isDocument = 'document' in (input.properties ?? {}) && said.kind === 'command';
     const required = (name: string) => input.required?.includes(name) === true;
-    (paths[operation.path] ??= {})[operation.method.toLowerCase()] = {
-      operationId: operation.name,
-      summary: operation.summary,
-      tags: [operation.name.split('.')[0]],
-      'x-allow': operation.allow,
-      'x-kind': operation.kind,
-      ...(operation.allow === 'anyone' ? { security: [] } : {}),
+    (paths[said.path] ??= {})[said.method.toLowerCase()] = {
+      operationId: said.name,
+      summary: said.summary,
+      tags: [said.name.split('.')[0]],
+      'x-allow': said.allow,
+      'x-kind': said.kind,
+      ...(said.allow === 'anyone' ? { security: [] } : {}),
       parameters: [
         ...inPath.map(([name, schema]) => ({ name, in: 'path', required: true, schema })),
-        ...(reading ? others.map(([name, schema]) => ({ name, in: 'query', required: required(name) && !('default' in schema), schema })) : []),
+        ...(inAddress ? others.map(([name, schema]) => ({ name, in: 'query', required: required(name) && !('default' in schema), schema })) : []),
         ...(isDocument
           ? [
               {
@@ -38,11 +97,12 @@ export function openapi(server: string): Json {
                 required: false,
                 description: 'The revision this write is based on, as the ETag of a read gave it; stands for baseRevision.',
                 schema: { type: 'string' },
+                example: '"3"',
               },
             ]
           : []),
       ],
-      ...(reading || others.length === 0
+      ...(inAddress || others.length === 0
         ? {}
         : {
             requestBody: {
@@ -55,14 +115,12 @@ export function openapi(server: string): Json {
                     required: others.map(([name]) => name).filter(required),
                     additionalProperties: false,
                   },
+                  ...(said.example === undefined ? {} : { example: said.example }),
                 },
               },
             },
           }),
-      responses: {
-        200: { description: 'Done', content: { 'application/json': { schema: schemaOf(operation.output, 'output') } } },
-        default: { description: 'A problem (RFC 9457)', content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } } },
-      },
+      responses: { 200: answer(said), ...refusals(said, isDocument) },
     };
   }
   return {
@@ -70,8 +128,9 @@ export function openapi(server: string): Json {
     info: {
       title: 'Rose Compass',
       version: '1',
+      license: { name: 'MIT', identifier: 'MIT' },
       description:
-        'Wines, flights, orders, notes and pairings. Every path is a command or a query of the application itself. Make a token in the settings and send it as a bearer token.',
+        'Wines, flights, orders, notes and pairings. Every path is a command or a query of the application itself. Make a token in the settings and send it as a bearer token. Documents are saved under their revision: read one, change it, and write it back with the revision you read and a writeId of your own; the same write again is answered as done.',
     },
     servers: [{ url: `${server}/api/v1` }],
     security: [{ token: [] }],
@@ -86,7 +145,10 @@ export function openapi(server: string): Json {
             type: { type: 'string' },
             title: { type: 'string' },
             status: { type: 'integer' },
-            errors: { type: 'array', items: { type: 'object', properties: { field: { type: 'string' }, message: { type: 'string' } } } },
+            errors: {
+              type: 'array',
+              items: { type: 'object', required: ['field', 'message'], properties: { field: { type: 'string' }, message: { type: 'string' } } },
+            },
           },
         },
       },

@@ -1,21 +1,11 @@
 import { and, eq, inArray, isNull } from 'drizzle-orm';
-import { emptyFlight, pouringOrder, upcastFlight, type FlightDocument } from '@rose/core/flight/flight';
+import { pouringOrder, type FlightDocument } from '@rose/core/flight/flight';
 import type { Reader, Tx } from '../../db/client';
 import { flight, flightWine, wine } from '../../db/schema';
 import { settingsOf } from '../account/settings';
 import type { Store } from '../document';
 import { Problem, notFound } from '../problem';
 import { instantIn } from '../wall-time';
-
-/** Flights of the first shape kept their wines in a table of their own. */
-async function present(db: Reader, venueId: string, id: string, stored: FlightDocument): Promise<FlightDocument> {
-  if ((stored as { schema: number }).schema === 2) return { ...emptyFlight, ...stored };
-  const rows = await db
-    .select({ wineId: flightWine.wineId, place: flightWine.place })
-    .from(flightWine)
-    .where(and(eq(flightWine.venueId, venueId), eq(flightWine.flightId, id)));
-  return upcastFlight({ ...stored, wines: rows.sort((a, b) => a.place - b.place).map((row) => row.wineId) }) as FlightDocument;
-}
 
 async function writeWines(tx: Tx, venueId: string, flightId: string, document: FlightDocument): Promise<void> {
   await tx.delete(flightWine).where(and(eq(flightWine.venueId, venueId), eq(flightWine.flightId, flightId)));
@@ -48,7 +38,7 @@ export const flightStore: Store<FlightDocument> = {
       .where(and(eq(flight.venueId, venueId), eq(flight.id, id)))
       .for('update');
     if (row === undefined) return undefined;
-    return { revision: row.revision, writes: row.writes, document: await present(tx, venueId, id, row.document), deleted: row.deletedAt !== null };
+    return { revision: row.revision, writes: row.writes, document: row.document, deleted: row.deletedAt !== null };
   },
   async insert(tx, venueId, id, { document, ...rest }) {
     const made = await tx
@@ -82,5 +72,5 @@ export async function readFlight(db: Reader, venueId: string, id: string): Promi
     .from(flight)
     .where(and(eq(flight.venueId, venueId), eq(flight.id, id), isNull(flight.deletedAt)));
   if (row === undefined) throw notFound('flight');
-  return { id, revision: row.revision, document: await present(db, venueId, id, row.document), plan: row.plan, planRevision: row.planRevision };
+  return { id, revision: row.revision, document: row.document, plan: row.plan, planRevision: row.planRevision };
 }

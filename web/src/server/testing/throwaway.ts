@@ -31,10 +31,15 @@ export const freePort = (): Promise<number> =>
     });
   });
 
-export async function startCluster(): Promise<Cluster> {
+/** The folder of the newest PostgreSQL's programs. */
+export function postgresBin(): string {
   const versions = existsSync('/usr/lib/postgresql') ? readdirSync('/usr/lib/postgresql').sort((a, b) => Number(b) - Number(a)) : [];
   const bin = versions.map((version) => `/usr/lib/postgresql/${version}/bin`).find((folder) => existsSync(`${folder}/initdb`));
   if (bin === undefined) throw new Error('PostgreSQL is missing. Install it with: sudo apt-get install postgresql');
+  return bin;
+}
+export async function startCluster(): Promise<Cluster> {
+  const bin = postgresBin();
   const folder = mkdtempSync(path.join(tmpdir(), 'rose-cluster-'));
   const data = path.join(folder, 'data');
   mkdirSync(data, { mode: 0o700 });

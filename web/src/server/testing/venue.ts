@@ -13,7 +13,10 @@ import { perform } from '../http';
 import { forgetLimiters } from '../limits';
 
 /** Makes a database for this test file from the template and points the application at it; returns what drops it. */
-export async function ownDatabase(): Promise<() => Promise<void>> {
+export const ownDatabase = () => database('template');
+/** The same with nothing in it. */
+export const emptyDatabase = () => database('template1');
+async function database(template: string): Promise<() => Promise<void>> {
   const admin = inject('clusterUrl');
   const name = `test_${v4().replaceAll('-', '')}`;
   const client = new Client({ connectionString: admin });
@@ -21,7 +24,7 @@ export async function ownDatabase(): Promise<() => Promise<void>> {
   // Another file may be copying the template at this moment: it is free again a moment later.
   for (let tries = 0; ; tries++) {
     try {
-      await client.query(`create database ${name} template template`);
+      await client.query(`create database ${name} template ${template}`);
       break;
     } catch (error) {
       if (tries > 100) throw error;

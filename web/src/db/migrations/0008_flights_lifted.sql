@@ -1,0 +1,2 @@
+-- Flights of the first shape kept their wines in a table of their own alone: the document gets them, and is lifted like any other when it is read.
+UPDATE "flight" SET "document" = "document" || jsonb_build_object('wines', coalesce((SELECT jsonb_agg("flight_wine"."wine_id" ORDER BY "flight_wine"."place") FROM "flight_wine" WHERE "flight_wine"."venue_id" = "flight"."venue_id" AND "flight_wine"."flight_id" = "flight"."id"), '[]'::jsonb)) WHERE "document"->>'schema' = '1' AND NOT "document" ? 'wines';
