@@ -1,3 +1,6 @@
+/** Raise it when `fold` folds otherwise: what was folded before and kept is then written anew. */
+export const foldVersion = 1;
+
 /**
  * Text folded for searching and comparing: lower case, accents and punctuation removed, spaces single.
  * "Château d'Été" → "chateau d ete". Letters without a decomposition (ß, ø, ł, æ) are spelled out.

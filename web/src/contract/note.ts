@@ -136,6 +136,8 @@ export const note = {
       shared: z.boolean(),
       moments: z.array(z.object({ id: z.string(), moment, tastedAt: z.string(), done: z.boolean() })),
       hidden: z.object({ mine: z.boolean(), named: z.boolean() }).nullable(),
+      /** Changed after the label was in sight: calls and statistics read it as it stood before. */
+      secondVersion: z.boolean(),
       tasting: z.object({ id: z.string(), name: z.string(), kind: z.enum(tastingKinds) }),
       wine: z.object({ id: z.string(), name: z.string(), producer: z.string(), facts: wineFacts }).nullable(),
     }),

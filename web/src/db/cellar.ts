@@ -3,7 +3,7 @@ import { check, foreignKey, index, integer, pgTable, primaryKey, text, uuid, dat
 import type { z } from 'zod';
 import type { Frozen } from '@rose/core/document/frozen';
 import { wineDocument } from '@rose/core/wine/facts-schema';
-import { document } from './json';
+import { document, tsvector } from './json';
 import { documentColumns } from './venue';
 
 /** A wine without its lots: those are rows. */
@@ -25,14 +25,15 @@ export const wine = pgTable(
     document: document('document', storedWine).notNull(),
     /** Folded text for searching. */
     search: text('search').notNull(),
+    words: tsvector('words').generatedAlwaysAs(sql`to_tsvector('simple', "search")`),
     /** Folded producer, name and vintage: the same wine twice has the same key. */
     sameKey: text('same_key').notNull(),
   },
   (table) => [
     primaryKey({ columns: [table.venueId, table.id] }),
     index('wine_same').on(table.venueId, table.sameKey),
-    index('wine_name').on(table.venueId, table.name),
-    index('wine_facts').using('gin', table.document),
+    index('wine_name').on(table.venueId, sql`lower(${table.name})`),
+    index('wine_words').using('gin', table.words),
   ],
 );
 

@@ -34,6 +34,7 @@ export const flightWine = pgTable(
     primaryKey({ columns: [table.venueId, table.flightId, table.wineId] }),
     foreignKey({ columns: [table.venueId, table.flightId], foreignColumns: [flight.venueId, flight.id] }),
     foreignKey({ columns: [table.venueId, table.wineId], foreignColumns: [wine.venueId, wine.id] }),
+    index('flight_wine_of').on(table.venueId, table.wineId),
   ],
 );
 

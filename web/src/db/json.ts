@@ -21,3 +21,6 @@ export const document = <S extends z.ZodType>(name: string, schema: S) =>
     const read = schema.safeParse(stored);
     return (read.success ? read.data : stored) as Frozen<z.output<S>>;
   });
+
+/** Words for full-text search. */
+export const tsvector = customType<{ data: string }>({ dataType: () => 'tsvector' });

@@ -5,6 +5,8 @@ import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate as apply } from 'drizzle-orm/node-postgres/migrator';
 import { Client } from 'pg';
 
+import { rewriteDerived } from '../server/derived';
+
 const folder = path.join(path.dirname(fileURLToPath(import.meta.url)), 'migrations');
 /** Any number that is ours: two starters wait for each other. */
 const lockKey = 7_031_977;
@@ -26,6 +28,7 @@ export async function migrate(connectionString: string): Promise<void> {
     if (Number(applied.rows[0]?.at ?? 0) > newest)
       throw new Error('This database was made by a newer version of Rose Compass: start that version, or restore an older backup.');
     await apply(drizzle(client), { migrationsFolder: folder });
+    await rewriteDerived(connectionString, console.log);
   } finally {
     await client.end();
   }

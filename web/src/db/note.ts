@@ -1,11 +1,9 @@
 import { sql } from 'drizzle-orm';
-import { boolean, customType, foreignKey, index, integer, pgTable, primaryKey, text, unique, uuid } from 'drizzle-orm/pg-core';
+import { boolean, foreignKey, index, integer, pgTable, primaryKey, text, unique, uuid } from 'drizzle-orm/pg-core';
 import { noteDocument } from '@rose/core/wine/note-schema';
-import { document } from './json';
+import { document, tsvector } from './json';
 import { at, documentColumns } from './venue';
 import { glass, participant } from './tasting';
-
-const tsvector = customType<{ data: string }>({ dataType: () => 'tsvector' });
 
 /** One person's note on one glass at one moment. The columns beside the document are written by the save command for searching and sorting. */
 export const note = pgTable(
@@ -16,6 +14,8 @@ export const note = pgTable(
     participantId: uuid('participant_id').notNull(),
     moment: text('moment').notNull(),
     tastedAt: at('tasted_at').notNull().defaultNow(),
+    /** The tick of its tasting when the note was begun: one begun on an uncovered glass was never blind. */
+    begunTick: integer('begun_tick').notNull().default(0),
     lockedAt: at('locked_at'),
     lockedTick: integer('locked_tick'),
     quality: integer('quality'),
@@ -23,8 +23,9 @@ export const note = pgTable(
     /** The venue's hosts may read it. Notes of an evening are, those of a glass alone are not unless their taster says so. */
     shared: boolean('shared').notNull().default(false),
     document: document('document', noteDocument).notNull(),
+    /** The note as it stood when the label came in sight; made at the taster's lock, or at the first save after the reveal. */
     blindDocument: document('blind_document', noteDocument),
-    /** Folded words of the note, and of the wine once it is revealed. */
+    /** Folded words of the note alone; those of its wine stand with the wine, and join them when it is searched for. */
     search: text('search').notNull(),
     words: tsvector('words').generatedAlwaysAs(sql`to_tsvector('simple', "search")`),
   },

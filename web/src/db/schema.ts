@@ -8,3 +8,4 @@ export * from './public';
 export * from './note';
 export * from './pairing';
 export * from './house';
+export * from './derived';

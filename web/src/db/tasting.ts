@@ -44,6 +44,8 @@ export const glass = pgTable(
     code: text('code').notNull(),
     rejectedAt: at('rejected_at'),
     revealedAt: at('revealed_at'),
+    /** The tick of the act that uncovered it: what was written on it before is blind. */
+    revealedTick: integer('revealed_tick'),
   },
   (table) => [
     primaryKey({ columns: [table.venueId, table.id] }),

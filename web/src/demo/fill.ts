@@ -1,5 +1,5 @@
 import { fileURLToPath } from 'node:url';
-import { and, eq } from 'drizzle-orm';
+import { eq } from 'drizzle-orm';
 import { v4, v7 } from 'uuid';
 import { emptyFlight } from '@rose/core/flight/flight';
 import { emptyNote } from '@rose/core/wine/note';
@@ -15,10 +15,11 @@ import { saveFlight } from '../server/flight/operations';
 import { perform } from '../server/http';
 import { glassCode, openNote } from '../server/note/glasses';
 import { saveNote } from '../server/note/operations';
-import { rewriteSearch } from '../server/note/search';
+import { begin } from '../server/note/store';
+import * as acts from '../server/tasting/acts';
 import { saveDish } from '../server/pairing/operations';
 import { closeConnections, connections } from '../db/client';
-import { glass, glassIdentity, member, note, participant, tasting, tastingLog, user, venue } from '../db/schema';
+import { member, user, venue } from '../db/schema';
 import { demoDishes } from './dishes';
 import { seededRandom } from '@rose/core/chance/seeded-random';
 import { inventedNote, tasters } from './notes';
@@ -116,58 +117,36 @@ async function closedEvening(
 ): Promise<void> {
   const { db } = connections();
   const { venueId } = actor;
-  const tastingId = v7();
+  const tastingId = acts.newTasting();
   const at = (minutes: number) => new Date(begins.getTime() + minutes * 60_000);
-  await db.insert(tasting).values({ venueId, id: tastingId, kind: 'table', flightId, name: 'Slate and iron', startedAt: at(0) });
-  const seats = tasters.map((taster, i) => ({ venueId, id: v7(), tastingId, name: taster.name, seat: i + 1, simulated: true }));
-  await db.insert(participant).values(seats);
+  const on = (minutes: number) => ({ venueId, tastingId, basedOn: 'now' as const, at: at(minutes) });
+  const seats = tasters.map((taster, i) => ({ participantId: v7(), name: taster.name, seat: i + 1, simulated: true }));
+  await db.transaction(async (tx) => {
+    await acts.open(tx, { venueId, tastingId, kind: 'table', flightId, name: 'Slate and iron', at: at(0) });
+    for (const seat of seats) await acts.join(tx, on(0), seat);
+  });
   const known = new Map((await knownWines(db, venueId, wines)).map((entry) => [entry.id, entry]));
   const random = seededRandom(20_261_112);
   const codes = new Set<string>();
+  const glassIds: string[] = [];
   for (const [place, wineId] of wines.entries()) {
     let code = glassCode();
     while (codes.has(code)) code = glassCode();
     codes.add(code);
     const glassId = v4();
-    await db.insert(glass).values({ venueId, id: glassId, tastingId, place, code });
-    await db.insert(glassIdentity).values({ venueId, glassId, wineId });
-    for (const [i, seat] of seats.entries()) {
+    glassIds.push(glassId);
+    await db.transaction((tx) => acts.pour(tx, on(4 + place * 14), [{ glassId, place, code, wineId }], false));
+    for (const [i, { participantId }] of seats.entries()) {
       const noteId = v7();
-      await db.insert(note).values({
-        venueId,
-        id: noteId,
-        revision: 1,
-        writes: [],
-        glassId,
-        participantId: seat.id,
-        moment: 'first',
-        tastedAt: at(6 + place * 14 + i),
-        document: emptyNote,
-        search: '',
-      });
+      await db.transaction((tx) =>
+        begin(tx, venueId, { noteId, glassId, participantId, moment: 'first', document: emptyNote, tastedAt: at(6 + place * 14 + i) }),
+      );
       await save(saveNote, noteId, inventedNote(known.get(wineId)!, tasters[i]!, random), 1);
     }
-    await db.insert(tastingLog).values({ venueId, tastingId, tick: place + 1, act: 'poured', detail: { place: String(place) }, at: at(4 + place * 14) });
   }
-  await db
-    .update(glass)
-    .set({ revealedAt: at(90) })
-    .where(and(eq(glass.venueId, venueId), eq(glass.tastingId, tastingId)));
-  await db
-    .update(tasting)
-    .set({ closedAt: at(95), tick: wines.length + 1 })
-    .where(and(eq(tasting.venueId, venueId), eq(tasting.id, tastingId)));
   await db.transaction(async (tx) => {
-    const notes = await tx
-      .select({ id: note.id })
-      .from(note)
-      .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
-      .where(eq(glass.tastingId, tastingId));
-    await rewriteSearch(
-      tx,
-      venueId,
-      notes.map((entry) => entry.id),
-    );
+    await acts.uncover(tx, on(90), glassIds);
+    await acts.close(tx, on(95));
   });
 }
 

@@ -1,5 +1,5 @@
 import { v7 } from 'uuid';
-import type { GrapeShare, Origin, WineDocument } from '@rose/core/wine/facts';
+import type { GrapeShare,Origin,WineDocument } from '@rose/core/wine/facts';
 
 /** The cellar of the Lantern Quay Tasting Room. Every producer, person and price is invented. */
 type Plain = Record<string, unknown>;

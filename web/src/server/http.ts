@@ -28,7 +28,9 @@ export async function perform(operation: AnyOperation, actor: Actor, rawInput: u
   const { db } = connections();
   // The registry's operations are typed where they are served; here each gets what its own contract parsed.
   const run = (on: unknown) => operation.run(on as never, actor as never, parsed.data as never, reply);
-  const answer = await (contract.kind === 'query' || contract.transaction === false ? run(db) : db.transaction(run));
+  const once = () => (contract.kind === 'query' || contract.transaction === false ? run(db) : db.transaction(run));
+  // Sent twice at the very same moment, the second finds what the first made and answers as done.
+  const answer = await once().catch((error: unknown) => (contract.kind === 'command' && codesOf(error).includes('23505') ? once() : Promise.reject(error)));
   if (process.env['NODE_ENV'] !== 'production') declared(contract, answer);
   return answer;
 }
@@ -123,11 +125,18 @@ export async function handle(request: Request, path: string): Promise<Response> 
   }
 }
 
-/** What is not a Problem: a database that is away, or a bug. Neither shows its details. */
-function unexpected(error: unknown): Problem {
+/** An error with what caused it. */
+function causes(error: unknown): readonly unknown[] {
   const chain: unknown[] = [];
   for (let at: unknown = error; at !== undefined && at !== null && chain.length < 5; at = (at as { cause?: unknown }).cause) chain.push(at);
-  const codes = chain.map((entry) => (entry as { code?: unknown }).code);
+  return chain;
+}
+const codesOf = (error: unknown): readonly unknown[] => causes(error).map((entry) => (entry as { code?: unknown }).code);
+
+/** What is not a Problem: a database that is away, or a bug. Neither shows its details. */
+function unexpected(error: unknown): Problem {
+  const chain = causes(error);
+  const codes = codesOf(error);
   const text = chain.map((entry) => (entry instanceof Error ? entry.message : '')).join(' ');
   if (
     codes.some((code) =>

@@ -137,6 +137,7 @@ export function Desk({ note, routines }: { note: NoteView; routines: readonly Ro
         <aside aria-label="The glass">
           <span className="soft">
             {note.tasting.kind === 'solo' ? `Assessed by ${note.taster}, ${dayInWords(note.day)}` : `${note.tasting.name} · ${note.taster}`}
+            {note.secondVersion && '. Changed after the label was in sight: calls and statistics read it as it stood before.'}
           </span>
           <div className="head">
             <h1>

@@ -6,7 +6,7 @@ import { ageOn, factOf, isSouthern } from '@rose/core/wine/stated';
 import { loadsOf, resolveProfile, type Profile } from '@rose/core/wine/profile';
 import type { PairingWine } from '@rose/core/pairing/fit';
 import type { OrderWine } from '@rose/core/order/judge';
-import type { Chip } from '@rose/core/wine/note';
+import type { Chip, NoteDocument } from '@rose/core/wine/note';
 import { dayIn } from '@rose/core/wine/day';
 import { echoesOf } from '@rose/knowledge/descriptors/index';
 import { orderWine, styleOf, type StyleChoice } from '@rose/knowledge/styles/index';
@@ -49,7 +49,7 @@ export async function knownWines(db: Reader, venueId: string, ids?: readonly str
   if (wineIds.length === 0) return [];
   const lots = await readLots(db, venueId, wineIds);
   const tasted = await db
-    .select({ wineId: glassIdentity.wineId, document: note.document, role: member.role })
+    .select({ wineId: glassIdentity.wineId, document: note.document, blind: note.blindDocument, role: member.role })
     .from(note)
     .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
     .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
@@ -65,8 +65,13 @@ export async function knownWines(db: Reader, venueId: string, ids?: readonly str
       ),
     )
     .orderBy(desc(note.tastedAt));
-  const byWine = new Map<string, typeof tasted>();
-  for (const entry of tasted) byWine.set(entry.wineId, [...(byWine.get(entry.wineId) ?? []), entry]);
+  // What was written before the label was seen counts; a later edit is a second version.
+  const byWine = new Map<string, { readonly document: NoteDocument; readonly role: string | null }[]>();
+  for (const { wineId, document, blind, role } of tasted) {
+    const list = byWine.get(wineId);
+    if (list === undefined) byWine.set(wineId, [{ document: blind ?? document, role }]);
+    else list.push({ document: blind ?? document, role });
+  }
   return rows.map((row) => {
     const document: WineDocument = { ...row.document, lots: lots.get(row.id) ?? [] };
     const notes = (byWine.get(row.id) ?? []).filter((entry) => Object.keys(entry.document.observed).length > 0);

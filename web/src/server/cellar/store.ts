@@ -3,11 +3,10 @@ import { factInWords, type FactId, type FactValue, type Lot, type WineDocument, 
 import { factOf } from '@rose/core/wine/stated';
 import { fold } from '@rose/core/wine/text';
 import type { Reader, Tx } from '../../db/client';
-import { glassIdentity, glass, lot, note, wine } from '../../db/schema';
+import { glassIdentity, lot, wine } from '../../db/schema';
 import type { StoredWine } from '../../db/cellar';
 import type { Store } from '../document';
 import { badField } from '../problem';
-import { rewriteSearch } from '../note/search';
 
 /** Columns written beside the document, for filters and sorting. */
 export function wineColumns(document: WineDocument) {
@@ -121,16 +120,5 @@ export const wineStore: Store<WineDocument> = {
       .set({ ...rest, writes: [...rest.writes], ...wineColumns(document), document: stored(document), updatedAt: new Date() })
       .where(and(eq(wine.venueId, venueId), eq(wine.id, id)));
     await writeLots(tx, venueId, id, document.lots);
-    const notes = await tx
-      .select({ id: note.id })
-      .from(note)
-      .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
-      .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
-      .where(and(eq(note.venueId, venueId), eq(glassIdentity.wineId, id)));
-    await rewriteSearch(
-      tx,
-      venueId,
-      notes.map((entry) => entry.id),
-    );
   },
 };

@@ -11,7 +11,7 @@ import { serve } from '../command';
 import type { NoteFile } from '../../contract/answers';
 import { Problem, badField } from '../problem';
 import { noteToPdf } from '../print/note';
-import { glassCode, pour } from './glasses';
+import { glassCode, sitDown } from './glasses';
 import { readNote, type NoteView } from './operations';
 
 const titleOf = (view: NoteView) => view.wine?.name ?? `Glass ${view.code}`;
@@ -90,7 +90,7 @@ export const importNote = serve(contract.note.import, async (tx, actor, { file, 
   if (file.wine !== null && found.length === 0)
     throw new Problem(409, 'no-such-wine', `${file.wine.name} is not in this cellar. Add it, or say which wine it is; nothing was changed.`);
   if (found.length > 1) throw new Problem(409, 'two-wines', `Two wines here are called ${file.wine!.name}. Say which one it is; nothing was changed.`);
-  await pour(tx, actor, actor, 'A note read back', null, [
+  await sitDown(tx, actor, actor, 'A note read back', null, [
     {
       noteId: file.id,
       wineId: found[0]?.id,

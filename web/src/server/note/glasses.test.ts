@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { v4, v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { eq } from 'drizzle-orm';
+import { eq, inArray } from 'drizzle-orm';
 import { anyObserved } from '@rose/core/testing/any-note';
 import { emptyNote, type NoteDocument } from '@rose/core/wine/note';
 import { noteDocument } from '@rose/core/wine/note-schema';
@@ -65,9 +65,13 @@ describe('hidden glasses', () => {
     await save(world.owner, notes[0]!, full);
     await run(uncover, world.owner, { id: notes[0], wineId: world.wineId });
     expect(await run(getNote, world.owner, { id: notes[0] })).toMatchObject({ wine: { id: world.wineId }, hidden: null });
+    // What stood when the label came in sight is kept at the first save after it; what comes now is a second version, and is said to be one.
+    expect(await run(getNote, world.owner, { id: notes[0] })).toMatchObject({ secondVersion: false });
+    await save(world.owner, notes[0]!, { ...full, remark: 'now that I see it' }, 2);
     const [row] = await connections().db.select().from(note).where(eq(note.id, notes[0]!));
     expect(row!.blindDocument).toEqual(full);
     expect(row!.lockedAt).not.toBeNull();
+    expect(await run(getNote, world.owner, { id: notes[0] })).toMatchObject({ secondVersion: true, document: { remark: 'now that I see it' } });
     // The other glass stays as hidden as it was.
     expect(await run(getNote, world.owner, { id: notes[1] })).toMatchObject({ wine: null });
   });
@@ -131,24 +135,33 @@ describe('hidden glasses', () => {
     await run(deleteNote, world.owner, { id: notes[0] });
     expect((await counts()).reduce((sum, n) => sum + n)).toBe(after.reduce((sum, n) => sum + n) - 1);
   });
-  it('uncovered, every moment of the glass is kept as it stood', async () => {
+  it('uncovered, every moment of the glass is kept as it stood, at its first save afterwards', async () => {
     const notes = [v7(), v7()];
     await run(dealGlasses, helper, { notes, wineIds: [world.wineId, world.otherWineId], taster: world.owner.email });
     await save(world.owner, notes[0]!, full);
     const air = v7();
+    const later = { ...emptyNote, observed: { acidity: 60 } };
     await run(newMoment, world.owner, { id: notes[0], noteId: air, moment: 'air' });
-    await save(world.owner, air, { ...emptyNote, observed: { acidity: 60 } });
+    await save(world.owner, air, later);
     await run(uncover, world.owner, { id: air });
+    const food = v7();
+    await run(newMoment, world.owner, { id: notes[0], noteId: food, moment: 'food' });
     for (const [id, document] of [
       [notes[0]!, full],
-      [air, { ...emptyNote, observed: { acidity: 60 } }],
+      [air, later],
     ] as const) {
+      await save(world.owner, id, { ...document, remark: 'later' }, 2);
       const [row] = await connections().db.select().from(note).where(eq(note.id, id));
       expect(row!.blindDocument).toEqual(document);
       expect(row!.lockedAt).not.toBeNull();
     }
-    const [other] = await connections().db.select().from(note).where(eq(note.id, notes[1]!));
-    expect([other!.blindDocument, other!.lockedAt]).toEqual([null, null]);
+    // A moment that begins with the label in sight was never blind.
+    await save(world.owner, food, later);
+    const rows = await connections()
+      .db.select()
+      .from(note)
+      .where(inArray(note.id, [food, notes[1]!]));
+    for (const row of rows) expect([row.blindDocument, row.lockedAt]).toEqual([null, null]);
   });
   it('a wine twice, a stranger’s wine, a taster who is no member: refused, and nothing is made', async () => {
     const count = async () => (await connections().db.select({ id: note.id }).from(note)).length;

@@ -1,4 +1,4 @@
-import { and, eq, inArray, isNull, sql } from 'drizzle-orm';
+import { and, eq, inArray, isNull } from 'drizzle-orm';
 import { randomInt } from 'node:crypto';
 import { v4, v7 } from 'uuid';
 import { emptyNote, type Moment, type NoteDocument } from '@rose/core/wine/note';
@@ -9,8 +9,8 @@ import { ok, serve, type Member } from '../command';
 import { standingRoutine } from '../house/routines';
 import { Problem, badField, forbidden, notFound } from '../problem';
 import { ownNote } from './operations';
-import { rewriteSearch } from './search';
-import { noteColumns } from './store';
+import * as acts from '../tasting/acts';
+import { begin } from './store';
 
 /** A code that tells nothing of the wine: three digits, none of the patterns people read meaning into. */
 export function glassCode(): string {
@@ -32,7 +32,7 @@ export const openNote = serve(contract.note.open, async (tx, actor, input) => {
     .where(and(eq(note.venueId, actor.venueId), eq(note.id, input.id)));
   if (present !== undefined) return present;
   // The label is in sight of somebody who assesses a wine from its own page: the glass is revealed from the start.
-  await pour(tx, actor, actor, 'A glass alone', null, [{ noteId: input.id, wineId: input.wineId, code: glassCode(), revealed: true }]);
+  await sitDown(tx, actor, actor, 'A glass alone', null, [{ noteId: input.id, wineId: input.wineId, code: glassCode(), revealed: true }]);
   return { id: input.id, revision: 1 };
 });
 
@@ -46,35 +46,29 @@ interface Poured {
   readonly written?: { readonly document: NoteDocument; readonly moment: Moment; readonly tastedAt: Date };
 }
 /** A sitting of one person: its glasses, what is in them as far as that is known, and a note on each. */
-export async function pour(
+export async function sitDown(
   tx: Tx,
   actor: Member,
   taster: { readonly userId: string; readonly name: string },
   name: string,
-  /** Who dealt hidden glasses: the one person who is told what is in the bags. */
+  /** Who dealt hidden glasses; null where the labels are in sight, or a note was written elsewhere. */
   dealtBy: string | null,
-  glasses: readonly Poured[],
+  poured: readonly Poured[],
 ): Promise<void> {
   const { venueId } = actor;
   const now = new Date();
   const begins: NoteDocument = { ...emptyNote, ...(await standingRoutine(tx, actor)) };
-  const [tastingId, participantId] = [v7(), v7()];
-  await tx.insert(tasting).values({ venueId, id: tastingId, kind: 'solo', name, dealtBy, startedAt: now });
-  await tx.insert(participant).values({ venueId, id: participantId, tastingId, userId: taster.userId, name: taster.name, seat: 1 });
-  for (const [place, { noteId, wineId, code, revealed, written }] of glasses.entries()) {
-    const glassId = v4();
-    await tx.insert(glass).values({ venueId, id: glassId, tastingId, place, code, revealedAt: revealed ? now : null });
-    if (wineId !== undefined) await tx.insert(glassIdentity).values({ venueId, glassId, wineId });
-    const begun = written ?? { document: begins, moment: 'first', tastedAt: now };
-    await tx
-      .insert(note)
-      .values({ venueId, id: noteId, revision: 1, writes: [], glassId, participantId, ...begun, ...noteColumns(begun.document), search: '' });
+  const [tastingId, participantId] = [acts.newTasting(), v7()];
+  const on = { venueId, tastingId, basedOn: 'now' as const, at: now };
+  await acts.open(tx, { venueId, tastingId, kind: 'solo', name, at: now, ...(dealtBy === null ? {} : { dealtBy }) });
+  await acts.join(tx, on, { participantId, name: taster.name, seat: 1, userId: taster.userId });
+  const glasses = poured.map(({ wineId, code }, place) => ({ glassId: v4(), place, code, ...(wineId === undefined ? {} : { wineId }) }));
+  const inSight = poured.every((entry) => entry.revealed);
+  await (inSight ? acts.pour(tx, on, glasses, true) : acts.deal(tx, on, glasses));
+  for (const [place, { noteId, written }] of poured.entries()) {
+    const begun = written ?? { document: begins, moment: 'first' as const, tastedAt: now };
+    await begin(tx, venueId, { noteId, glassId: glasses[place]!.glassId, participantId, ...begun });
   }
-  await rewriteSearch(
-    tx,
-    venueId,
-    glasses.map((entry) => entry.noteId),
-  );
 }
 
 /** Where a glass stands, from the taster's left. */
@@ -148,7 +142,7 @@ export const dealGlasses = serve(contract.note.deal, async (tx, actor, input) =>
   // Bag b holds wine bags[b]; place p is poured from bag order[p]. Of one's own bags only the places are dealt.
   const bags = shuffled(n);
   const order = shuffled(n);
-  await pour(
+  await sitDown(
     tx,
     actor,
     byHelper ? other : actor,
@@ -171,7 +165,7 @@ export const uncover = serve(contract.note.uncover, async (tx, actor, input) => 
   await ownNote(tx, actor, input.id);
   const { venueId } = actor;
   const [row] = await tx
-    .select({ glassId: note.glassId, revealedAt: glass.revealedAt, kind: tasting.kind, wineId: glassIdentity.wineId })
+    .select({ glassId: note.glassId, tastingId: glass.tastingId, revealedAt: glass.revealedAt, kind: tasting.kind, wineId: glassIdentity.wineId })
     .from(note)
     .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
     .innerJoin(tasting, and(eq(tasting.venueId, glass.venueId), eq(tasting.id, glass.tastingId)))
@@ -189,26 +183,12 @@ export const uncover = serve(contract.note.uncover, async (tx, actor, input) => 
       .from(wine)
       .where(and(eq(wine.venueId, venueId), eq(wine.id, input.wineId), isNull(wine.deletedAt)));
     if (found === undefined) throw notFound('wine');
-    await tx.insert(glassIdentity).values({ venueId, glassId: row.glassId, wineId: input.wineId });
   }
-  const now = new Date();
-  await tx
-    .update(glass)
-    .set({ revealedAt: now })
-    .where(and(eq(glass.venueId, venueId), eq(glass.id, row.glassId)));
-  // Every moment of the glass is kept as it stood: none was written with the label in sight.
-  const closed = await tx
-    .update(note)
-    .set({
-      lockedAt: sql`coalesce(${note.lockedAt}, ${now.toISOString()}::timestamptz)`,
-      blindDocument: sql`coalesce(${note.blindDocument}, ${note.document})`,
-    })
-    .where(and(eq(note.venueId, venueId), eq(note.glassId, row.glassId)))
-    .returning({ id: note.id });
-  await rewriteSearch(
+  await acts.uncover(
     tx,
-    venueId,
-    closed.map((entry) => entry.id),
+    { venueId, tastingId: row.tastingId, basedOn: 'now' },
+    [row.glassId],
+    row.wineId === null ? { glassId: row.glassId, wineId: input.wineId! } : undefined,
   );
   return ok;
 });
@@ -236,10 +216,7 @@ export const newMoment = serve(contract.note.moment, async (tx, actor, input) =>
   }
   // The same way through the glass, and nothing else of what was written before.
   const document: NoteDocument = { ...emptyNote, ...(written.routine === undefined ? {} : { routine: written.routine }) };
-  await tx
-    .insert(note)
-    .values({ venueId, id: input.noteId, revision: 1, writes: [], ...from, moment: input.moment, tastedAt: new Date(), document, search: '' });
-  await rewriteSearch(tx, venueId, [input.noteId]);
+  await begin(tx, venueId, { noteId: input.noteId, ...from, moment: input.moment, tastedAt: new Date(), document });
   return { id: input.noteId, revision: 1 };
 });
 

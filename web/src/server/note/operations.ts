@@ -1,5 +1,6 @@
 import { and, asc, eq, isNull, ne } from 'drizzle-orm';
 import { may } from '../../contract/roles';
+import { same } from '@rose/core/document/merge';
 import { dayIn } from '@rose/core/wine/day';
 import { type Moment } from '@rose/core/wine/note';
 import { usualRoutine } from '@rose/knowledge/routines/index';
@@ -109,6 +110,7 @@ export async function readNote(db: Reader, actor: Member, id: string) {
       tastedAt: other.tastedAt.toISOString(),
       done: other.document.done === true,
     })),
+    secondVersion: row.note.blindDocument !== null && !same(row.note.blindDocument, row.note.document),
     /** Hidden and the taster's own to uncover; `named` when the wine behind it is known to the venue. */
     hidden: revealed ? null : { mine: mine && row.tasting.kind === 'solo', named: row.wineId !== null },
     wine: revealed && row.wineId !== null ? { id: row.wineId, name: row.wineName!, producer: row.producer!, facts: row.wineDocument!.facts } : null,

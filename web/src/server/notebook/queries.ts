@@ -23,24 +23,24 @@ import { dayAfter, instantIn } from '../wall-time';
 export const countCeiling = 1000;
 type Filters = z.output<z.ZodObject<typeof filters>>;
 
-/** Words folded as the notes are, each as a prefix, all of them asked. */
-export function searchTerms(q: string): string {
-  return fold(q)
+/** Words folded as the notes are, each as a prefix. */
+export const searchTerms = (q: string): readonly string[] =>
+  fold(q)
     .split(' ')
     .filter((word) => word !== '')
-    .map((word) => `'${word}':*`)
-    .join(' & ');
-}
+    .map((word) => `'${word}':*`);
+/** Every word asked is one of the note, or one of its wine where the glass is uncovered: no hidden glass is found by its facts. */
+const worded = (venueId: string, term: string): SQL =>
+  sql`(${note.words} @@ to_tsquery('simple', ${term}) or ${note.glassId} = any(array(select ${glass.id} from ${wine} join ${glassIdentity} on ${glassIdentity.venueId} = ${wine.venueId} and ${glassIdentity.wineId} = ${wine.id} join ${glass} on ${glass.venueId} = ${glassIdentity.venueId} and ${glass.id} = ${glassIdentity.glassId} where ${wine.venueId} = ${venueId} and ${wine.words} @@ to_tsquery('simple', ${term}) and ${glass.revealedAt} is not null)))`;
 
 async function where(db: Reader, actor: Member, input: Filters): Promise<SQL | undefined> {
   const { timeZone } = await settingsOf(db, actor.venueId);
-  const terms = searchTerms(input.q);
   const own = sql`exists (select 1 from ${participant} where ${participant.venueId} = ${note.venueId} and ${participant.id} = ${note.participantId} and ${participant.userId} = ${actor.userId})`;
   const shown = sql`exists (select 1 from ${glass} join ${glassIdentity} on ${glassIdentity.venueId} = ${glass.venueId} and ${glassIdentity.glassId} = ${glass.id} join ${wine} on ${wine.venueId} = ${glassIdentity.venueId} and ${wine.id} = ${glassIdentity.wineId} where ${glass.venueId} = ${note.venueId} and ${glass.id} = ${note.glassId} and ${glass.revealedAt} is not null`;
   return and(
     eq(note.venueId, actor.venueId),
     isNull(note.deletedAt),
-    terms === '' ? undefined : sql`${note.words} @@ to_tsquery('simple', ${terms})`,
+    ...searchTerms(input.q).map((term) => worded(actor.venueId, term)),
     // A hidden glass is not found by the facts of its wine.
     input.wineId === undefined ? undefined : sql`${shown} and ${glassIdentity.wineId} = ${input.wineId})`,
     input.colour === undefined ? undefined : sql`${shown} and ${wine.colour} = ${input.colour})`,

@@ -1,0 +1,146 @@
+import { and, eq, inArray, isNull } from 'drizzle-orm';
+import { v7 } from 'uuid';
+import type { Tx } from '../../db/client';
+import { glassIdentity } from '../../db/identity';
+import { note } from '../../db/note';
+import { glass, participant, tasting, tastingLog, type tastingKind } from '../../db/tasting';
+import { Problem, notFound } from '../problem';
+
+/**
+ * The tasting owns its glasses, its guests, its ticks and its locks: whatever happens in one is an act here, one function over a transaction, the tasting and
+ * the tick it was based on. An act takes ids, and answers with a tick or a refusal; what a glass holds is never in an answer. The smallest tasting is one
+ * person with one glass, and goes through the same acts.
+ */
+export interface On {
+  readonly venueId: string;
+  readonly tastingId: string;
+  /** The tick the act was decided at; a tasting that has moved on refuses it. 'now' for who cannot have seen another. */
+  readonly basedOn: number | 'now';
+  /** When it happened; the clock's own time where none is given. */
+  readonly at?: Date;
+}
+export interface Ticked {
+  readonly tick: number;
+}
+type Act = 'opened' | 'poured' | 'dealt' | 'joined' | 'locked' | 'uncovered' | 'rejected' | 'closed';
+
+/** Runs an act: the tasting is locked, its tick compared and raised, and what was done goes to the log in the same transaction. */
+async function act(tx: Tx, on: On, kind: Act, detail: Readonly<Record<string, string>>, write: (tick: number, at: Date) => Promise<void>): Promise<Ticked> {
+  const here = and(eq(tasting.venueId, on.venueId), eq(tasting.id, on.tastingId));
+  const [row] = await tx.select({ tick: tasting.tick, closedAt: tasting.closedAt }).from(tasting).where(here).for('update');
+  if (row === undefined) throw notFound('tasting');
+  if (on.basedOn !== 'now' && on.basedOn !== row.tick)
+    throw new Problem(409, 'moved-on', 'The tasting has moved on meanwhile. Look again; nothing was changed.', { tick: row.tick });
+  if (row.closedAt !== null) throw new Problem(409, 'closed', 'This tasting is closed.', { tick: row.tick });
+  const tick = row.tick + 1;
+  const at = on.at ?? new Date();
+  await write(tick, at);
+  await tx.update(tasting).set({ tick }).where(here);
+  await tx.insert(tastingLog).values({ venueId: on.venueId, tastingId: on.tastingId, tick, act: kind, detail: { ...detail }, at });
+  return { tick };
+}
+
+export interface Opening {
+  readonly venueId: string;
+  readonly tastingId: string;
+  readonly kind: (typeof tastingKind.enumValues)[number];
+  readonly name: string;
+  readonly flightId?: string;
+  /** Who dealt its hidden glasses: the one person who is told what is in them. */
+  readonly dealtBy?: string;
+  readonly at?: Date;
+}
+/** Opens a sitting: the act every other is based on. */
+export async function open(tx: Tx, { venueId, tastingId, at = new Date(), ...opening }: Opening): Promise<Ticked> {
+  await tx.insert(tasting).values({ venueId, id: tastingId, startedAt: at, ...opening });
+  return act(tx, { venueId, tastingId, basedOn: 0, at }, 'opened', {}, async () => undefined);
+}
+
+export interface Seat {
+  readonly participantId: string;
+  readonly name: string;
+  readonly seat: number;
+  readonly userId?: string;
+  /** Invented for the demo or a trial: left out of statistics. */
+  readonly simulated?: boolean;
+}
+export const join = (tx: Tx, on: On, seat: Seat): Promise<Ticked> =>
+  act(tx, on, 'joined', { seat: String(seat.seat) }, async () => {
+    const { participantId, ...rest } = seat;
+    await tx.insert(participant).values({ venueId: on.venueId, id: participantId, tastingId: on.tastingId, ...rest });
+  });
+
+export interface Glass {
+  /** Random, made by the caller: a time-ordered id would tell the order. */
+  readonly glassId: string;
+  readonly place: number;
+  readonly code: string;
+  /** Absent while nobody knows: the bottle stands in a bag the taster marked. */
+  readonly wineId?: string;
+}
+/** Puts glasses on the table; `inSight` when their labels are seen from the start. */
+export const pour = (tx: Tx, on: On, glasses: readonly Glass[], inSight: boolean): Promise<Ticked> => put(tx, on, 'poured', glasses, inSight);
+/** Puts hidden glasses on the table: what is in them is known to who dealt them, or to nobody. */
+export const deal = (tx: Tx, on: On, glasses: readonly Glass[]): Promise<Ticked> => put(tx, on, 'dealt', glasses, false);
+
+const put = (tx: Tx, on: On, kind: 'poured' | 'dealt', glasses: readonly Glass[], inSight: boolean): Promise<Ticked> =>
+  act(tx, on, kind, { glasses: String(glasses.length) }, async (tick, at) => {
+    const { venueId, tastingId } = on;
+    const seen = inSight ? { revealedAt: at, revealedTick: tick } : {};
+    await tx.insert(glass).values(glasses.map(({ glassId, place, code }) => ({ venueId, id: glassId, tastingId, place, code, ...seen })));
+    const named = glasses.flatMap(({ glassId, wineId }) => (wineId === undefined ? [] : [{ venueId, glassId, wineId }]));
+    if (named.length > 0) await tx.insert(glassIdentity).values(named);
+  });
+
+const ofTasting = (on: On, glassIds: readonly string[]) =>
+  and(eq(glass.venueId, on.venueId), eq(glass.tastingId, on.tastingId), inArray(glass.id, [...glassIds]));
+
+/** A taster is done with a glass: their note on it is kept as it stands, for the calls and the statistics. */
+export const lock = (tx: Tx, on: On, { participantId, glassId }: { readonly participantId: string; readonly glassId: string }): Promise<Ticked> =>
+  act(tx, on, 'locked', { glass: glassId }, async (tick, at) => {
+    await tx
+      .update(note)
+      .set({ lockedAt: at, lockedTick: tick, blindDocument: note.document })
+      .where(and(eq(note.venueId, on.venueId), eq(note.glassId, glassId), eq(note.participantId, participantId), isNull(note.lockedAt)));
+  });
+
+/**
+ * Uncovers glasses. Their notes are closed by this tick and are not touched: however many there are, the rows written are the glasses', the tasting's and the
+ * log's. `named` says what was in a bag of one's own.
+ */
+export const uncover = (tx: Tx, on: On, glassIds: readonly string[], named?: { readonly glassId: string; readonly wineId: string }): Promise<Ticked> =>
+  act(tx, on, 'uncovered', { glasses: String(glassIds.length) }, async (tick, at) => {
+    if (named !== undefined) await tx.insert(glassIdentity).values({ venueId: on.venueId, ...named });
+    await tx
+      .update(glass)
+      .set({ revealedAt: at, revealedTick: tick })
+      .where(and(ofTasting(on, glassIds), isNull(glass.revealedAt)));
+  });
+
+/** A bottle was faulty: its glass is rejected, and another with a code of its own takes the place. */
+export const reject = (tx: Tx, on: On, glassId: string, instead: Pick<Glass, 'glassId' | 'code'>): Promise<Ticked> =>
+  act(tx, on, 'rejected', { glass: glassId, instead: instead.glassId }, async (_tick, at) => {
+    const [was] = await tx
+      .update(glass)
+      .set({ rejectedAt: at })
+      .where(and(ofTasting(on, [glassId]), isNull(glass.rejectedAt)))
+      .returning({ place: glass.place });
+    if (was === undefined) throw notFound('glass');
+    const [held] = await tx
+      .select({ wineId: glassIdentity.wineId })
+      .from(glassIdentity)
+      .where(and(eq(glassIdentity.venueId, on.venueId), eq(glassIdentity.glassId, glassId)));
+    await tx.insert(glass).values({ venueId: on.venueId, id: instead.glassId, tastingId: on.tastingId, place: was.place, code: instead.code });
+    if (held !== undefined) await tx.insert(glassIdentity).values({ venueId: on.venueId, glassId: instead.glassId, wineId: held.wineId });
+  });
+
+export const close = (tx: Tx, on: On): Promise<Ticked> =>
+  act(tx, on, 'closed', {}, async (_tick, at) => {
+    await tx
+      .update(tasting)
+      .set({ closedAt: at })
+      .where(and(eq(tasting.venueId, on.venueId), eq(tasting.id, on.tastingId)));
+  });
+
+/** A tasting that nobody has opened yet. */
+export const newTasting = (): string => v7();
