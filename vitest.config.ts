@@ -1,7 +1,7 @@
 import { defineConfig } from 'vitest/config';
 
 const server = {
-  env: { ROSE_LOG: 'silent' },
+  env: { ROSE_LOG: 'silent', ROSE_COMPUTE: 'here' },
   globalSetup: ['web/src/server/testing/cluster.ts'],
   testTimeout: 60_000,
   hookTimeout: 120_000,

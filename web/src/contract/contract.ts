@@ -46,7 +46,7 @@ interface Said<W extends Allow, N extends string, M extends string, P extends st
   /** Not for programs: it sets cookies or belongs to the demo. */
   readonly browserOnly?: boolean;
   readonly limit?: Limit<z.output<I>>;
-  /** False for a command whose work is done by the account library on connections of its own: it holds none of ours meanwhile. */
+  /** False for a command that holds no transaction while it works: the account library has connections of its own, a print is drawn after its facts are settled. */
   readonly transaction?: false;
 }
 type Reads = 'GET' | 'POST';

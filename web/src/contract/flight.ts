@@ -340,6 +340,7 @@ export const flight = {
     allow: 'flight.edit',
     input: z.strictObject({ id: z.uuid(), kind: printKind, paper: z.enum(keysOf(papers)).default('a4') }),
     files: ['application/pdf'],
+    transaction: false,
     output: z.object({}),
   }),
   prints: read({

@@ -1,5 +1,5 @@
 import { pace } from '@/ui/pace';
-import type { SolverInput, SolverOutput, Solvers } from './solve.worker';
+import type { SolverInput, SolverOutput, Solvers } from '@rose/knowledge/solvers/index';
 
 /** In how many ticks the silence is counted after which a worker is taken for dead: a solver tells its progress many times a second. */
 const silentTicks = 20;

@@ -1,7 +1,7 @@
 'use client';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { solve } from './solve';
-import type { SolverInput, SolverOutput, Solvers } from './solve.worker';
+import type { SolverInput, SolverOutput, Solvers } from '@rose/knowledge/solvers/index';
 
 export interface Solving<T> {
   /** Undefined until there is an answer. */

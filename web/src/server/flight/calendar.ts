@@ -1,13 +1,12 @@
 import { and, eq } from 'drizzle-orm';
 import { createEvents, type EventAttributes } from 'ics';
-import { wholeEvening } from '@rose/knowledge/evening/whole';
 import { flight, flightCalendar, type CalendarEvent } from '../../db/schema';
 import { contract } from '../../contract';
 import { serve } from '../command';
 import { badField, notFound } from '../problem';
 import { hashCode, newCode } from '../secret-code';
 import { origin } from '../setting';
-import { firstPourOf, readEvening, timetableView } from './evening';
+import { firstPourOf, readEvening, timetableView, wholeOf } from './evening';
 import { issuePlan } from './plan-number';
 
 /**
@@ -62,7 +61,7 @@ export const sendCalendar = serve(contract.flight.sendCalendar, async (tx, actor
   const { view, flight: document, evening, venue } = await readEvening(tx, actor.venueId, input.id);
   const firstPour = firstPourOf(document.starts, venue.settings.timeZone);
   if (firstPour === undefined) throw badField('id', 'the flight has no date yet: set the first pour');
-  const shown = timetableView(document, wholeEvening(document, evening, venue.facts), firstPour);
+  const shown = timetableView(document, await wholeOf(document, evening, venue.facts), firstPour);
   const [before] = await tx
     .select()
     .from(flightCalendar)

@@ -7,7 +7,10 @@ import { taskInWords } from '@rose/core/timetable/task-words';
 import { sentence } from '@rose/core/wine/reason';
 import { amountsOf } from '@rose/knowledge/evening/amounts';
 import { blindnessChecks, openingCard, packingList, roomChecks, shoppingList } from '@rose/knowledge/evening/lists';
-import { doneIn, instantOf, minutesFrom, wholeEvening, type WholeEvening } from '@rose/knowledge/evening/whole';
+import type { FlightDocument } from '@rose/core/flight/flight';
+import type { EveningInput, VenueFacts } from '@rose/knowledge/evening/evening';
+import { doneIn, instantOf, minutesFrom, type Moment, type WholeEvening } from '@rose/knowledge/evening/whole';
+import { solved } from '../compute/pool';
 import type { Reader } from '../../db/client';
 import { contract } from '../../contract';
 import { serve } from '../command';
@@ -22,6 +25,9 @@ export async function readEvening(db: Reader, venueId: string, id: string) {
   const wines = await winesOf(db, venueId, view.document, venue.facts.currency);
   return { view, flight: view.document, venue, wines, evening: wines.map((entry) => entry.evening) };
 }
+/** The whole evening of a flight, from a thread. */
+export const wholeOf = (flight: FlightDocument, wines: readonly EveningInput[], venue: VenueFacts, moment: Moment = { done: {} }): Promise<WholeEvening> =>
+  solved('evening', { flight, wines, venue, moment });
 /** The instant of the first pour; a flight without a date has none, and its times are shown relative to the pour. */
 export const firstPourOf = (starts: string, timeZone: string): Date | undefined => (starts === '' ? undefined : instantIn(starts, timeZone));
 
@@ -65,7 +71,7 @@ export function timetableView(flight: Awaited<ReturnType<typeof readFlight>>['do
 export const timetableOf = serve(contract.flight.timetable, async (db, actor, input) => {
   const { flight, evening, venue } = await readEvening(db, actor.venueId, input.id);
   const firstPour = firstPourOf(flight.starts, venue.settings.timeZone);
-  const whole = wholeEvening(flight, evening, venue.facts, {
+  const whole = await wholeOf(flight, evening, venue.facts, {
     done: firstPour === undefined ? {} : doneIn(flight, firstPour),
     now: input.now === undefined || firstPour === undefined ? undefined : minutesFrom(firstPour, new Date(input.now)),
   });
@@ -74,7 +80,7 @@ export const timetableOf = serve(contract.flight.timetable, async (db, actor, in
 
 export const temperatureOf = serve(contract.flight.temperature, async (db, actor, input) => {
   const { flight, evening, venue } = await readEvening(db, actor.venueId, input.id);
-  const whole = wholeEvening(flight, evening, venue.facts);
+  const whole = await wholeOf(flight, evening, venue.facts);
   return {
     wines: whole.prepared.map((wine) => {
       const curve = whole.curves.find((entry) => entry.wine === wine.wine.id)!;
@@ -114,7 +120,7 @@ export const temperatureOf = serve(contract.flight.temperature, async (db, actor
 });
 export const listsOf = serve(contract.flight.lists, async (db, actor, input) => {
   const { flight, evening, venue } = await readEvening(db, actor.venueId, input.id);
-  const whole = wholeEvening(flight, evening, venue.facts);
+  const whole = await wholeOf(flight, evening, venue.facts);
   const lines = (list: readonly z.infer<typeof listLine>[]) => list.map((entry) => ({ ...entry }));
   return {
     room: lines(roomChecks(flight, whole.amounts, venue.facts)),

@@ -1,12 +1,10 @@
 import { and, eq, isNull } from 'drizzle-orm';
 import { z } from 'zod';
 import { pouringOrder } from '@rose/core/flight/flight';
-import { bestMove, compareSchools, factsThatMatter } from '@rose/core/order/advice';
+import { bestMove } from '@rose/core/order/advice';
 import { judgeOrder, type OrderJudgement } from '@rose/core/order/judge';
 import { schoolOf } from '@rose/core/order/school';
-import { bestOrder } from '@rose/core/order/solve';
 import { orderWording } from '@rose/core/order/wording';
-import { drained } from '@rose/core/solver/solver';
 import { propose, themeWording } from '@rose/core/theme/theme';
 import { profileLabels } from '@rose/core/wine/profile';
 import { sentence } from '@rose/core/wine/reason';
@@ -20,6 +18,7 @@ import { contract } from '../../contract';
 import { serve } from '../command';
 import { judgement } from '../../contract/flight';
 import { notFound } from '../problem';
+import { solved } from '../compute/pool';
 import { readVenue, winesOf } from './read';
 import { readFlight } from './store';
 function inWords(judged: OrderJudgement): z.infer<typeof judgement> {
@@ -58,7 +57,7 @@ export const orderOf = serve(contract.flight.order, async (db, actor, input) => 
   const school = schoolOf(input.school ?? flight.document.school);
   const rests = { ...flight.rests, most: input.rests ?? flight.rests.most };
   const order = input.order === undefined ? flight.order : input.order.split(',').filter((id) => flight.order.includes(id));
-  const solution = bestOrder(flight.wines, flight.document.pins, school, rests);
+  const solution = await solved('order', { wines: flight.wines, pins: flight.document.pins, school: school.id, rests });
   const move = bestMove(flight.wines, order, flight.document.rests, flight.document.pins, school);
   return {
     school: school.id,
@@ -73,7 +72,13 @@ export const orderOf = serve(contract.flight.order, async (db, actor, input) => 
 
 export const schoolsOf = serve(contract.flight.schools, async (db, actor, input) => {
   const flight = await asked(db, actor.venueId, input.id);
-  const views = drained(compareSchools(flight.wines, flight.order, flight.document.pins, flight.rests));
+  const views = await solved('schools', {
+    wines: flight.wines,
+    order: flight.order,
+    pins: flight.document.pins,
+    school: flight.document.school,
+    rests: flight.rests,
+  });
   return {
     schools: views.map((view) => ({
       school: view.school,
@@ -89,7 +94,7 @@ const mostForDoubts = 11;
 export const doubtsOf = serve(contract.flight.doubts, async (db, actor, input) => {
   const flight = await asked(db, actor.venueId, input.id);
   if (flight.wines.length > mostForDoubts) return { tooMany: true, doubts: [] };
-  const found = drained(factsThatMatter(flight.wines, flight.document.pins, schoolOf(flight.document.school), flight.rests));
+  const found = await solved('doubts', { wines: flight.wines, pins: flight.document.pins, school: flight.document.school, rests: flight.rests });
   return {
     tooMany: false,
     doubts: found.map((doubt) => ({

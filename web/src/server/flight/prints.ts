@@ -2,7 +2,6 @@ import { and, eq, isNull } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { pouringOrder } from '@rose/core/flight/flight';
 import { dayIn } from '@rose/core/wine/day';
-import { wholeEvening } from '@rose/knowledge/evening/whole';
 import type { Reader } from '../../db/client';
 import { dish, flightPrint } from '../../db/schema';
 import { asPairingWine, knownWines } from '../cellar/profiles';
@@ -10,13 +9,13 @@ import { contract } from '../../contract';
 import { serve } from '../command';
 import { printKind } from '../../contract/flight';
 import { printKinds } from '../../contract/prints';
-import { drawPrint } from '../print/draw';
+import { drawn } from '../compute/pool';
 import { hashFacts, partWords, printFacts, type PrintSource } from '../print/facts';
-import { firstPourOf, readEvening, timetableView } from './evening';
+import { firstPourOf, readEvening, timetableView, wholeOf } from './evening';
 import { issuePlan } from './plan-number';
 export async function sourceOf(db: Reader, venueId: string, id: string): Promise<PrintSource & { view: Awaited<ReturnType<typeof readEvening>>['view'] }> {
   const { view, flight, venue, evening } = await readEvening(db, venueId, id);
-  const whole = wholeEvening(flight, evening, venue.facts);
+  const whole = await wholeOf(flight, evening, venue.facts);
   const dishes = await db
     .select({ document: dish.document })
     .from(dish)
@@ -35,21 +34,24 @@ export async function sourceOf(db: Reader, venueId: string, id: string): Promise
   };
 }
 
-export const print = serve(contract.flight.print, async (tx, actor, input, reply) => {
-  const source = await sourceOf(tx, actor.venueId, input.id);
-  const facts = printFacts(input.kind, source);
-  const { hash, parts } = hashFacts(facts);
-  const plan = await issuePlan(tx, actor.venueId, source.view);
+export const print = serve(contract.flight.print, async (db, actor, input, reply) => {
   const on = new Date();
-  const row = { paper: input.paper, plan, hash, parts, printedAt: on };
-  await tx
-    .insert(flightPrint)
-    .values({ venueId: actor.venueId, flightId: input.id, kind: input.kind, ...row })
-    .onConflictDoUpdate({ target: [flightPrint.venueId, flightPrint.flightId, flightPrint.kind], set: row });
+  // What is drawn is settled in a transaction; the drawing holds none.
+  const { facts, plan, timeZone } = await db.transaction(async (tx) => {
+    const source = await sourceOf(tx, actor.venueId, input.id);
+    const settled = printFacts(input.kind, source);
+    const { hash, parts } = hashFacts(settled);
+    const row = { paper: input.paper, plan: await issuePlan(tx, actor.venueId, source.view), hash, parts, printedAt: on };
+    await tx
+      .insert(flightPrint)
+      .values({ venueId: actor.venueId, flightId: input.id, kind: input.kind, ...row })
+      .onConflictDoUpdate({ target: [flightPrint.venueId, flightPrint.flightId, flightPrint.kind], set: row });
+    return { facts: settled, plan: row.plan, timeZone: source.timeZone };
+  });
   reply.file = {
     type: 'application/pdf',
     name: `${input.kind}-plan-${plan}.pdf`,
-    body: await drawPrint(input.kind, facts, input.paper, { plan, on, day: dayIn(on, source.timeZone), id: v7().slice(0, 13) }),
+    body: await drawn({ kind: input.kind, facts, paper: input.paper, foot: { plan, on, day: dayIn(on, timeZone), id: v7().slice(0, 13) } }),
   };
   return {};
 });

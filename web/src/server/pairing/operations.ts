@@ -4,13 +4,14 @@ import type { DishDocument } from '@rose/core/pairing/document';
 import type { Fit, PairingWine } from '@rose/core/pairing/fit';
 import { fitTitle, fitWording } from '@rose/core/pairing/wording';
 import { sentence } from '@rose/core/wine/reason';
-import { advise, allergens, dishOf, smallestSwap, styleWines, type Allergen } from '@rose/knowledge/pairing';
+import { allergens, dishOf, styleWines, type Allergen } from '@rose/knowledge/pairing';
 import type { Reader } from '../../db/client';
 import { dish } from '../../db/schema';
 import { asPairingWine, knownWines } from '../cellar/profiles';
 import { contract } from '../../contract';
 import { serve, type Member } from '../command';
 import { fit } from '../../contract/pairing';
+import { solved } from '../compute/pool';
 import { removing, saveDocument, type Store } from '../document';
 import { readFlight } from '../flight/store';
 import { notFound } from '../problem';
@@ -101,8 +102,7 @@ export const pairings = serve(contract.pairing.advise, async (db, actor, input) 
       ...(reason.source === undefined ? {} : { source: reason.source }),
     })),
   });
-  const advice = advise(input.parts, wines);
-  const swap = smallestSwap(input.parts, wines);
+  const { advice, swap } = await solved('advice', { parts: input.parts, wines });
   return {
     taste: { ...advice.dish.taste },
     allergens: advice.dish.allergens.map((id) => allergens[id as Allergen]),
@@ -110,6 +110,6 @@ export const pairings = serve(contract.pairing.advise, async (db, actor, input) 
     ranked: advice.ranked.map(view),
     avoid: advice.avoid.map(view),
     byClass: Object.fromEntries(Object.entries(advice.byClass).map(([kind, best]) => [kind, best?.offered === true ? view(best.best) : null])),
-    swap: swap === undefined ? null : { out: swap.out, into: swap.into, wine: swap.best.wine },
+    swap: swap === null ? null : { out: swap.out, into: swap.into, wine: swap.best.wine },
   };
 });

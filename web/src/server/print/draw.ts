@@ -3,7 +3,7 @@ import { printKinds, type PaperId, type PrintKind } from '../../contract/prints'
 import { hair, ink, madder, Paper, soft } from './paper';
 import type { PrintFacts } from './facts';
 
-interface Foot {
+export interface Foot {
   readonly plan: number;
   readonly on: Date;
   /** The day it is printed, on the venue's calendar. */
