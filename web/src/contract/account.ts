@@ -6,7 +6,7 @@ import { venueChoices, venueSettings } from './venue-settings';
 
 const role = z.enum(roleIds);
 /** Counted by the person. */
-const person = (_input: unknown, actor: Actor) => (actor.kind === 'anyone' ? '' : actor.userId);
+const person = (_input: unknown, actor: Actor) => ('userId' in actor ? actor.userId : '');
 
 export const account = {
   signUp: act({

@@ -110,6 +110,8 @@ export const contract: Addresses = {
     get: { method: 'GET', path: '/dishes/{id}' },
   },
   pairing: { wines: { method: 'GET', path: '/pairing-wines' }, advise: { method: 'POST', path: '/pairings' } },
+  document: { changed: { method: 'POST', path: '/document-changes' } },
+  guest: { tasting: { method: 'GET', path: '/guest/tasting' }, saveNote: { method: 'PUT', path: '/guest/notes/{id}' } },
   health: { ask: { method: 'GET', path: '/health' } },
 };
 

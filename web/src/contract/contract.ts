@@ -5,6 +5,7 @@ import type { Right, Role } from './roles';
 /** Who is calling. `venueId` names the tenant of everything a member reads and writes. */
 export type Actor =
   | { readonly kind: 'anyone' }
+  | { readonly kind: 'guest'; readonly venueId: string; readonly tastingId: string; readonly participantId: string; readonly name: string }
   | { readonly kind: 'user'; readonly userId: string; readonly name: string; readonly email: string }
   | {
       readonly kind: 'member';
@@ -16,9 +17,11 @@ export type Actor =
       readonly via: 'session' | 'token';
     };
 export type Member = Extract<Actor, { kind: 'member' }>;
+/** Somebody at a tasting, known by a name and a secret of their device: no account, no venue but through that tasting. */
+export type Guest = Extract<Actor, { kind: 'guest' }>;
 
-/** Who may call: anyone at all, anyone signed in, or the members of a venue whose role has this right. */
-export type Allow = 'anyone' | 'user' | Right;
+/** Who may call: anyone at all, a guest of a tasting, anyone signed in, or the members of a venue whose role has this right. */
+export type Allow = 'anyone' | 'guest' | 'user' | Right;
 /** What a call makes beside JSON: files to keep. */
 export type FileType = 'application/pdf' | 'application/json' | 'text/csv' | 'text/markdown' | 'text/calendar';
 

@@ -1,6 +1,8 @@
 import { account, demo, mail, member, token, venue } from './account';
 import { wine } from './cellar';
+import { document } from './document';
 import { flight, probe } from './flight';
+import { guest } from './guest';
 import { health } from './health';
 import { routine, scheme } from './house';
 import { descriptor, note } from './note';
@@ -8,6 +10,25 @@ import { dish, pairing } from './pairing';
 import type { Contract } from './contract';
 
 /** Every command and query there is, said once: what the server serves, the client calls, the OpenAPI document tells and the tests walk. */
-export const contract = { account, demo, venue, member, token, mail, wine, flight, probe, note, descriptor, routine, scheme, dish, pairing, health };
+export const contract = {
+  account,
+  demo,
+  venue,
+  member,
+  token,
+  mail,
+  wine,
+  flight,
+  probe,
+  note,
+  descriptor,
+  routine,
+  scheme,
+  dish,
+  pairing,
+  document,
+  guest,
+  health,
+};
 const activities: readonly Readonly<Record<string, Contract>>[] = Object.values(contract);
 export const contracts: readonly Contract[] = activities.flatMap((of) => Object.values(of));

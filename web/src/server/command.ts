@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import type { Frozen } from '@rose/core/document/frozen';
-import type { Actor, Contract, Member } from '../contract/contract';
+import type { Actor, Contract, Guest, Member } from '../contract/contract';
 import type { Database, Tx } from '../db/client';
 
 export type { Actor, Member };
@@ -14,7 +14,7 @@ export interface Reply {
   file?: { readonly type: string; readonly name: string; readonly body: string | Uint8Array };
 }
 
-type ActorFor<W> = W extends 'anyone' ? Actor : W extends 'user' ? Exclude<Actor, { kind: 'anyone' }> : Member;
+type ActorFor<W> = W extends 'anyone' ? Actor : W extends 'guest' ? Guest : W extends 'user' ? Extract<Actor, { kind: 'user' | 'member' }> : Member;
 /** A command has a transaction of its own; a query reads. */
 type RunsOn<C extends Contract> = C['kind'] extends 'command' ? Tx : Database | Tx;
 type Run<C extends Contract> = (db: RunsOn<C>, actor: ActorFor<C['allow']>, input: z.output<C['input']>, reply: Reply) => Promise<Frozen<z.input<C['output']>>>;

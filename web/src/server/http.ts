@@ -14,7 +14,8 @@ import { whoIs } from './who';
 /** Whether an actor may call; `table` for a test of other roles than ours. */
 export function permits({ allow }: Pick<Contract, 'allow'>, actor: Actor, table?: Parameters<typeof may>[2]): boolean {
   if (allow === 'anyone') return true;
-  if (allow === 'user') return actor.kind !== 'anyone';
+  if (allow === 'guest') return actor.kind === 'guest';
+  if (allow === 'user') return actor.kind === 'user' || actor.kind === 'member';
   return actor.kind === 'member' && may(actor, allow, table);
 }
 
@@ -32,7 +33,8 @@ export async function perform(operation: AnyOperation, actor: Actor, rawInput: u
   // Sent twice at the very same moment, the second finds what the first made and answers as done.
   const answer = await once().catch((error: unknown) => (contract.kind === 'command' && codesOf(error).includes('23505') ? once() : Promise.reject(error)));
   if (process.env['NODE_ENV'] !== 'production') declared(contract, answer);
-  return answer;
+  // What a guest is sent holds what the contract says and not a field more, whatever was selected.
+  return contract.allow === 'guest' ? contract.output.parse(answer) : answer;
 }
 
 /** Refuses an answer that holds what its contract does not say: in tests and development. What members are sent in production is what the queries select. */

@@ -20,7 +20,7 @@ export async function read<C extends Contract>({ contract, run }: Operation<C>, 
     log.error({ page: contract.name, bug: errorText(error) });
     throw new Error('The page could not be read.');
   });
-  if (actor.kind === 'anyone' && contract.allow !== 'anyone') redirect('/come-in');
+  if ((actor.kind === 'anyone' || actor.kind === 'guest') && contract.allow !== 'anyone') redirect('/come-in');
   if (actor.kind === 'user' && contract.allow !== 'anyone' && contract.allow !== 'user') redirect('/venues/new');
   try {
     // What comes back is what the operation's own type says it answers.
@@ -36,7 +36,7 @@ export async function read<C extends Contract>({ contract, run }: Operation<C>, 
 /** For a page that is nothing but a change: whoever may not make it does not find it. */
 export async function mustBeAbleTo(right: Right): Promise<void> {
   const actor = await reader();
-  if (actor.kind === 'anyone') redirect('/come-in');
+  if (actor.kind === 'anyone' || actor.kind === 'guest') redirect('/come-in');
   if (actor.kind === 'user') redirect('/venues/new');
   if (!may(actor, right)) notFound();
 }

@@ -12,14 +12,14 @@ let drop: () => Promise<void>;
 beforeAll(async () => void (drop = await ownDatabase()));
 afterAll(() => drop());
 
-/** Who may do what, written out whole: o owner, h host, p helper, u anyone signed in, a anyone at all. */
+/** Who may do what, written out whole: o owner, h host, p helper, u anyone signed in, a anyone at all, g a guest. */
 const may: Record<string, string> = {
-  'account.signUp': 'ohpua',
-  'account.signIn': 'ohpua',
-  'account.askReset': 'ohpua',
-  'account.reset': 'ohpua',
-  'demo.comeIn': 'ohpua',
-  health: 'ohpua',
+  'account.signUp': 'ohpuag',
+  'account.signIn': 'ohpuag',
+  'account.askReset': 'ohpuag',
+  'account.reset': 'ohpuag',
+  'demo.comeIn': 'ohpuag',
+  health: 'ohpuag',
   'account.signOut': 'ohpu',
   'account.me': 'ohpu',
   'venue.create': 'ohpu',
@@ -66,7 +66,7 @@ const may: Record<string, string> = {
   'flight.calendarState': 'ohp',
   'flight.makeFeed': 'oh',
   'flight.revokeFeed': 'oh',
-  'flight.feed': 'ohpua',
+  'flight.feed': 'ohpuag',
   'flight.print': 'oh',
   'flight.prints': 'ohp',
   'probe.add': 'oh',
@@ -109,6 +109,9 @@ const may: Record<string, string> = {
   'dish.get': 'ohp',
   'pairing.wines': 'ohp',
   'pairing.advise': 'ohp',
+  'document.changed': 'ohp',
+  'guest.tasting': 'g',
+  'guest.saveNote': 'g',
 };
 const person = { userId: 'u', name: 'n', email: 'e' };
 const actors: Record<string, Actor> = {
@@ -117,6 +120,7 @@ const actors: Record<string, Actor> = {
   p: { kind: 'member', ...person, venueId: 'v', role: 'helper', via: 'session' },
   u: { kind: 'user', ...person },
   a: { kind: 'anyone' },
+  g: { kind: 'guest', venueId: 'v', tastingId: 't', participantId: 'p', name: 'n' },
 };
 
 describe('the registry', () => {

@@ -19,6 +19,8 @@ import * as noteOperations from './note/operations';
 import * as noteVocabulary from './note/vocabulary';
 import * as notebookQueries from './notebook/queries';
 import * as pairingOperations from './pairing/operations';
+import { changedDocuments } from './changes';
+import * as guestTasting from './guest/tasting';
 import { health } from './health';
 
 const isOperation = (value: unknown): value is AnyOperation => typeof value === 'object' && value !== null && 'contract' in value && 'run' in value;
@@ -45,5 +47,6 @@ export const operations: readonly AnyOperation[] = [
   houseSchemes,
   notebookQueries,
   pairingOperations,
-  { health },
+  guestTasting,
+  { health, changedDocuments },
 ].flatMap((module) => Object.values(module).filter(isOperation));

@@ -1,11 +1,23 @@
 import { and, eq, isNull } from 'drizzle-orm';
 import { connections } from '../db/client';
-import { apiToken, member, user } from '../db/schema';
+import { apiToken, member, participant, tasting, user } from '../db/schema';
 import { accounts } from './accounts';
 import type { Actor } from './command';
 import { hashCode } from './secret-code';
 
 export const venueCookie = 'rose_venue';
+
+export const guestCookie = 'rose_guest';
+/** The guest whose device holds this secret, until the tasting is closed. */
+async function guestOf(code: string): Promise<Actor> {
+  const { db } = connections();
+  const [row] = await db
+    .select({ venueId: participant.venueId, tastingId: participant.tastingId, participantId: participant.id, name: participant.name })
+    .from(participant)
+    .innerJoin(tasting, and(eq(tasting.venueId, participant.venueId), eq(tasting.id, participant.tastingId)))
+    .where(and(eq(participant.tokenHash, hashCode(code)), isNull(participant.userId), isNull(tasting.closedAt)));
+  return row === undefined ? { kind: 'anyone' } : { kind: 'guest', ...row };
+}
 
 /** Who a request comes from: a token for programs, else the session's user with the venue they chose last. */
 export async function whoIs(headers: Headers): Promise<Actor> {
@@ -37,9 +49,10 @@ export async function whoIs(headers: Headers): Promise<Actor> {
     return { kind: 'member', userId: row.userId, name: row.name, email: row.email, venueId: row.venueId, role: row.role, via: 'token' };
   }
   const cookie = headers.get('cookie');
-  if (cookie === null || !cookie.includes('rose.')) return { kind: 'anyone' };
+  const guestCode = cookie?.match(new RegExp(`${guestCookie}=([\\w-]{20,80})`))?.[1];
+  if (cookie === null || !cookie.includes('rose.')) return guestCode === undefined ? { kind: 'anyone' } : guestOf(guestCode);
   const found = await accounts().api.getSession({ headers: new Headers({ cookie }) });
-  if (found === null) return { kind: 'anyone' };
+  if (found === null) return guestCode === undefined ? { kind: 'anyone' } : guestOf(guestCode);
   const person = { userId: found.user.id, name: found.user.name, email: found.user.email };
   const rows = await db.select({ venueId: member.venueId, role: member.role }).from(member).where(eq(member.userId, person.userId)).orderBy(member.joinedAt);
   const wanted = cookie.match(new RegExp(`${venueCookie}=([0-9a-f-]{36})`))?.[1];

@@ -5,7 +5,25 @@ import type { Moment, NoteDocument } from '@rose/core/wine/note';
 import type { Tx } from '../../db/client';
 import { note } from '../../db/note';
 import { glass, tasting } from '../../db/tasting';
-import type { Store } from '../document';
+import type { Write } from '@rose/core/document/protocol';
+import type { Reply } from '../command';
+import { notFound } from '../problem';
+import { saveDocument, type Store } from '../document';
+
+/** Saves a note of a participant's own, by its id: the door for guests. It answers with a revision or a refusal. */
+export async function saveOwn(
+  tx: Tx,
+  { venueId, participantId }: { readonly venueId: string; readonly participantId: string },
+  { id, ...write }: Write<NoteDocument> & { readonly id: string },
+  reply: Reply,
+): Promise<{ id: string; revision: number }> {
+  const [own] = await tx
+    .select({ id: note.id })
+    .from(note)
+    .where(and(eq(note.venueId, venueId), eq(note.id, id), eq(note.participantId, participantId)));
+  if (own === undefined) throw notFound('note');
+  return saveDocument(tx, noteStore, venueId, id, write, reply);
+}
 
 /** What lists sort and filter by; of a note that was closed, as it stood then. */
 const sorted = (document: NoteDocument) => ({

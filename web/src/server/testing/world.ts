@@ -286,6 +286,14 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
     'wine.countries': {},
     'account.signOut': {},
     'demo.comeIn': {},
+    'document.changed': {
+      open: [
+        { kind: 'note', id: world.noteId, revision: 1 },
+        { kind: 'wine', id: world.wineId, revision: 9 },
+      ],
+    },
+    'guest.tasting': {},
+    'guest.saveNote': write(world.noteId, { ...emptyNote }, 2),
     health: {},
   };
 }

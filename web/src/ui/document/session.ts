@@ -2,7 +2,8 @@ import { v4 } from 'uuid';
 import { choose, merge, same, type Clash } from '@rose/core/document/merge';
 import { answered, edited, opened, reread, sending, unsaved, type Answer, type Device } from '@rose/core/document/protocol';
 import { ApiProblem, Unreachable } from '../api';
-import type { Kind } from './kinds';
+import type { Documents, Kind } from './kinds';
+import { lookForChanges, watch } from './watch';
 import { pace } from '../pace';
 import { dropDraft, keepDraft, readDrafts, tabId } from './drafts';
 
@@ -19,7 +20,7 @@ export interface Snapshot<D> {
 }
 export interface Source<D> {
   /** With the id, the key of the draft. */
-  readonly name: string;
+  readonly name: keyof Documents;
   readonly kind: Kind<D>;
   readonly id: string;
   readonly document: D;
@@ -27,8 +28,6 @@ export interface Source<D> {
   /** What a new document begins with; it is sent like any other change. */
   readonly draft?: D;
 }
-
-const rereadEvery = 10_000;
 
 /**
  * One open document: the device's side of the save protocol, with its timers. An edit is on screen at once, on the device a moment later, on the server after four quiet
@@ -40,7 +39,6 @@ export class DocumentSession<D> {
   private readonly key: string;
   private tab = '';
   private timer: ReturnType<typeof setTimeout> | undefined;
-  private poll: ReturnType<typeof setInterval> | undefined;
   private busy = false;
   private failures = 0;
   private refusal: string | null = null;
@@ -69,9 +67,9 @@ export class DocumentSession<D> {
     this.tab = tabId();
     void this.adopt();
     const leave = () => void this.send(true);
-    const hide = () => (document.visibilityState === 'hidden' ? leave() : void this.read());
+    const hide = () => (document.visibilityState === 'hidden' ? leave() : void lookForChanges());
     const focus = () => {
-      void this.read();
+      void lookForChanges();
       if (unsaved(this.device)) void this.send();
     };
     document.addEventListener('visibilitychange', hide);
@@ -79,14 +77,19 @@ export class DocumentSession<D> {
     window.addEventListener('blur', leave);
     window.addEventListener('focus', focus);
     window.addEventListener('online', focus);
-    this.poll = setInterval(() => void this.read(), rereadEvery);
+    const unwatch = watch({
+      kind: this.source.name,
+      id: this.source.id,
+      revision: () => (this.busy || this.device.inFlight !== null || this.device.baseRevision === 0 ? undefined : this.device.baseRevision),
+      onChanged: () => void this.read(),
+    });
     return () => {
       document.removeEventListener('visibilitychange', hide);
       window.removeEventListener('pagehide', leave);
       window.removeEventListener('blur', leave);
       window.removeEventListener('focus', focus);
       window.removeEventListener('online', focus);
-      clearInterval(this.poll);
+      unwatch();
       clearTimeout(this.timer);
       this.channel?.close();
       leave();
@@ -230,7 +233,7 @@ export class DocumentSession<D> {
 
   /** Reads the document again; what others changed meanwhile is merged in. */
   private async read(): Promise<void> {
-    if (this.busy || this.device.inFlight !== null || document.visibilityState === 'hidden' || this.device.baseRevision === 0) return;
+    if (this.busy || this.device.inFlight !== null || this.device.baseRevision === 0) return;
     try {
       const found = await this.source.kind.read(this.source.id);
       const before = this.device;

@@ -5,5 +5,5 @@ import { whoIs } from '@/server/who';
 export default async function Page({ params }: { params: Promise<{ code: string }> }) {
   const { code } = await params;
   const actor = await whoIs(await headers());
-  return actor.kind === 'anyone' ? <SignUp invitation={code} /> : <AcceptInvitation code={code} name={actor.name} />;
+  return actor.kind === 'anyone' || actor.kind === 'guest' ? <SignUp invitation={code} /> : <AcceptInvitation code={code} name={actor.name} />;
 }

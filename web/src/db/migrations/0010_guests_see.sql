@@ -1,0 +1,2 @@
+CREATE VIEW "public"."guest_seat" AS (select "participant"."venue_id", "participant"."id" as "participant_id", "participant"."tasting_id", "participant"."name" as "guest", "participant"."seat", "tasting"."name" as "tasting", "tasting"."tick", "tasting"."closed_at" from "participant" inner join "tasting" on ("tasting"."venue_id" = "participant"."venue_id" and "tasting"."id" = "participant"."tasting_id"));--> statement-breakpoint
+CREATE VIEW "public"."public_glass" AS (select "venue_id", "id", "tasting_id", "place", "code", "rejected_at" from "glass");
