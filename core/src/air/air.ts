@@ -37,7 +37,7 @@ export interface AirAdvice {
 export function airFor(wine: AirFacts): AirAdvice {
   const reasons: Reason<AirReasonId>[] = [];
   const add = (id: AirReasonId, push: number, args: Record<string, string | number> = {}) =>
-    reasons.push({ id, push, unit: 'none', args, source: 'common practice' });
+    reasons.push({ id, push, unit: 'points', args, source: 'common practice' });
   const { loads, age } = wine;
   if (loads.tannin >= 50) add('grip', (loads.tannin - 40) / 20, { tannin: Math.round(loads.tannin) });
   if (loads.oak >= 40 && (age ?? 4) <= 6) add('young-oak', (loads.oak - 30) / 40);

@@ -1,7 +1,8 @@
 import type { WineFacts } from '../wine/facts';
 import { factOf } from '../wine/stated';
 import type { NoteDocument } from '../wine/note';
-import { classOfHue, colourWord, hueLadders, midpoint, observables, valueInWords, type ObservableId, type ValueOf } from '../wine/observables';
+import { classOfHue, colourWord, hueLadders, midpoint, observableIds, observables, valueInWords, type ObservableId } from '../wine/observables';
+import { rule, type Args, type Rule } from '../wine/rule';
 
 /** One of two statements that cannot easily both hold: which observation, and how it reads. */
 export interface Passage {
@@ -25,39 +26,6 @@ export interface ChipReading {
   readonly fated: number;
 }
 
-const ids = [
-  'short-and-praised',
-  'no-tannin-but-grain',
-  'no-tannin-but-ripeness',
-  'white-with-grip',
-  'dry-with-sugar',
-  'sweet-without-sugar',
-  'mark-without-reasons',
-  'sound-with-fault',
-  'faulty-and-high',
-  'hue-of-another-colour',
-  'rim-younger-than-core',
-  'bubbles-felt-not-seen',
-  'bubbles-seen-not-felt',
-  'loud-but-nameless',
-  'many-smells-one-note',
-  'one-smell-many-sided',
-  'seamless-but-sticking-out',
-  'disliked-but-again',
-  'loved-but-not-again',
-  'past-and-high',
-  'rough-and-high',
-  'faint-but-strong-label',
-  'fiery-but-light-label',
-  'opaque-white',
-  'cream-from-nothing',
-  'sound-nose-faulty-mouth',
-  'all-gone-but-loud',
-  'clashing-and-high',
-] as const;
-export type RuleId = (typeof ids)[number];
-export const ruleIds: readonly RuleId[] = ids;
-
 interface Look {
   readonly note: NoteDocument;
   readonly chips: ChipReading;
@@ -65,180 +33,286 @@ interface Look {
   readonly label: WineFacts | undefined;
   scale(id: ObservableId): number | undefined;
 }
-type Found = Omit<Contradiction, 'rule'> | undefined;
-const hard = 'cannot both hold' as const;
-const odd = 'unusual together' as const;
+/** The two passages of a rule, and whatever else its sentence needs. */
+interface Pair extends Args {
+  readonly a: Passage['of'];
+  readonly aSays: string;
+  readonly b: Passage['of'];
+  readonly bSays: string;
+}
+/** How hard two statements pull apart. */
+const hard = () => 2;
+const odd = () => 1;
+const pull = <const Id extends string, A extends Pair>(spec: Pick<Rule<Id, Look, A>, 'id' | 'title' | 'when' | 'push' | 'says'>): Rule<Id, Look, A> =>
+  rule({ ...spec, unit: 'doubt', source: 'common practice' });
 
-const rules: Readonly<Record<RuleId, (look: Look) => Found>> = {
-  'short-and-praised': ({ note }) =>
-    note.observed.finish !== undefined && note.observed.finish.atLeast !== true && note.observed.finish.seconds < 8 && (note.observed.quality ?? 0) >= 90
-      ? found(odd, note, 'finish', 'quality', 'marks of ninety and more usually rest on length')
-      : undefined,
-  'no-tannin-but-grain': ({ note, scale }) =>
-    below(scale('tannin'), 12) && note.observed.tanninGrain !== undefined
-      ? found(hard, note, 'tannin', 'tanninGrain', 'grain needs tannin to be felt')
-      : undefined,
-  'no-tannin-but-ripeness': ({ note, scale }) =>
-    below(scale('tannin'), 12) && note.observed.tanninRipeness !== undefined
-      ? found(hard, note, 'tannin', 'tanninRipeness', 'ripeness needs tannin to be felt')
-      : undefined,
-  'white-with-grip': ({ note, scale }) =>
-    note.observed.colour === 'white' && atLeast(scale('tannin'), 60)
-      ? found(odd, note, 'colour', 'tannin', 'a white rarely grips; one made on its skins is amber')
-      : undefined,
-  'dry-with-sugar': ({ note, label, scale }) => {
-    const sugar = label === undefined ? undefined : factOf(label, 'sugar');
-    return below(scale('sweetness'), 16) && atLeast(sugar, 20)
-      ? found(odd, note, 'sweetness', `${sugar} g/L of sugar is known`, 'high acid can hide sugar; twenty grams seldom')
-      : undefined;
-  },
-  'sweet-without-sugar': ({ note, label, scale }) => {
-    const sugar = label === undefined ? undefined : factOf(label, 'sugar');
-    return atLeast(scale('sweetness'), 55) && sugar !== undefined && sugar <= 4
-      ? found(odd, note, 'sweetness', `${sugar} g/L of sugar is known`, 'ripe fruit, alcohol and oak can seem sweet; sugar it is not')
-      : undefined;
-  },
-  'mark-without-reasons': ({ note, chips }) => {
-    const carried = Object.keys(note.observed).filter((id) => observables[id as ObservableId].quarter !== 'verdict').length + chips.count;
-    return (note.observed.quality ?? 0) >= 90 && carried < 4
-      ? {
-          severity: odd,
-          a: passage(note, 'quality'),
-          b: { of: 'chips', says: `${carried} things recorded` },
-          because: 'nothing in the note carries a mark this high',
-        }
-      : undefined;
-  },
-  'sound-with-fault': ({ note, chips }) =>
-    note.observed.health === 'sound' && chips.fault.length > 0
-      ? {
-          severity: odd,
-          a: passage(note, 'health'),
-          b: { of: 'chips', says: `it smells of ${chips.fault.join(', ')}` },
-          because: 'a smell of a fault was named: a trace, perhaps?',
-        }
-      : undefined,
-  'faulty-and-high': ({ note }) =>
-    note.observed.health === 'faulty' && (note.observed.quality ?? 0) >= 80
-      ? found(hard, note, 'health', 'quality', 'a faulty bottle does not show what the wine is worth')
-      : undefined,
-  'hue-of-another-colour': ({ note }) => {
-    const { hue, colour } = note.observed;
-    const of = hue === undefined ? undefined : classOfHue(hue);
-    return of !== undefined && colour !== undefined && of !== colour
-      ? found(hard, note, 'colour', 'hue', `${observables.hue.options[hue!]} is a hue of ${colourWord[of]} wine`)
-      : undefined;
-  },
-  'rim-younger-than-core': ({ note }) => {
-    const { hue, rimHue } = note.observed;
-    const of = hue === undefined ? undefined : classOfHue(hue);
-    if (hue === undefined || rimHue === undefined || of === undefined || classOfHue(rimHue) !== of) return undefined;
-    const ladder = Object.keys(hueLadders[of]);
-    return ladder.indexOf(hue) - ladder.indexOf(rimHue) >= 2
-      ? found(odd, note, 'hue', 'rimHue', 'the rim ages first: it is seldom the younger of the two')
-      : undefined;
-  },
-  'bubbles-felt-not-seen': ({ note, scale }) =>
-    note.observed.bead === 'none' && atLeast(scale('bubbles'), 45)
-      ? found(hard, note, 'bead', 'bubbles', 'a mousse in the mouth is seen in the glass')
-      : undefined,
-  'bubbles-seen-not-felt': ({ note, scale }) => {
-    const { bead } = note.observed;
-    return (bead === 'fine' || bead === 'medium' || bead === 'coarse') && below(scale('bubbles'), 10)
-      ? found(odd, note, 'bead', 'bubbles', 'steady bubbles are felt; those of the pour are gone in a minute')
-      : undefined;
-  },
-  'loud-but-nameless': ({ note, chips, scale }) =>
-    atLeast(scale('noseSwirled'), 75) && chips.count === 0
-      ? {
-          severity: odd,
-          a: passage(note, 'noseSwirled'),
-          b: { of: 'chips', says: 'no smell is named' },
-          because: 'a nose this loud has something to say: the deck of questions may help',
-        }
-      : undefined,
-  'many-smells-one-note': ({ note, chips, scale }) =>
-    below(scale('complexity'), 20) && chips.count >= 8
-      ? {
-          severity: odd,
-          a: passage(note, 'complexity'),
-          b: { of: 'chips', says: `${chips.count} smells are named` },
-          because: 'eight smells are seldom one note',
-        }
-      : undefined,
-  'one-smell-many-sided': ({ note, chips, scale }) =>
-    atLeast(scale('complexity'), 75) && chips.count <= 1
-      ? {
-          severity: odd,
-          a: passage(note, 'complexity'),
-          b: { of: 'chips', says: chips.count === 0 ? 'no smell is named' : 'one smell is named' },
-          because: 'many sides, and so little to show for them',
-        }
-      : undefined,
-  'seamless-but-sticking-out': ({ note, scale }) => {
-    if (below(scale('balance'), 80) || scale('balance') === undefined) return undefined;
-    const out = (['bitterness', 'alcohol', 'acidity', 'tannin'] as const).find((id) => atLeast(scale(id), 90));
-    return out === undefined ? undefined : found(odd, note, 'balance', out, 'what reads this high usually sticks out');
-  },
-  'disliked-but-again': ({ note, scale }) =>
-    below(scale('liking'), 20) && note.observed.another === 'yes' ? found(odd, note, 'liking', 'another', 'another glass of what is not for you?') : undefined,
-  'loved-but-not-again': ({ note, scale }) =>
-    atLeast(scale('liking'), 85) && note.observed.another === 'no' ? found(odd, note, 'liking', 'another', 'loved, and yet not another glass?') : undefined,
-  'past-and-high': ({ note }) =>
-    note.observed.readiness === 'past' && (note.observed.quality ?? 0) >= 90
-      ? found(odd, note, 'readiness', 'quality', 'a wine past its best seldom earns ninety now')
-      : undefined,
-  'rough-and-high': ({ note, scale }) =>
-    below(scale('palateFineness'), 20) && (note.observed.quality ?? 0) >= 88
-      ? found(odd, note, 'palateFineness', 'quality', 'rough in the mouth, and marked high')
-      : undefined,
-  'faint-but-strong-label': ({ note, label, scale }) => {
-    const abv = label === undefined ? undefined : factOf(label, 'abv');
-    return below(scale('alcohol'), 15) && atLeast(abv, 14)
-      ? found(odd, note, 'alcohol', `the label says ${abv} % vol`, 'cold hides alcohol; so does sugar')
-      : undefined;
-  },
-  'fiery-but-light-label': ({ note, label, scale }) => {
-    const abv = label === undefined ? undefined : factOf(label, 'abv');
-    return atLeast(scale('alcohol'), 80) && abv !== undefined && abv <= 11
-      ? found(odd, note, 'alcohol', `the label says ${abv} % vol`, 'heat can be warmth of serving, or volatile acid')
-      : undefined;
-  },
-  'opaque-white': ({ note, scale }) =>
-    note.observed.colour === 'white' && atLeast(scale('depth'), 88)
-      ? found(odd, note, 'colour', 'depth', 'no white is opaque, unless it is cloudy')
-      : undefined,
-  'cream-from-nothing': ({ note, scale }) =>
-    atLeast(scale('body'), 88) && below(scale('alcohol'), 15) && below(scale('sweetness'), 12)
-      ? found(odd, note, 'body', 'alcohol', 'weight comes from alcohol, sugar or lees: this has little of the first two')
-      : undefined,
-  'sound-nose-faulty-mouth': ({ note }) =>
-    note.observed.health === 'sound' && note.observed.palateHealth === 'faulty'
-      ? found(odd, note, 'health', 'palateHealth', 'some faults are only tasted, mouse above all: which is it?')
-      : undefined,
-  'all-gone-but-loud': ({ note, chips, scale }) =>
-    chips.fated >= 3 && chips.gone === chips.fated && atLeast(scale('intensity'), 80)
-      ? { severity: odd, a: passage(note, 'intensity'), b: { of: 'chips', says: 'every smell is gone in the mouth' }, because: 'loud of what, then?' }
-      : undefined,
-  'clashing-and-high': ({ note, scale }) =>
-    below(scale('balance'), 20) && (note.observed.quality ?? 0) >= 90
-      ? found(odd, note, 'balance', 'quality', 'a clashing wine seldom earns ninety')
-      : undefined,
-};
 const below = (value: number | undefined, limit: number) => value !== undefined && value < limit;
-const atLeast = (value: number | undefined, limit: number) => value !== undefined && value >= limit;
-function passage(note: NoteDocument, id: ObservableId): Passage {
-  return { of: id, says: `${observables[id].label.toLowerCase()}: ${valueInWords(id, note.observed[id] as ValueOf<ObservableId>)}` };
+const atLeast = (value: number | undefined, limit: number): value is number => value !== undefined && value >= limit;
+function reads(note: NoteDocument, id: ObservableId): string {
+  const value = note.observed[id];
+  return `${observables[id].label.toLowerCase()}: ${value === undefined ? 'not looked at' : valueInWords(id, value)}`;
 }
-function found(
-  severity: Contradiction['severity'],
-  note: NoteDocument,
-  a: ObservableId,
-  b: ObservableId | string,
-  because: string,
-): Omit<Contradiction, 'rule'> {
-  return { severity, a: passage(note, a), b: b in observables ? passage(note, b as ObservableId) : { of: 'label', says: b }, because };
-}
+const both = ({ note }: Look, a: ObservableId, b: ObservableId): Pair => ({ a, aSays: reads(note, a), b, bSays: reads(note, b) });
+const against = ({ note }: Look, a: ObservableId, of: 'chips' | 'label', says: string): Pair => ({ a, aSays: reads(note, a), b: of, bSays: says });
+const marked = ({ note }: Look) => note.observed.quality ?? 0;
+const known = ({ label }: Look, id: 'sugar' | 'abv') => (label === undefined ? undefined : factOf(label, id));
+
+/** Statements that cannot easily both hold, one rule each: on the note where it fires, the nearest note where it does not stands in the tests. */
+const rules = [
+  pull({
+    id: 'short-and-praised',
+    title: 'A short finish, a high mark',
+    when(look: Look) {
+      const { finish } = look.note.observed;
+      return finish !== undefined && finish.atLeast !== true && finish.seconds < 8 && marked(look) >= 90 ? both(look, 'finish', 'quality') : undefined;
+    },
+    push: odd,
+    says: () => 'marks of ninety and more usually rest on length',
+  }),
+  pull({
+    id: 'no-tannin-but-grain',
+    title: 'Grain without tannin',
+    when: (look: Look) => (below(look.scale('tannin'), 12) && look.note.observed.tanninGrain !== undefined ? both(look, 'tannin', 'tanninGrain') : undefined),
+    push: hard,
+    says: () => 'grain needs tannin to be felt',
+  }),
+  pull({
+    id: 'no-tannin-but-ripeness',
+    title: 'Ripeness without tannin',
+    when: (look: Look) =>
+      below(look.scale('tannin'), 12) && look.note.observed.tanninRipeness !== undefined ? both(look, 'tannin', 'tanninRipeness') : undefined,
+    push: hard,
+    says: () => 'ripeness needs tannin to be felt',
+  }),
+  pull({
+    id: 'white-with-grip',
+    title: 'A white that grips',
+    when: (look: Look) => (look.note.observed.colour === 'white' && atLeast(look.scale('tannin'), 60) ? both(look, 'colour', 'tannin') : undefined),
+    push: odd,
+    says: () => 'a white rarely grips; one made on its skins is amber',
+  }),
+  pull({
+    id: 'dry-with-sugar',
+    title: 'Dry, with sugar known',
+    when(look: Look) {
+      const sugar = known(look, 'sugar');
+      return below(look.scale('sweetness'), 16) && atLeast(sugar, 20) ? against(look, 'sweetness', 'label', `${sugar} g/L of sugar is known`) : undefined;
+    },
+    push: odd,
+    says: () => 'high acid can hide sugar; twenty grams seldom',
+  }),
+  pull({
+    id: 'sweet-without-sugar',
+    title: 'Sweet, with no sugar to speak of',
+    when(look: Look) {
+      const sugar = known(look, 'sugar');
+      return atLeast(look.scale('sweetness'), 55) && sugar !== undefined && sugar <= 4
+        ? against(look, 'sweetness', 'label', `${sugar} g/L of sugar is known`)
+        : undefined;
+    },
+    push: odd,
+    says: () => 'ripe fruit, alcohol and oak can seem sweet; sugar it is not',
+  }),
+  pull({
+    id: 'mark-without-reasons',
+    title: 'A high mark that nothing carries',
+    when(look: Look) {
+      const carried = observableIds.filter((id) => look.note.observed[id] !== undefined && observables[id].quarter !== 'verdict').length + look.chips.count;
+      return marked(look) >= 90 && carried < 4 ? against(look, 'quality', 'chips', `${carried} things recorded`) : undefined;
+    },
+    push: odd,
+    says: () => 'nothing in the note carries a mark this high',
+  }),
+  pull({
+    id: 'sound-with-fault',
+    title: 'Sound, with a smell of a fault',
+    when: (look: Look) =>
+      look.note.observed.health === 'sound' && look.chips.fault.length > 0
+        ? against(look, 'health', 'chips', `it smells of ${look.chips.fault.join(', ')}`)
+        : undefined,
+    push: odd,
+    says: () => 'a smell of a fault was named: a trace, perhaps?',
+  }),
+  pull({
+    id: 'faulty-and-high',
+    title: 'Faulty, and marked high',
+    when: (look: Look) => (look.note.observed.health === 'faulty' && marked(look) >= 80 ? both(look, 'health', 'quality') : undefined),
+    push: hard,
+    says: () => 'a faulty bottle does not show what the wine is worth',
+  }),
+  pull({
+    id: 'hue-of-another-colour',
+    title: 'A hue of another colour',
+    when(look: Look) {
+      const { hue, colour } = look.note.observed;
+      if (hue === undefined || colour === undefined) return undefined;
+      const of = classOfHue(hue);
+      return of === undefined || of === colour ? undefined : { ...both(look, 'colour', 'hue'), hue: observables.hue.options[hue], wine: colourWord[of] };
+    },
+    push: hard,
+    says: ({ hue, wine }) => `${hue} is a hue of ${wine} wine`,
+  }),
+  pull({
+    id: 'rim-younger-than-core',
+    title: 'A rim younger than the core',
+    when(look: Look) {
+      const { hue, rimHue } = look.note.observed;
+      if (hue === undefined || rimHue === undefined) return undefined;
+      const of = classOfHue(hue);
+      if (of === undefined || classOfHue(rimHue) !== of) return undefined;
+      const ladder = Object.keys(hueLadders[of]);
+      return ladder.indexOf(hue) - ladder.indexOf(rimHue) >= 2 ? both(look, 'hue', 'rimHue') : undefined;
+    },
+    push: odd,
+    says: () => 'the rim ages first: it is seldom the younger of the two',
+  }),
+  pull({
+    id: 'bubbles-felt-not-seen',
+    title: 'Bubbles felt and not seen',
+    when: (look: Look) => (look.note.observed.bead === 'none' && atLeast(look.scale('bubbles'), 45) ? both(look, 'bead', 'bubbles') : undefined),
+    push: hard,
+    says: () => 'a mousse in the mouth is seen in the glass',
+  }),
+  pull({
+    id: 'bubbles-seen-not-felt',
+    title: 'Bubbles seen and not felt',
+    when(look: Look) {
+      const { bead } = look.note.observed;
+      return (bead === 'fine' || bead === 'medium' || bead === 'coarse') && below(look.scale('bubbles'), 10) ? both(look, 'bead', 'bubbles') : undefined;
+    },
+    push: odd,
+    says: () => 'steady bubbles are felt; those of the pour are gone in a minute',
+  }),
+  pull({
+    id: 'loud-but-nameless',
+    title: 'A loud nose without a name',
+    when: (look: Look) =>
+      atLeast(look.scale('noseSwirled'), 75) && look.chips.count === 0 ? against(look, 'noseSwirled', 'chips', 'no smell is named') : undefined,
+    push: odd,
+    says: () => 'a nose this loud has something to say: the deck of questions may help',
+  }),
+  pull({
+    id: 'many-smells-one-note',
+    title: 'Many smells, called one note',
+    when: (look: Look) =>
+      below(look.scale('complexity'), 20) && look.chips.count >= 8 ? against(look, 'complexity', 'chips', `${look.chips.count} smells are named`) : undefined,
+    push: odd,
+    says: () => 'eight smells are seldom one note',
+  }),
+  pull({
+    id: 'one-smell-many-sided',
+    title: 'Many-sided, with one smell',
+    when: (look: Look) =>
+      atLeast(look.scale('complexity'), 75) && look.chips.count <= 1
+        ? against(look, 'complexity', 'chips', look.chips.count === 0 ? 'no smell is named' : 'one smell is named')
+        : undefined,
+    push: odd,
+    says: () => 'many sides, and so little to show for them',
+  }),
+  pull({
+    id: 'seamless-but-sticking-out',
+    title: 'Seamless, with something sticking out',
+    when(look: Look) {
+      if (!atLeast(look.scale('balance'), 80)) return undefined;
+      const out = (['bitterness', 'alcohol', 'acidity', 'tannin'] as const).find((id) => atLeast(look.scale(id), 90));
+      return out === undefined ? undefined : both(look, 'balance', out);
+    },
+    push: odd,
+    says: () => 'what reads this high usually sticks out',
+  }),
+  pull({
+    id: 'disliked-but-again',
+    title: 'Not liked, and again',
+    when: (look: Look) => (below(look.scale('liking'), 20) && look.note.observed.another === 'yes' ? both(look, 'liking', 'another') : undefined),
+    push: odd,
+    says: () => 'another glass of what is not for you?',
+  }),
+  pull({
+    id: 'loved-but-not-again',
+    title: 'Loved, and not again',
+    when: (look: Look) => (atLeast(look.scale('liking'), 85) && look.note.observed.another === 'no' ? both(look, 'liking', 'another') : undefined),
+    push: odd,
+    says: () => 'loved, and yet not another glass?',
+  }),
+  pull({
+    id: 'past-and-high',
+    title: 'Past its best, and marked high',
+    when: (look: Look) => (look.note.observed.readiness === 'past' && marked(look) >= 90 ? both(look, 'readiness', 'quality') : undefined),
+    push: odd,
+    says: () => 'a wine past its best seldom earns ninety now',
+  }),
+  pull({
+    id: 'rough-and-high',
+    title: 'Rough, and marked high',
+    when: (look: Look) => (below(look.scale('palateFineness'), 20) && marked(look) >= 88 ? both(look, 'palateFineness', 'quality') : undefined),
+    push: odd,
+    says: () => 'rough in the mouth, and marked high',
+  }),
+  pull({
+    id: 'faint-but-strong-label',
+    title: 'Faint, and strong by its label',
+    when(look: Look) {
+      const abv = known(look, 'abv');
+      return below(look.scale('alcohol'), 15) && atLeast(abv, 14) ? against(look, 'alcohol', 'label', `the label says ${abv} % vol`) : undefined;
+    },
+    push: odd,
+    says: () => 'cold hides alcohol; so does sugar',
+  }),
+  pull({
+    id: 'fiery-but-light-label',
+    title: 'Fiery, and light by its label',
+    when(look: Look) {
+      const abv = known(look, 'abv');
+      return atLeast(look.scale('alcohol'), 80) && abv !== undefined && abv <= 11
+        ? against(look, 'alcohol', 'label', `the label says ${abv} % vol`)
+        : undefined;
+    },
+    push: odd,
+    says: () => 'heat can be warmth of serving, or volatile acid',
+  }),
+  pull({
+    id: 'opaque-white',
+    title: 'An opaque white',
+    when: (look: Look) => (look.note.observed.colour === 'white' && atLeast(look.scale('depth'), 88) ? both(look, 'colour', 'depth') : undefined),
+    push: odd,
+    says: () => 'no white is opaque, unless it is cloudy',
+  }),
+  pull({
+    id: 'cream-from-nothing',
+    title: 'Weight from nothing',
+    when: (look: Look) =>
+      atLeast(look.scale('body'), 88) && below(look.scale('alcohol'), 15) && below(look.scale('sweetness'), 12) ? both(look, 'body', 'alcohol') : undefined,
+    push: odd,
+    says: () => 'weight comes from alcohol, sugar or lees: this has little of the first two',
+  }),
+  pull({
+    id: 'sound-nose-faulty-mouth',
+    title: 'A sound nose, a faulty mouth',
+    when: (look: Look) =>
+      look.note.observed.health === 'sound' && look.note.observed.palateHealth === 'faulty' ? both(look, 'health', 'palateHealth') : undefined,
+    push: odd,
+    says: () => 'some faults are only tasted, mouse above all: which is it?',
+  }),
+  pull({
+    id: 'all-gone-but-loud',
+    title: 'Loud, when every smell is gone',
+    when: (look: Look) =>
+      look.chips.fated >= 3 && look.chips.gone === look.chips.fated && atLeast(look.scale('intensity'), 80)
+        ? against(look, 'intensity', 'chips', 'every smell is gone in the mouth')
+        : undefined,
+    push: odd,
+    says: () => 'loud of what, then?',
+  }),
+  pull({
+    id: 'clashing-and-high',
+    title: 'Clashing, and marked high',
+    when: (look: Look) => (below(look.scale('balance'), 20) && marked(look) >= 90 ? both(look, 'balance', 'quality') : undefined),
+    push: odd,
+    says: () => 'a clashing wine seldom earns ninety',
+  }),
+];
+export type RuleId = (typeof rules)[number]['id'];
+export const ruleIds: readonly RuleId[] = rules.map(({ id }) => id);
 
 /**
  * Statements of a note that pull apart, both passages side by side; "keep both" is an answer. A span contradicts only when both its ends do.
@@ -257,10 +331,21 @@ export function contradictions(note: NoteDocument, chips: ChipReading, label?: W
       return end === 'middle' || typeof reading === 'number' ? midpoint(reading) : reading[end];
     },
   });
-  return ids.flatMap((rule) => {
-    const middle = rules[rule](look('middle'));
-    return middle !== undefined && ends.every((end) => rules[rule](look(end)) !== undefined) ? [{ rule, ...middle }] : [];
-  });
+  const pulled = (list: readonly Rule<RuleId, Look, Pair>[]) =>
+    list.flatMap((entry): Contradiction[] => {
+      const args = entry.when(look('middle'));
+      if (args === undefined || !ends.every((end) => entry.when(look(end)) !== undefined)) return [];
+      return [
+        {
+          rule: entry.id,
+          severity: entry.push(args) === hard() ? 'cannot both hold' : 'unusual together',
+          a: { of: args.a, says: args.aSays },
+          b: { of: args.b, says: args.bSays },
+          because: entry.says(args),
+        },
+      ];
+    });
+  return pulled(rules);
 }
 
 /** Cues that speak of age and pull apart: the eye says young, the nose old. */

@@ -108,11 +108,11 @@ export function deduce(evidence: Evidence, archetypes: readonly Archetype[], cue
     const held = ends.every((end) => marginal(end, archetypes, dimension)[0]!.value === first.value);
     let bits = weighed.prior;
     let stands = logOdds(chanceOn(normalised(bits), archetypes, dimension, first.value));
-    const reasons: Reason<DeduceReasonId>[] = [{ id: 'start', push: stands, unit: 'none', args: {} }];
+    const reasons: Reason<DeduceReasonId>[] = [{ id: 'start', push: stands, unit: 'bits', args: {} }];
     for (const push of weighed.pushes) {
       bits = bits.map((value, i) => value + push.bits[i]!);
       const next = logOdds(chanceOn(normalised(bits), archetypes, dimension, first.value));
-      reasons.push({ id: 'cue', push: next - stands, unit: 'none', args: { cue: push.cue.label } });
+      reasons.push({ id: 'cue', push: next - stands, unit: 'bits', args: { cue: push.cue.label } });
       stands = next;
     }
     const why = weighed.pushes.length === 0 ? 'nothing' : first.chance < 0.5 ? 'open' : !held ? 'spans' : stands < reasons[0]!.push - 1e-9 ? 'start' : '';

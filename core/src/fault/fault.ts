@@ -1,4 +1,5 @@
-import type { Reason, Wording } from '../wine/reason';
+import type { Told } from '../wine/reason';
+import { reasonsOf, rule } from '../wine/rule';
 
 /** Something that can be seen, smelt, tasted or asked about a doubtful glass. */
 export interface FaultCue {
@@ -59,13 +60,13 @@ export interface FalseAlarm {
 }
 
 export type Seen = Readonly<Record<string, boolean>>;
-export type FaultReasonId = 'prior' | 'cue' | 'missing' | 'alarm' | 'alone';
+export type FaultReasonId = (typeof faultRules)[number]['id'];
 export interface FaultChance {
   readonly fault: Fault;
   /** 0–1. */
   readonly chance: number;
   /** Pushes in bits; the prior and all pushes add up to the log-odds. */
-  readonly reasons: readonly Reason<FaultReasonId>[];
+  readonly reasons: readonly Told<FaultReasonId>[];
 }
 export interface Triage {
   readonly faults: readonly FaultChance[];
@@ -78,26 +79,77 @@ export interface Triage {
 const sigmoid2 = (bits: number) => 1 / (1 + 2 ** -bits);
 const logit2 = (chance: number) => Math.log2(chance / (1 - chance));
 
+/** One thing that bears on a fault. */
+type Evidence =
+  | { readonly of: 'bottle'; readonly percent: number; readonly closure: string }
+  /** A cue that was looked for: `alone` when it is one that proves nothing without another. */
+  | { readonly of: 'cue'; readonly says: string; readonly there: boolean; readonly alone: boolean; readonly bits: readonly [present: number, absent: number] }
+  | { readonly of: 'alarm'; readonly really: string; readonly bits: number };
+
+/** What pushes the chance of a fault up or down, in bits of log-odds. */
+export const faultRules = [
+  rule({
+    id: 'prior',
+    title: 'How often it happens',
+    unit: 'bits',
+    source: 'common practice',
+    when: (evidence: Evidence) => (evidence.of === 'bottle' ? { percent: evidence.percent, closure: evidence.closure } : undefined),
+    push: ({ percent }) => logit2(Math.min(0.5, percent / 100)),
+    says: ({ percent, closure }) => `about ${percent} in a hundred bottles${closure === '' ? '' : ` under ${closure}`} have it`,
+  }),
+  rule({
+    id: 'cue',
+    title: 'It is there',
+    unit: 'bits',
+    source: 'common practice',
+    when: (evidence: Evidence) => (evidence.of === 'cue' && evidence.there && !evidence.alone ? { cue: evidence.says, bits: evidence.bits[0] } : undefined),
+    push: ({ bits }) => bits,
+    says: ({ cue }) => cue,
+  }),
+  rule({
+    id: 'missing',
+    title: 'Looked for and not there',
+    unit: 'bits',
+    source: 'common practice',
+    when: (evidence: Evidence) => (evidence.of === 'cue' && !evidence.there ? { cue: evidence.says, bits: evidence.bits[1] } : undefined),
+    push: ({ bits }) => -bits,
+    says: ({ cue }) => `looked for and not there: ${cue}`,
+  }),
+  rule({
+    id: 'alarm',
+    title: 'It is something else',
+    unit: 'bits',
+    source: 'common practice',
+    when: (evidence: Evidence) => (evidence.of === 'alarm' ? { really: evidence.really, bits: evidence.bits } : undefined),
+    push: ({ bits }) => -bits,
+    says: ({ really }) => really,
+  }),
+  rule({
+    id: 'alone',
+    title: 'Alone it proves nothing',
+    unit: 'bits',
+    source: 'common practice',
+    when: (evidence: Evidence) => (evidence.of === 'cue' && evidence.there && evidence.alone ? { cue: evidence.says } : undefined),
+    push: () => 0,
+    says: ({ cue }) => `${cue}: alone it proves nothing`,
+  }),
+];
+
 function chanceOf(fault: Fault, seen: Seen, context: FaultContext, alarms: readonly FalseAlarm[], cueSays: (id: string) => string): FaultChance {
   const percent = (context.closure === undefined ? undefined : fault.prior[context.closure]) ?? fault.prior.other;
-  const reasons: Reason<FaultReasonId>[] = [
-    { id: 'prior', push: logit2(Math.min(0.5, percent / 100)), unit: 'none', args: { percent, closure: context.closure ?? '' }, source: 'common practice' },
-  ];
   const strong = Object.keys(fault.cues).some((cue) => seen[cue] === true && fault.onlyWith?.includes(cue) !== true && fault.cues[cue]![0] > 0);
-  for (const [cue, [present, absent]] of Object.entries(fault.cues)) {
-    if (seen[cue] === undefined) continue;
-    const alone = seen[cue] && fault.onlyWith?.includes(cue) === true && !strong;
-    reasons.push({
-      id: alone ? 'alone' : seen[cue] ? 'cue' : 'missing',
-      push: alone ? 0 : seen[cue] ? present : -absent,
-      unit: 'none',
-      args: { cue: cueSays(cue) },
-    });
-  }
-  for (const alarm of alarms) {
-    const lowered = alarm.lowers[fault.id];
-    if (lowered !== undefined) reasons.push({ id: 'alarm', push: -lowered, unit: 'none', args: { really: alarm.really }, source: alarm.source });
-  }
+  const cues = Object.entries(fault.cues).flatMap(([cue, bits]): Evidence[] => {
+    const there = seen[cue];
+    return there === undefined ? [] : [{ of: 'cue', says: cueSays(cue), there, alone: fault.onlyWith?.includes(cue) === true && !strong, bits }];
+  });
+  const reasons = [
+    ...[{ of: 'bottle' as const, percent, closure: context.closure ?? '' }, ...cues].flatMap((evidence) => reasonsOf(faultRules, evidence)),
+    ...alarms.flatMap((alarm) => {
+      const bits = alarm.lowers[fault.id];
+      if (bits === undefined) return [];
+      return reasonsOf(faultRules, { of: 'alarm', really: alarm.really, bits }).map((reason) => ({ ...reason, source: alarm.source }));
+    }),
+  ];
   return { fault, chance: sigmoid2(reasons.reduce((sum, reason) => sum + reason.push, 0)), reasons };
 }
 
@@ -149,14 +201,6 @@ export function triage(seen: Seen, context: FaultContext, faults: readonly Fault
   }
   return { faults: chances, alarms: fits, next, verdict: top >= 0.6 ? 'probably faulty' : top >= 0.15 ? 'doubtful' : 'nothing wrong so far' };
 }
-
-export const faultWording: Wording<FaultReasonId> = {
-  prior: ({ percent, closure }) => `about ${percent} in a hundred bottles${closure === '' ? '' : ` under ${closure}`} have it`,
-  cue: ({ cue }) => String(cue),
-  missing: ({ cue }) => `looked for and not there: ${cue}`,
-  alarm: ({ really }) => String(really),
-  alone: ({ cue }) => `${cue}: alone it proves nothing`,
-};
 
 /** A chance in words. */
 export const chanceWord = (chance: number): string => (chance >= 0.8 ? 'very likely' : chance >= 0.5 ? 'likely' : chance >= 0.15 ? 'possible' : 'less likely');

@@ -43,7 +43,7 @@ const times = (a: Span, b: Span): Span => [a[0] * b[0], a[1] * b[1]];
 export function drinkingWindow(facts: WindowFacts): DrinkingWindow {
   const reasons: Reason<WindowReasonId>[] = [];
   const say = (id: WindowReasonId, factor: number, args: Record<string, string | number> = {}) =>
-    reasons.push({ id, push: Math.round((factor - 1) * 100), unit: 'none', args, source: 'common practice' });
+    reasons.push({ id, push: Math.round((factor - 1) * 100), unit: 'percent', args, source: 'common practice' });
   let logarithm = 0;
   for (const [key, weight] of Object.entries(weights) as [keyof typeof weights, number][]) {
     logarithm += (weight * facts.loads[key]) / 100;

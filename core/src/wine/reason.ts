@@ -1,3 +1,6 @@
+/** What a push is counted in: `bits` of log-odds, `percent` of a length, `points` of a wish, `doubt` 1 unusual or 2 impossible, `none` when it only explains. */
+export type ReasonUnit = 'strain' | 'fit' | 'marks' | 'bits' | 'percent' | 'points' | 'doubt' | 'none';
+
 /**
  * Why a judgement came out as it did. Every judgement of Rose Compass is a value together with its reasons;
  * the screen renders reasons, it never invents them.
@@ -7,11 +10,16 @@ export interface Reason<Id extends string = string> {
   readonly id: Id;
   /** How far this reason moves the total, in `unit`. Zero for a reason that only explains. */
   readonly push: number;
-  readonly unit: 'strain' | 'fit' | 'marks' | 'none';
+  readonly unit: ReasonUnit;
   /** Values the sentence needs, already in display units. */
   readonly args: Readonly<Record<string, string | number>>;
   /** Published source or "common practice". */
   readonly source?: string;
+}
+
+/** A reason of a rule that says its own sentence. */
+export interface Told<Id extends string = string> extends Reason<Id> {
+  readonly text: string;
 }
 
 /** Sum of the pushes of a list of reasons, in the reasons' own unit. */

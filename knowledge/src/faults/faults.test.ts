@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { published } from '@rose/core/testing/published';
-import { faultWording, triage, type FaultContext, type Seen } from '@rose/core/fault/fault';
+import { triage, type FaultContext, type Seen } from '@rose/core/fault/fault';
 import { emptyNote } from '@rose/core/wine/note';
 import { descriptors } from '../descriptors/index';
 import { cuesInNote, hazeReasons, falseAlarms, faultCues, faults, triageGlass } from './index';
@@ -138,7 +138,7 @@ describe('triage', () => {
           for (const entry of weigh(seen, context).faults) {
             const bits = entry.reasons.reduce((sum, reason) => sum + reason.push, 0);
             expect(entry.chance).toBeCloseTo(1 / (1 + 2 ** -bits), 9);
-            for (const reason of entry.reasons) expect(faultWording[reason.id](reason.args)).not.toMatch(/undefined|NaN/);
+            for (const reason of entry.reasons) expect(reason.text).not.toMatch(/undefined|NaN/);
           }
         },
       ),

@@ -1,10 +1,9 @@
 'use client';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { chanceWord, faultWording, type FaultAct } from '@rose/core/fault/fault';
+import { chanceWord, type FaultAct } from '@rose/core/fault/fault';
 import type { NoteDocument } from '@rose/core/wine/note';
 import type { WineFacts } from '@rose/core/wine/facts';
-import { sentence } from '@rose/core/wine/reason';
 import { signed } from '@rose/core/wine/text';
 import { faultContext, faultCues, triageGlass } from '@rose/knowledge/faults/index';
 import { Button } from '@/ui/button';
@@ -97,7 +96,7 @@ export function Triage({
                 <ul>
                   {entry.reasons.map((reason, i) => (
                     <li key={i} className="soft">
-                      {sentence(faultWording, reason)} {signed(reason.push, 1)} bits
+                      {reason.text} {signed(reason.push, 1)} {reason.unit}
                     </li>
                   ))}
                   {entry.fault.facts.map((fact) => (

@@ -1,7 +1,6 @@
 import { and, eq, isNotNull, sql } from 'drizzle-orm';
 import { contradictions, pullingApart } from '@rose/core/consistency/consistency';
 import { deduceWording } from '@rose/core/deduce/deduce';
-import { faultWording } from '@rose/core/fault/fault';
 import { composeNote } from '@rose/core/prose/prose';
 import { asScheme } from '@rose/core/score/own-scheme';
 import { draftScore, schemes, type Scheme } from '@rose/core/score/scheme';
@@ -76,7 +75,7 @@ export const triageOf = serve(contract.note.triage, async (db, actor, input) => 
         id: entry.fault.id,
         name: entry.fault.name,
         chance: entry.chance,
-        because: entry.reasons.map((reason) => ({ bits: reason.push, text: sentence(faultWording, reason) })),
+        because: entry.reasons.map((reason) => ({ bits: reason.push, text: reason.text })),
         now: entry.fault.now.map((act) => ({ ...act })),
         tellTable: entry.fault.tellTable,
       })),
