@@ -61,7 +61,7 @@ export async function press(page: Page, text: string): Promise<void> {
 /** The text of the page, spaces single. */
 export const textOf = (page: Page) => page.evaluate(() => document.body.innerText.replace(/\s+/g, ' '));
 export async function waitForText(page: Page, text: string, timeout = 15_000): Promise<void> {
-  await page.waitForFunction((wanted) => document.body.innerText.replace(/\s+/g, ' ').includes(wanted), { timeout, polling: 100 }, text);
+  await page.waitForFunction((wanted) => document.body?.innerText.replace(/\s+/g, ' ').includes(wanted) === true, { timeout, polling: 100 }, text);
 }
 /** The input of the label with this text. */
 export async function fill(page: Page, label: string, value: string): Promise<void> {

@@ -60,6 +60,7 @@ describe('the Chart', () => {
     await visit(page, `${base}/flights`);
     await press(page, 'Fire and salt');
     await waitForText(page, 'strain');
+    await page.waitForSelector('[role=row] .name a');
     const before = await order();
     await page.focus('[role=row]');
     await page.keyboard.down('Alt');
@@ -133,6 +134,7 @@ describe('the settings', () => {
     await fill(guest, 'Password', 'a long pass phrase');
     await press(guest, 'Make the account');
     await guest.waitForFunction(() => location.pathname === '/cellar', { timeout: 15_000 });
+    await waitForText(guest, 'Quay Jar');
     expect(await textOf(guest)).not.toContain('Add a wine');
     await context.close();
   });

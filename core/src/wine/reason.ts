@@ -1,5 +1,6 @@
 /** What a push is counted in: `bits` of log-odds, `percent` of a length, `points` of a wish, `doubt` 1 unusual or 2 impossible, `none` when it only explains. */
-export type ReasonUnit = 'strain' | 'fit' | 'marks' | 'bits' | 'percent' | 'points' | 'doubt' | 'none';
+export const reasonUnits = ['strain', 'fit', 'marks', 'bits', 'percent', 'points', 'doubt', 'none'] as const;
+export type ReasonUnit = (typeof reasonUnits)[number];
 
 /**
  * Why a judgement came out as it did. Every judgement of Rose Compass is a value together with its reasons;

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { wineDocument } from '@rose/core/wine/facts-schema';
 import { colourClasses } from '@rose/core/wine/observables';
 import { flightWine, loads, profile, wineSummary } from './computed';
+import { because } from './because';
 import { act, nothing, one, page, pageInput, read, removal, savedOutput, writeInput } from './contract';
 
 /** What the law says of a wine. */
@@ -116,7 +117,7 @@ export const wine = {
           from: z.tuple([z.number(), z.number()]),
           until: z.tuple([z.number(), z.number()]),
           doubt: z.string(),
-          because: z.array(z.object({ percent: z.number(), text: z.string() })),
+          because,
         })
         .nullable(),
     }),

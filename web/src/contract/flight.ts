@@ -8,6 +8,7 @@ import { instant, localTime } from '@rose/core/wine/day-schema';
 import { keysOf } from '@rose/core/wine/keys';
 import { media } from '@rose/knowledge/media/index';
 import { amounts, flightWine, timetable, venueFacts } from './computed';
+import { because } from './because';
 import { act, done, nothing, one, read, removal, savedOutput, whole, writeInput } from './contract';
 import { papers, printKinds } from './prints';
 import { probeRun } from './venue-settings';
@@ -22,7 +23,7 @@ export const judgement = z.object({
       wine: z.string(),
       height: z.number(),
       strain: z.number(),
-      because: z.array(z.object({ id: z.string(), push: z.number(), text: z.string(), source: z.string().optional() })),
+      because,
     }),
   ),
 });

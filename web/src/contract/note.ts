@@ -7,6 +7,7 @@ import { moments } from '@rose/core/wine/note';
 import { noteDocument } from '@rose/core/wine/note-schema';
 import { colourClasses } from '@rose/core/wine/observables';
 import { firmness } from '@rose/knowledge/expectation/index';
+import { because } from './because';
 import { act, done, one, page, pageInput, read, savedOutput, whole, writeInput } from './contract';
 import { tastingKinds } from './tasting';
 
@@ -18,7 +19,7 @@ const criterion = z.object({
   mark: z.number().nullable(),
   best: z.number(),
   least: z.number(),
-  because: z.array(z.object({ push: z.number(), text: z.string() })),
+  because,
 });
 const passage = z.object({ of: z.string(), says: z.string() });
 const dimension = z.object({
@@ -26,7 +27,7 @@ const dimension = z.object({
   leader: z.string().nullable(),
   why: z.string(),
   values: z.array(z.object({ value: z.string(), chance: z.number() })),
-  because: z.array(z.object({ bits: z.number(), text: z.string() })),
+  because,
 });
 const compared = z.object({ what: z.string(), says: z.string(), because: z.string().nullable(), firm: z.enum(keysOf(firmness)).nullable() });
 /** A note as a file of ours: what it takes to read it back without loss. */
@@ -242,7 +243,7 @@ export const note = {
           id: z.string(),
           name: z.string(),
           chance: z.number(),
-          because: z.array(z.object({ bits: z.number(), text: z.string() })),
+          because,
           now: z.array(z.object({ says: z.string(), wait: z.number().optional(), last: z.boolean().optional() })),
           tellTable: z.boolean(),
         }),

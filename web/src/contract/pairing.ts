@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { dishAxes } from '@rose/core/pairing/dish';
 import { dishDocument } from '@rose/core/pairing/document-schema';
 import { pairingWine } from './computed';
+import { because } from './because';
 import { act, nothing, one, read, removal, savedOutput, writeInput } from './contract';
 
 const among = z
@@ -12,7 +13,7 @@ export const fit = z.object({
   wine: z.string(),
   name: z.string(),
   fit: z.number(),
-  because: z.array(z.object({ id: z.string(), push: z.number(), title: z.string(), text: z.string(), source: z.string().optional() })),
+  because: z.array(because.element.extend({ title: z.string() })),
 });
 
 export const dish = {

@@ -1,10 +1,10 @@
+import { toldReasons } from '../because';
 import { and, asc, eq, gt, isNotNull, isNull, like, or, sql, type SQL } from 'drizzle-orm';
 import { loadsOf } from '@rose/core/wine/profile';
 import { fold } from '@rose/core/wine/text';
 import { formatName } from '@rose/core/quantity/quantity';
 import { finishWord } from '@rose/core/finish/finish';
 import { kaplanMeier } from '@rose/core/finish/survival';
-import { sentence } from '@rose/core/wine/reason';
 import { windowWording } from '@rose/core/window/window';
 import { moneyInWords } from '@rose/core/wine/money';
 import { formatOf } from '@rose/knowledge/evening/evening';
@@ -121,7 +121,7 @@ function windowView(entry: Known) {
     from: [...found.from] as [number, number],
     until: [...found.until] as [number, number],
     doubt: found.doubt,
-    because: found.reasons.map((reason) => ({ percent: reason.push, text: sentence(windowWording, reason) })),
+    because: toldReasons(found.reasons, windowWording),
   };
 }
 /** How long its finish lasts over the sound notes, broken-off ones as lower bounds; null without a timed note. */

@@ -1,12 +1,12 @@
 import { drained } from '@rose/core/solver/solver';
 import { solvers, type SolverInput, type SolverOutput, type Solvers } from '@rose/knowledge/solvers/index';
 import type { PaperId, PrintKind } from '../../contract/prints';
-import { drawPrint, type Foot } from '../print/draw';
-import type { PrintFacts } from '../print/facts';
+import { drawPrint, type FactsOf } from '../print/kinds';
+import type { Foot } from '../print/sheets';
 
 interface Drawing {
   readonly kind: PrintKind;
-  readonly facts: PrintFacts;
+  readonly facts: FactsOf[PrintKind];
   readonly paper: PaperId;
   readonly foot: Foot;
 }

@@ -7,7 +7,6 @@ import { schoolOf } from '@rose/core/order/school';
 import { orderWording } from '@rose/core/order/wording';
 import { propose, themeWording } from '@rose/core/theme/theme';
 import { profileLabels } from '@rose/core/wine/profile';
-import { sentence } from '@rose/core/wine/reason';
 import { fitOf } from '@rose/core/pairing/fit';
 import { dishOf } from '@rose/knowledge/pairing/index';
 import { themeWine } from '@rose/knowledge/theme/index';
@@ -17,6 +16,7 @@ import { asPairingWine, knownWines } from '../cellar/profiles';
 import { contract } from '../../contract';
 import { serve } from '../command';
 import { judgement } from '../../contract/flight';
+import { toldReasons } from '../because';
 import { notFound } from '../problem';
 import { solved } from '../compute/pool';
 import { readVenue, winesOf } from './read';
@@ -30,12 +30,7 @@ function inWords(judged: OrderJudgement): z.infer<typeof judgement> {
       wine: step.wine,
       height: step.height,
       strain: step.strain,
-      because: step.reasons.map((reason) => ({
-        id: reason.id,
-        push: reason.push,
-        text: sentence(orderWording, reason),
-        ...(reason.source === undefined ? {} : { source: reason.source }),
-      })),
+      because: toldReasons(step.reasons, orderWording),
     })),
   };
 }

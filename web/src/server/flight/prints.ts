@@ -10,7 +10,9 @@ import { serve } from '../command';
 import { printKind } from '../../contract/flight';
 import { printKinds } from '../../contract/prints';
 import { drawn } from '../compute/pool';
-import { hashFacts, partWords, printFacts, type PrintSource } from '../print/facts';
+import { hashFacts } from '../print/hash';
+import { partWord, printFacts } from '../print/kinds';
+import type { PrintSource } from '../print/source';
 import { firstPourOf, readEvening, timetableView, wholeOf } from './evening';
 import { issuePlan } from './plan-number';
 export async function sourceOf(db: Reader, venueId: string, id: string): Promise<PrintSource & { view: Awaited<ReturnType<typeof readEvening>>['view'] }> {
@@ -80,7 +82,7 @@ export const printsOf = serve(contract.flight.prints, async (db, actor, input) =
                 paper: row.paper,
                 at: row.printedAt.toISOString(),
                 outOfDate: row.hash !== now.hash,
-                changed: [...new Set(changed.map((part) => partWords[part] ?? part))],
+                changed: [...new Set(changed.map((part) => partWord(kind, part)))],
               },
       };
     }),

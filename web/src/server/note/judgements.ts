@@ -6,7 +6,6 @@ import { asScheme } from '@rose/core/score/own-scheme';
 import { draftScore, schemes, type Scheme } from '@rose/core/score/scheme';
 import { scoreWording } from '@rose/core/score/wording';
 import { hasCommitted } from '@rose/core/wine/note';
-import { sentence } from '@rose/core/wine/reason';
 import { deduceNote, nextFamily, settles } from '@rose/knowledge/archetypes/index';
 import { chipName } from '@rose/knowledge/descriptors/index';
 import { chipOrigins, readChips } from '@rose/knowledge/descriptors/reading';
@@ -15,6 +14,7 @@ import { faultContext, triageGlass } from '@rose/knowledge/faults/index';
 import { lot } from '../../db/schema';
 import { settingsOf } from '../account/settings';
 import { contract } from '../../contract';
+import { toldReasons } from '../because';
 import { serve } from '../command';
 import { schemeHouse } from '../house/schemes';
 import { versionNamed } from '../house/versions';
@@ -56,7 +56,7 @@ export const scores = serve(contract.note.scores, async (db, actor, input) => {
         word: draft.word,
         criteria: draft.criteria.map(({ reasons, level: _level, ...rest }) => ({
           ...rest,
-          because: reasons.map((reason) => ({ push: reason.push, text: sentence(scoreWording, reason) })),
+          because: toldReasons(reasons, scoreWording),
         })),
       };
     }),
@@ -75,7 +75,7 @@ export const triageOf = serve(contract.note.triage, async (db, actor, input) => 
         id: entry.fault.id,
         name: entry.fault.name,
         chance: entry.chance,
-        because: entry.reasons.map((reason) => ({ bits: reason.push, text: reason.text })),
+        because: toldReasons(entry.reasons),
         now: entry.fault.now.map((act) => ({ ...act })),
         tellTable: entry.fault.tellTable,
       })),
@@ -105,7 +105,7 @@ export const deduction = serve(contract.note.deduce, async (db, actor, input) =>
     dimensions: found.dimensions.map(({ reasons, values, ...rest }) => ({
       ...rest,
       values: values.slice(0, 6).map((value) => ({ ...value })),
-      because: reasons.map((reason) => ({ bits: reason.push, text: sentence(deduceWording, reason) })),
+      because: toldReasons(reasons, deduceWording),
     })),
     kinds: found.kinds.slice(0, 6).map(({ archetype, chance }) => ({ id: archetype.id, name: archetype.name, chance })),
     settles: next === undefined ? null : { cue: next.cue.id, bits: next.bits },

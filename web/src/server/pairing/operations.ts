@@ -3,7 +3,6 @@ import { z } from 'zod';
 import type { DishDocument } from '@rose/core/pairing/document';
 import type { Fit, PairingWine } from '@rose/core/pairing/fit';
 import { fitTitle, fitWording } from '@rose/core/pairing/wording';
-import { sentence } from '@rose/core/wine/reason';
 import { allergens, dishOf, styleWines, type Allergen } from '@rose/knowledge/pairing';
 import type { Reader } from '../../db/client';
 import { dish } from '../../db/schema';
@@ -11,6 +10,7 @@ import { asPairingWine, knownWines } from '../cellar/profiles';
 import { contract } from '../../contract';
 import { serve, type Member } from '../command';
 import { fit } from '../../contract/pairing';
+import { toldReasons } from '../because';
 import { solved } from '../compute/pool';
 import { removing, saveDocument, type Store } from '../document';
 import { readFlight } from '../flight/store';
@@ -94,13 +94,7 @@ export const pairings = serve(contract.pairing.advise, async (db, actor, input) 
     wine: entry.wine,
     name: names.get(entry.wine)!,
     fit: entry.fit,
-    because: entry.reasons.map((reason) => ({
-      id: reason.id,
-      push: reason.push,
-      title: fitTitle[reason.id],
-      text: sentence(fitWording, reason),
-      ...(reason.source === undefined ? {} : { source: reason.source }),
-    })),
+    because: toldReasons(entry.reasons, fitWording).map((line, i) => ({ ...line, title: fitTitle[entry.reasons[i]!.id] })),
   });
   const { advice, swap } = await solved('advice', { parts: input.parts, wines });
   return {
