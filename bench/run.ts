@@ -3,11 +3,13 @@ import type { Figure } from './measure';
 import { keys } from './keys';
 import { notebook } from './notebook';
 import { order } from './order';
+import { load } from './load';
+import { prints } from './prints';
 import { pairing } from './pairing';
 import { start } from './start';
 import { timetables } from './timetable';
 
-const benches = { order, timetable: timetables, pairing, notebook, bytes, keys, start };
+const benches = { order, timetable: timetables, prints, load, pairing, notebook, bytes, keys, start };
 const wanted = process.argv.slice(2).filter((word) => !word.startsWith('--'));
 const asJson = process.argv.includes('--json');
 const unknown = wanted.filter((name) => !(name in benches));

@@ -7,6 +7,8 @@ import { PDFDocument, rgb, type PDFFont, type PDFPage, type RGB } from 'pdf-lib'
 
 /** Millimetres everywhere, from the top left corner; points only inside this file. */
 const points = 72 / 25.4;
+/** Points of a length in mm, to a hundredth: less than a hair of any printer, and half the digits in the file. */
+const pt = (mm: number) => Math.round(mm * points * 100) / 100;
 
 const files = path.join(process.cwd().endsWith(`${path.sep}web`) ? '..' : '.', 'node_modules/@fontsource');
 const faces = {
@@ -107,10 +109,10 @@ export class Paper {
       fonts[face] = { font, more, has: letters(basic, font), moreHas: letters(extension, more) };
     }
     const { width, height } = papers[paper];
-    return new Paper(document, { width, height }, fonts, document.addPage([width * points, height * points]));
+    return new Paper(document, { width, height }, fonts, document.addPage([pt(width), pt(height)]));
   }
   newPage(): void {
-    this.page = this.document.addPage([this.size.width * points, this.size.height * points]);
+    this.page = this.document.addPage([pt(this.size.width), pt(this.size.height)]);
   }
   /** The same words stand on many pages: what they are made of is found once. */
   private readonly made = new Map<string, readonly Run[]>();
@@ -140,10 +142,10 @@ export class Paper {
   /** One line; `y` is its baseline. */
   text(text: string, x: number, y: number, { face = 'plain', size = 10, colour = ink, align = 'left' }: TextStyle = {}): void {
     const width = align === 'left' ? 0 : this.widthOf(text, face, size);
-    let at = (align === 'left' ? x : align === 'centre' ? x - width / 2 : x - width) * points;
+    let at = pt(align === 'left' ? x : align === 'centre' ? x - width / 2 : x - width);
     for (const run of this.runs(text, face)) {
-      this.page.drawText(run.text, { x: at, y: (this.size.height - y) * points, size, font: run.font, color: colour });
-      at += run.font.widthOfTextAtSize(run.text, size);
+      this.page.drawText(run.text, { x: at, y: pt(this.size.height - y), size, font: run.font, color: colour });
+      at = Math.round((at + run.font.widthOfTextAtSize(run.text, size)) * 100) / 100;
     }
   }
   /** Text broken into lines of at most `width` mm; returns the y below the last line. */
@@ -167,33 +169,33 @@ export class Paper {
     return y + shown.length * leading;
   }
   line(x1: number, y1: number, x2: number, y2: number, { width = 0.2, colour = hair }: { width?: number; colour?: RGB } = {}): void {
-    const at = (x: number, y: number) => ({ x: x * points, y: (this.size.height - y) * points });
-    this.page.drawLine({ start: at(x1, y1), end: at(x2, y2), thickness: width * points, color: colour });
+    const at = (x: number, y: number) => ({ x: pt(x), y: pt(this.size.height - y) });
+    this.page.drawLine({ start: at(x1, y1), end: at(x2, y2), thickness: pt(width), color: colour });
   }
   /** A circle by its true diameter in mm. */
   circle(x: number, y: number, diameter: number, { width = 0.3, colour = ink }: { width?: number; colour?: RGB } = {}): void {
     this.page.drawCircle({
-      x: x * points,
-      y: (this.size.height - y) * points,
-      size: (diameter / 2) * points,
-      borderWidth: width * points,
+      x: pt(x),
+      y: pt(this.size.height - y),
+      size: pt(diameter / 2),
+      borderWidth: pt(width),
       borderColor: colour,
     });
   }
   box(x: number, y: number, width: number, height: number, { colour = hair, line = 0.2 }: { colour?: RGB; line?: number } = {}): void {
     this.page.drawRectangle({
-      x: x * points,
-      y: (this.size.height - y - height) * points,
-      width: width * points,
-      height: height * points,
-      borderWidth: line * points,
+      x: pt(x),
+      y: pt(this.size.height - y - height),
+      width: pt(width),
+      height: pt(height),
+      borderWidth: pt(line),
       borderColor: colour,
     });
   }
   /** The rose of a wine's structure about a middle; `radius` in mm is a value of 100. What was not looked at is a hair. */
   rose(petals: readonly Petal[], x: number, y: number, radius: number): void {
-    const at = { x: x * points, y: (this.size.height - y) * points, borderWidth: 0 };
-    const size = radius * points;
+    const at = { x: pt(x), y: pt(this.size.height - y), borderWidth: 0 };
+    const size = pt(radius);
     this.circle(x, y, 2 * radius, { width: 0.15, colour: hair });
     petals.forEach(({ label, value, upTo }, i) => {
       const angle = turn(i, petals.length);

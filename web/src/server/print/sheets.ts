@@ -18,6 +18,7 @@ export class Sheets {
   readonly width: number;
   readonly height: number;
   readonly right: number;
+  private readonly printed: string;
   private constructor(
     readonly paper: Paper,
     private readonly kind: PrintKind,
@@ -26,6 +27,7 @@ export class Sheets {
   ) {
     ({ width: this.width, height: this.height } = paper.size);
     this.right = this.width - margin;
+    this.printed = dayInWords(foot.day);
   }
   static async of(kind: PrintKind, head: Head, paper: PaperId, foot: Foot): Promise<Sheets> {
     return new Sheets(await Paper.of(paper, `${head.title}: ${printKinds[kind].label}`, foot.on), kind, head, foot);
@@ -41,7 +43,7 @@ export class Sheets {
   footer(above = ''): void {
     const { paper, right, height, foot } = this;
     paper.line(margin, height - 13, right, height - 13);
-    paper.text(`Rose Compass · plan ${foot.plan} · printed ${dayInWords(foot.day)}`, margin, height - 8.5, { size: 8, colour: soft });
+    paper.text(`Rose Compass · plan ${foot.plan} · printed ${this.printed}`, margin, height - 8.5, { size: 8, colour: soft });
     paper.text(foot.id, right, height - 8.5, { size: 8, colour: soft, align: 'right' });
     if (above !== '') paper.text(above, margin, height - 16, { size: 8 });
   }
