@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import { z } from 'zod';
 import type { Frozen } from '@rose/core/document/frozen';
 import type { Actor, Contract, Guest, Member } from '../contract/contract';
 import type { Database, Tx } from '../db/client';
@@ -32,14 +32,13 @@ export const serve = <C extends Contract>(contract: C, run: Run<C>): Operation<C
 /** Any operation, as the router folds over them: it hands each what its own contract parsed. */
 export type AnyOperation = { readonly contract: Contract; readonly run: (db: never, actor: never, input: never, reply: Reply) => Promise<unknown> };
 
-const isCursor = (values: unknown): values is (string | number | null)[] =>
-  Array.isArray(values) && values.every((value) => value === null || typeof value === 'string' || typeof value === 'number');
+/** Where a page of a list ends: what it is sorted by, and the id of the last row. */
+const cursorShape = z.tuple([z.union([z.string(), z.number(), z.null()]), z.uuid()]);
 export const encodeCursor = (values: readonly (string | number | null)[]) => Buffer.from(JSON.stringify(values)).toString('base64url');
 export function decodeCursor(cursor: string | undefined): readonly (string | number | null)[] | undefined {
   if (cursor === undefined) return undefined;
   try {
-    const values: unknown = JSON.parse(Buffer.from(cursor, 'base64url').toString());
-    return isCursor(values) ? values : undefined;
+    return cursorShape.safeParse(JSON.parse(Buffer.from(cursor, 'base64url').toString())).data;
   } catch {
     return undefined;
   }

@@ -160,6 +160,11 @@ function unexpected(error: unknown): Problem {
     return new Problem(422, 'invalid', 'Something this refers to does not exist here.', {
       errors: [{ field: 'body', message: 'refers to something that does not exist here' }],
     });
+  // A number, a date or an id that passed the contract and that the database cannot read.
+  if (codes.some((code) => ['22P02', '22003', '22007', '22008'].includes(String(code))))
+    return new Problem(422, 'invalid', 'A value is not one that can be stored or looked for.', {
+      errors: [{ field: 'body', message: 'holds a value out of range, or of another kind' }],
+    });
   if (codes.includes('22021') || codes.includes('22P05'))
     return new Problem(422, 'invalid', 'A text holds a character that cannot be stored.', {
       errors: [{ field: 'body', message: 'holds a character that cannot be stored' }],
@@ -167,6 +172,9 @@ function unexpected(error: unknown): Problem {
   log.error({ bug: errorText(error) });
   return new Problem(500, 'unexpected', 'Something went wrong here. Nothing was changed; try again.');
 }
+
+/** Half of a letter that takes two code units, as a field with a length limit may leave behind, becomes the sign for a letter that is lost. */
+const wholeLetters = (_key: string, value: unknown) => (typeof value === 'string' ? value.toWellFormed() : value);
 
 async function readInput(request: Request): Promise<Record<string, unknown>> {
   const url = new URL(request.url);
@@ -176,7 +184,7 @@ async function readInput(request: Request): Promise<Record<string, unknown>> {
   if (text.length > biggestBody) throw new Problem(413, 'too-large', 'This is more than four megabytes: send it in parts.');
   if (text === '') return fromQuery;
   try {
-    const body: unknown = JSON.parse(text);
+    const body: unknown = JSON.parse(text, wholeLetters);
     if (typeof body === 'object' && body !== null && !Array.isArray(body)) return { ...fromQuery, ...body };
   } catch {
     // Falls through to the sentence below.

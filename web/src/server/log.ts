@@ -9,4 +9,7 @@ export function errorText(error: unknown): string {
 }
 
 /** Logs hold what happened and how long it took; never a name, an address, a token or a word of a note. */
-export const log = pino({ level: process.env['ROSE_LOG'] ?? 'info', base: null });
+const to = pino.destination({ dest: 1, sync: true });
+// A full disk loses lines of the log, never an answer.
+to.on('error', () => undefined);
+export const log = pino({ level: process.env['ROSE_LOG'] ?? 'info', base: null }, to);

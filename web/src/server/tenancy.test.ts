@@ -1,7 +1,9 @@
-import { sql } from 'drizzle-orm';
+import { is, sql } from 'drizzle-orm';
+import { getTableConfig, PgTable } from 'drizzle-orm/pg-core';
 import { v4, v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { connections } from '../db/client';
+import * as schema from '../db/schema';
 import { openNote } from './note/glasses';
 import { operations } from './registry';
 import { Problem } from './problem';
@@ -16,33 +18,27 @@ beforeAll(async () => {
 });
 afterAll(() => drop());
 
+/** The tables whose rows belong to a venue, told by the schema itself. */
+const ofVenues = Object.values(schema).flatMap((entry) => {
+  if (!is(entry, PgTable)) return [];
+  const { name, columns } = getTableConfig(entry);
+  return columns.some((column) => column.name === 'venue_id') ? [name] : [];
+});
 /** Everything a venue has, as text: to see that nothing of it moved. */
 async function everything(venueId: string): Promise<string> {
   const { db } = connections();
   const parts: unknown[] = [];
-  for (const table of [
-    'wine',
-    'lot',
-    'flight',
-    'flight_wine',
-    'flight_print',
-    'flight_calendar',
-    'tasting',
-    'glass',
-    'glass_identity',
-    'participant',
-    'note',
-    'dish',
-    'member',
-    'invitation',
-    'api_token',
-  ]) {
+  for (const table of ofVenues) {
     parts.push((await db.execute(sql.raw(`select * from "${table}" where venue_id = '${venueId}' order by 1, 2`))).rows);
   }
   parts.push((await db.execute(sql.raw(`select * from venue where id = '${venueId}'`))).rows);
   return JSON.stringify(parts);
 }
 const secrets = ['Caldera', 'Lamplighter', 'Octopus', 'Fire and salt', 'zebra', 'somebody@example.invalid'];
+
+it('looks at every table of a venue', () => {
+  for (const table of ['wine', 'note', 'scheme', 'routine', 'tasting_log', 'glass_identity']) expect(ofVenues).toContain(table);
+});
 
 describe('a stranger with the ids of another venue', () => {
   it('reads nothing and changes nothing, by any command or query', async () => {

@@ -61,6 +61,8 @@ export async function knownWines(db: Reader, venueId: string, ids?: readonly str
         isNull(note.deletedAt),
         isNotNull(glass.revealedAt),
         isNull(glass.rejectedAt),
+        // Stand-ins of a demonstration taste nothing.
+        eq(participant.simulated, false),
         ids === undefined ? undefined : inArray(glassIdentity.wineId, wineIds),
       ),
     )
