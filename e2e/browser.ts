@@ -68,6 +68,8 @@ export async function fill(page: Page, label: string, value: string): Promise<vo
   const handle = await page.waitForSelector(`::-p-xpath(//label[starts-with(normalize-space(.), "${label}")])`, { timeout: 10_000 });
   const id = await handle!.evaluate((element) => element.getAttribute('for'));
   const input = (await page.$(`[id="${id}"]`))!;
+  // What is typed before the page has taken the field over is lost on a slow machine.
+  await page.waitForFunction((element) => Object.keys(element).some((key) => key.startsWith('__react')), { timeout: 15_000, polling: 100 }, input);
   await input.click({ count: 3 });
   await input.press('Backspace');
   await input.type(value);

@@ -1,5 +1,4 @@
 import type { FactId, FactValue, GrapeShare, Share, Vintage, WineFacts } from './facts';
-import type { ColourClass } from './observables';
 
 /** The value of a fact, or undefined when it is not known. */
 export function factOf<Id extends FactId>(from: WineFacts, id: Id): FactValue<Id> | undefined {
@@ -59,6 +58,3 @@ export function narrowedShares(grapes: readonly GrapeShare[]): readonly { grape:
     return { grape: entry.grape, low: only ? 0 : rest ? Math.max(low, 100 - othersHigh) : low, high: Math.max(low, Math.min(high, 100 - othersLow)) };
   });
 }
-
-/** The colour class of a wine, when it is known. */
-export const colourOf = (from: WineFacts): ColourClass | undefined => factOf(from, 'colour');

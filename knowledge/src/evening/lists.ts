@@ -1,4 +1,4 @@
-import { absolutePressure, openingAdvice, overPressure, pressureAt, type OpeningAdvice } from '@rose/core/bubbles/bubbles';
+import { openingAdvice, type OpeningAdvice } from '@rose/core/bubbles/bubbles';
 import { airChoices } from '@rose/core/air/air';
 import { allergenLabels } from '@rose/core/flight/strip';
 import type { FlightDocument } from '@rose/core/flight/flight';
@@ -211,10 +211,6 @@ export function openingCard(wine: PreparedWine, celsius: number): OpeningCard {
     cautions: [...(wine.closure.caution === undefined ? [] : [wine.closure.caution]), openingDefers],
   };
 }
-/** Absolute and over pressure at a temperature, for a table of a card. */
-export const pressureTable = (overAt20: number, temperatures: readonly number[]) =>
-  temperatures.map((celsius) => ({ celsius, over: overPressure(pressureAt(absolutePressure(overAt20), 20, celsius)) }));
-
 export const allergenSentence = (amounts: Amounts): string => {
   const list = amounts.strip.allergens.map((allergen) => allergenLabels[allergen]);
   if (list.length === 0) return '';

@@ -159,6 +159,8 @@ export const timetable = z.object({
   span: z.number(),
   bound: z.number(),
   exact: z.boolean(),
+  /** How long the afternoon is, in words; '' while it does not fit. */
+  says: z.string(),
   tasks: z.array(
     z.object({
       id: z.string(),

@@ -233,6 +233,7 @@ export const flight = {
           chosen: z.string().nullable(),
           atPour: z.number(),
           off: z.number(),
+          says: z.string(),
           remedy: z.object({ minutes: z.number(), at: z.number() }).nullable(),
           curve: z.array(z.object({ at: z.number(), celsius: z.number() })),
           air: z.object({

@@ -6,6 +6,7 @@ import { migrate as apply } from 'drizzle-orm/node-postgres/migrator';
 import { Client } from 'pg';
 
 import { rewriteDerived } from '../server/derived';
+import { clearExpired } from '../server/expired';
 
 const folder = path.join(path.dirname(fileURLToPath(import.meta.url)), 'migrations');
 /** Any number that is ours: two starters wait for each other. */
@@ -29,6 +30,7 @@ export async function migrate(connectionString: string): Promise<void> {
       throw new Error('This database was made by a newer version of Rose Compass: start that version, or restore an older backup.');
     await apply(drizzle(client), { migrationsFolder: folder });
     await rewriteDerived(connectionString, console.log);
+    await clearExpired(drizzle(client));
   } finally {
     await client.end();
   }

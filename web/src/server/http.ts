@@ -3,6 +3,7 @@ import { same } from '@rose/core/document/merge';
 import { may } from '../contract/roles';
 import { connections } from '../db/client';
 import type { Contract } from '../contract/contract';
+import { clearOnceADay } from './expired';
 import type { Actor, AnyOperation, Reply } from './command';
 import { count } from './limits';
 import { errorText, log } from './log';
@@ -105,6 +106,7 @@ export async function handle(request: Request, path: string): Promise<Response> 
     )
       throw new Problem(403, 'origin', 'This write did not come from one of our own pages.');
     const actor = await whoIs(request.headers);
+    clearOnceADay(connections().db);
     const input = {
       ...(await readInput(request)),
       ...Object.fromEntries(Object.entries(found.params).map(([key, value]) => [key, decodeURIComponent(value)])),

@@ -5,6 +5,7 @@ import { warmsBy } from '@rose/core/temperature/temperature';
 import { showBand, showDifference, showTemperature, showVolume } from '@rose/core/wine/measure';
 import { plannedTasks, taskId, type WayOut } from '@rose/core/timetable/evening';
 import { doneIn, instantOf, minutesFrom, type Moment } from '@rose/knowledge/evening/whole';
+import { offInWords, remedyInWords, spanInWords } from '@rose/knowledge/evening/wording';
 import { minutesAWine, stockOf } from '@rose/knowledge/evening/evening';
 import { Button } from '@/ui/button';
 import { Trouble } from '@/ui/field';
@@ -167,7 +168,7 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
                   name: wine.wine.name,
                   says:
                     curve.off !== 0
-                      ? `${showDifference(Math.abs(curve.off), venue.temperature)} too ${curve.off > 0 ? 'warm' : 'cold'} at ${clock(wine.pourAt)}`
+                      ? `${offInWords(curve.off, venue.temperature)} at ${clock(wine.pourAt)}`
                       : start === undefined
                         ? 'as it stands'
                         : route?.id === 'fridge-cold'
@@ -323,13 +324,9 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
             .map((curve) => (
               <Say key={curve.wine}>
                 <strong>
-                  {nameOf(curve.wine)} will pour {showDifference(Math.abs(curve.off), venue.temperature)} too {curve.off > 0 ? 'warm' : 'cold'}.
-                </strong>
-                {curve.remedy === undefined
-                  ? curve.off > 0
-                    ? 'A fridge place or an ice bucket would help.'
-                    : 'Let it stand in the room a little longer.'
-                  : `${curve.remedy.minutes} minutes in ice water from ${clock(curve.remedy.at)} would do it. `}
+                  {nameOf(curve.wine)} will pour {offInWords(curve.off, venue.temperature)}.
+                </strong>{' '}
+                {remedyInWords(curve.off, curve.remedy, clock)}{' '}
                 {mayEdit && curve.remedy !== undefined && stock.bucketPlaces > 0 && (
                   <Button size="small" onPress={() => changeWine(curve.wine, { route: 'ice' })}>
                     Do that
@@ -339,11 +336,7 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
             ))}
           {plan !== undefined && plan.timetable.conflicts.length === 0 && (
             <p className="soft" style={{ fontSize: '0.875rem' }}>
-              {Math.floor(plan.timetable.span / 60)} h {plan.timetable.span % 60} min from the first task to the first pour
-              {plan.timetable.exact
-                ? ', the least there can be'
-                : `; none can be shorter than ${plan.timetable.bound} min, so at most ${plan.timetable.span - plan.timetable.bound} min could be saved`}
-              . Each task starts as late as it can.
+              {spanInWords(plan.timetable)} Each task starts as late as it can.
             </p>
           )}
           {mayEdit && (

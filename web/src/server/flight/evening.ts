@@ -9,6 +9,7 @@ import { amountsOf } from '@rose/knowledge/evening/amounts';
 import { blindnessChecks, openingCard, packingList, roomChecks, shoppingList } from '@rose/knowledge/evening/lists';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import type { EveningInput, VenueFacts } from '@rose/knowledge/evening/evening';
+import { minuteInWords, offInWords, remedyInWords, spanInWords } from '@rose/knowledge/evening/wording';
 import { doneIn, instantOf, minutesFrom, type Moment, type WholeEvening } from '@rose/knowledge/evening/whole';
 import { solved } from '../compute/pool';
 import type { Reader } from '../../db/client';
@@ -45,6 +46,7 @@ export function timetableView(flight: Awaited<ReturnType<typeof readFlight>>['do
     span: plan.timetable.span,
     bound: plan.timetable.bound,
     exact: plan.timetable.exact,
+    says: plan.timetable.conflicts.length > 0 ? '' : spanInWords(plan.timetable),
     conflicts: plan.timetable.conflicts.map((conflict) => ({ ...conflict })),
     wayOut: plan.wayOut ?? null,
     tasks: plannedTasks(plan).map((task) => {
@@ -81,6 +83,8 @@ export const timetableOf = serve(contract.flight.timetable, async (db, actor, in
 export const temperatureOf = serve(contract.flight.temperature, async (db, actor, input) => {
   const { flight, evening, venue } = await readEvening(db, actor.venueId, input.id);
   const whole = await wholeOf(flight, evening, venue.facts);
+  const firstPour = firstPourOf(flight.starts, venue.settings.timeZone)?.toISOString() ?? null;
+  const clock = (minute: number) => minuteInWords(minute, firstPour, venue.settings.timeZone);
   return {
     wines: whole.prepared.map((wine) => {
       const curve = whole.curves.find((entry) => entry.wine === wine.wine.id)!;
@@ -103,6 +107,7 @@ export const temperatureOf = serve(contract.flight.temperature, async (db, actor
         chosen: whole.plan.routes.get(wine.wine.id)?.id ?? null,
         atPour: curve.atPour,
         off: curve.off,
+        says: [offInWords(curve.off, venue.facts.temperature), remedyInWords(curve.off, curve.remedy, clock)].filter((text) => text !== '').join('. '),
         remedy: curve.remedy === undefined ? null : { minutes: curve.remedy.minutes, at: curve.remedy.at },
         curve: curve.points.map((point) => ({ ...point })),
         air: {

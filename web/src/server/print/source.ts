@@ -1,11 +1,12 @@
 import { panelPours, placeLetter } from '@rose/core/serving-design/serving-design';
 import { pouringOrder, type FlightDocument } from '@rose/core/flight/flight';
 import { factInWords, type FactId, type FactValue } from '@rose/core/wine/facts';
-import { clockIn, localTimeInWords } from '@rose/core/wine/day';
+import { localTimeInWords } from '@rose/core/wine/day';
 import { factOf } from '@rose/core/wine/stated';
 import { bothTemperatures } from '@rose/core/wine/measure';
 import type { PairingWine } from '@rose/core/pairing/fit';
 import { foodOf, type DishPart } from '@rose/knowledge/pairing/index';
+import { minuteInWords } from '@rose/knowledge/evening/wording';
 import type { VenueFacts } from '@rose/knowledge/evening/evening';
 import type { WholeEvening } from '@rose/knowledge/evening/whole';
 import type { TimetableView } from '../../contract/answers';
@@ -62,13 +63,7 @@ export function aboutWine({ wine }: Prepared): string {
   return [say('grapes'), say('vintage'), say('region') || say('country'), say('abv')].filter((text) => text !== '').join(' · ');
 }
 /** A minute of the plan as the clock shows it at the venue, or as a distance from the first pour while no date is set. */
-export function clockOf({ timetable, timeZone }: PrintSource, minute: number): string {
-  if (timetable.firstPour === null)
-    return minute < 0
-      ? `−${Math.floor(-minute / 60)}:${String(-minute % 60).padStart(2, '0')}`
-      : `+${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`;
-  return clockIn(new Date(new Date(timetable.firstPour).getTime() + minute * 60_000), timeZone);
-}
+export const clockOf = ({ timetable, timeZone }: PrintSource, minute: number): string => minuteInWords(minute, timetable.firstPour, timeZone);
 /** The range everything is served in, as a sentence; '' without wines. */
 export function temperatureSentence({ whole, venue }: PrintSource): string {
   const bands = whole.prepared.map((wine) => wine.band);
