@@ -88,7 +88,7 @@ describe('an evening, from its purpose to paper', () => {
     await waitForText(page, '4 February 2027, 19:00');
     await saved();
     await press(page, 'Ready');
-    await waitForText(page, 'from the first task to the first pour', 30_000);
+    await waitForText(page, 'first task to the first pour', 30_000);
     const first = await page.$eval('aside h2', (element) => element.textContent!);
     await press(page, 'Done');
     await page.waitForFunction((was) => document.querySelector('aside h2')!.textContent !== was, {}, first);
@@ -137,10 +137,10 @@ describe('an evening, from its purpose to paper', () => {
         return found === undefined ? null : Math.round(found.getBoundingClientRect().top + scrollY);
       });
       if (at !== null) heights.add(at);
-      if ((await textOf(page)).includes('from the first task to the first pour')) break;
+      if ((await textOf(page)).includes('first task to the first pour')) break;
       await new Promise((resolve) => setTimeout(resolve, 10));
     }
-    await waitForText(page, 'from the first task to the first pour', 30_000);
+    await waitForText(page, 'first task to the first pour', 30_000);
     expect(Math.max(...heights) - Math.min(...heights)).toBeLessThanOrEqual(24);
     await press(page, 'Prints and calendar');
     await waitForText(page, 'out of date: printed from plan 1', 20_000);
@@ -164,7 +164,7 @@ describe('an evening, from its purpose to paper', () => {
     await waitForText(page, 'The afternoon runs late.', 30_000);
     await press(page, 'Plan anew from now');
     await waitForText(page, 'Planned anew from');
-    await page.waitForFunction(() => /It does not all fit|from the first task to the first pour/.test(document.querySelector('aside')!.innerText), {
+    await page.waitForFunction(() => /It does not all fit|first task to the first pour/.test(document.querySelector('aside')!.innerText), {
       timeout: 20_000,
     });
     const said = await page.$eval('aside[aria-label="What to do next"]', (element) => (element as HTMLElement).innerText);
@@ -197,7 +197,7 @@ describe('the taste in the afternoon', () => {
     await saved();
     await press(page, 'Ready');
     await waitForText(page, 'What to do next', 5_000).catch(() => undefined);
-    await waitForText(page, 'from the first task to the first pour', 30_000);
+    await waitForText(page, 'first task to the first pour', 30_000);
     for (let i = 0; i < 30; i++) {
       // What is done is planned round in a worker: the next thing may change once more.
       await new Promise((resolve) => setTimeout(resolve, 700));
@@ -232,7 +232,7 @@ describe('the afternoon on a phone, and by keyboard alone', () => {
     await press(page, 'Fire and salt');
     await page.waitForFunction(() => /^\/flights\/[0-9a-f-]{36}$/.test(location.pathname));
     await press(page, 'Ready');
-    await waitForText(page, 'from the first task to the first pour', 30_000);
+    await waitForText(page, 'first task to the first pour', 30_000);
     const [next, at] = await page.$eval('aside h2', (element) => [element.textContent!, element.getBoundingClientRect().top] as const);
     expect(at).toBeLessThan(500);
     const done = (await page.$('::-p-xpath(//aside//button[starts-with(., "Done")])'))!;
@@ -273,7 +273,7 @@ describe('the afternoon on a phone, and by keyboard alone', () => {
     await page.evaluate(() => (document.querySelector('nav[aria-label="This flight"] a') as HTMLElement).focus());
     await tabTo('Ready');
     await page.keyboard.press('Enter');
-    await waitForText(page, 'from the first task to the first pour', 30_000);
+    await waitForText(page, 'first task to the first pour', 30_000);
     await tabTo('Prints and calendar');
     await page.keyboard.press('Enter');
     await tabTo('Print the tasting sheet');

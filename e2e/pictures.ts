@@ -50,7 +50,7 @@ try {
   await waitForText(page, 'strain; the best is');
   await take('chart');
   await press(page, 'Ready');
-  await waitForText(page, 'from the first task to the first pour');
+  await waitForText(page, 'first task to the first pour');
   await take('ready');
   await follow('/notebook', 'Black Scree');
   await press(page, 'Palate');

@@ -1,12 +1,13 @@
 import { account, demo, mail, member, token, venue } from './account';
 import { wine } from './cellar';
 import { document } from './document';
-import { flight, probe } from './flight';
+import { flight } from './flight';
 import { guest } from './guest';
 import { health } from './health';
 import { routine, scheme } from './house';
 import { descriptor, note } from './note';
 import { dish, pairing } from './pairing';
+import { probe } from './prepare';
 import type { Contract } from './contract';
 
 /** Every command and query there is, said once: what the server serves, the client calls, the OpenAPI document tells and the tests walk. */

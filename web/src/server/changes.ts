@@ -1,8 +1,8 @@
-import { and, eq, inArray, isNull, or } from 'drizzle-orm';
+import { and, eq, inArray } from 'drizzle-orm';
 import { contract } from '../contract';
-import { may } from '../contract/roles';
-import { dish, flight, note, participant, wine } from '../db/schema';
+import { dish, flight, note, wine } from '../db/schema';
 import { serve } from './command';
+import { readableNotes } from './note/whose';
 
 /** One question for all that a page has open: four cheap reads of revisions, and only of what the caller may read. */
 export const changedDocuments = serve(contract.document.changed, async (db, actor, { open }) => {
@@ -30,14 +30,7 @@ export const changedDocuments = serve(contract.document.changed, async (db, acto
       await db
         .select({ id: note.id, revision: note.revision })
         .from(note)
-        .innerJoin(participant, and(eq(participant.venueId, note.venueId), eq(participant.id, note.participantId)))
-        .where(
-          and(
-            eq(note.venueId, actor.venueId),
-            inArray(note.id, notes),
-            or(eq(participant.userId, actor.userId), may(actor, 'note.others') ? or(eq(note.shared, true), isNull(participant.userId)) : undefined),
-          ),
-        ),
+        .where(and(eq(note.venueId, actor.venueId), inArray(note.id, notes), readableNotes(actor))),
     );
   return {
     changed: open.flatMap(({ kind, id, revision }) => {

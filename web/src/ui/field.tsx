@@ -49,6 +49,9 @@ interface Shared {
   readonly error?: string | undefined;
 }
 
+/** What stands behind a label: a unit, or what to look for. */
+const Hint = ({ children }: { children: string | undefined }) => (children === undefined || children === '' ? null : <span> · {children}</span>);
+
 export function TextField({
   label,
   hint,
@@ -78,7 +81,7 @@ export function TextField({
     <Wrap>
       <label htmlFor={id}>
         {label}
-        {hint !== undefined && <span> · {hint}</span>}
+        <Hint>{hint}</Hint>
       </label>
       <input
         id={id}
@@ -108,7 +111,7 @@ export function TextArea({ label, hint, error, value, onChange, rows = 3 }: Shar
     <Wrap>
       <label htmlFor={id}>
         {label}
-        {hint !== undefined && <span> · {hint}</span>}
+        <Hint>{hint}</Hint>
       </label>
       <textarea id={id} rows={rows} value={value} onChange={(event) => onChange(event.target.value)} />
       {error !== undefined && <div className="error">{error}</div>}
@@ -137,7 +140,7 @@ export function SelectField<K extends string, E extends string | undefined = und
     <Wrap>
       <label htmlFor={id} data-hidden={hideLabel}>
         {label}
-        {hint !== undefined && <span> · {hint}</span>}
+        <Hint>{hint}</Hint>
       </label>
       <select id={id} value={value} onChange={(event) => onChange(event.target.value as K)}>
         {empty !== undefined && <option value="">{empty}</option>}

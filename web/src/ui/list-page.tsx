@@ -12,11 +12,14 @@ export interface ListPage<T> {
 /** The row of a search and its filters over a list. */
 export const Filters = styled.form`
   display: grid;
-  grid-template-columns: minmax(200px, 2fr) repeat(5, minmax(110px, 1fr));
+  grid-template-columns: minmax(180px, 2fr);
+  grid-auto-flow: column;
+  grid-auto-columns: minmax(110px, 1fr);
   gap: 10px;
   margin-bottom: 18px;
   @media (max-width: 56.25em) {
     grid-template-columns: 1fr 1fr;
+    grid-auto-flow: row;
     > :first-child {
       grid-column: 1 / -1;
     }

@@ -27,15 +27,14 @@ export function InTheGlass({ wine, notes }: { wine: WineView; notes: readonly No
         </li>
         <li>
           <strong>Known from</strong>{' '}
-          {(['tasted', 'facts', 'style'] as const).map((from) => {
-            const keys = Object.entries(wine.profile).filter(([, known]) => known.from === from);
-            return keys.length === 0 ? null : (
-              <span key={from}>
-                {from === 'tasted' ? 'tasting' : from === 'facts' ? 'facts' : 'the style'}:{' '}
-                {keys.map(([key, known]) => (from === 'facts' ? `${key} (${known.why})` : key)).join(', ')}.{' '}
-              </span>
-            );
-          })}
+          {(['tasted', 'facts', 'style'] as const)
+            .flatMap((from) => {
+              const keys = Object.entries(wine.profile).filter(([, known]) => known.from === from);
+              const source = from === 'tasted' ? 'tasting' : from === 'facts' ? 'facts' : 'the style';
+              return keys.length === 0 ? [] : [`${source}: ${keys.map(([key, known]) => (from === 'facts' ? `${key} (${known.why})` : key)).join(', ')}`];
+            })
+            .join('; ')}
+          .
         </li>
         {wine.finish !== null && (
           <li>

@@ -74,7 +74,7 @@ const Facts = styled.div`
   border-top: 1px solid var(--line);
   div {
     display: grid;
-    grid-template-columns: 108px 1fr auto;
+    grid-template-columns: 108px minmax(0, 1fr) fit-content(112px);
     gap: 12px;
     padding: 7px 0;
     border-bottom: 1px solid var(--line);
@@ -90,6 +90,7 @@ const Facts = styled.div`
   small {
     color: var(--soft);
     font-size: 0.78125rem;
+    text-align: right;
   }
   .ask {
     color: var(--amber);

@@ -99,7 +99,7 @@ export function Strip({
     `oak: ${strip.oak.with} with, ${strip.oak.without} without${strip.oak.unknown > 0 ? `, ${strip.oak.unknown} not known` : ''}`,
     strip.countries.length > 0 ? `${strip.countries.length === 1 ? 'country' : 'countries'}: ${strip.countries.join(', ')}` : '',
     Object.keys(strip.merchants).length > 0
-      ? `from ${Object.entries(strip.merchants)
+      ? `bought: ${Object.entries(strip.merchants)
           .map(([merchant, n]) => `${merchant} (${n})`)
           .join(', ')}`
       : '',

@@ -4,12 +4,13 @@ import styled from 'styled-components';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
-import { papers, type PaperId } from '@/contract/prints';
+import { papers, printKinds, type PaperId } from '@/contract/prints';
 import { call, download } from '@/ui/api';
 import { useAct } from '@/ui/act';
 import { Button } from '@/ui/button';
 import { SelectField, Trouble } from '@/ui/field';
 import { dayAndClockIn } from '@rose/core/wine/day';
+import { keysOf } from '@rose/core/wine/keys';
 
 const List = styled.ul`
   list-style: none;
@@ -38,6 +39,8 @@ const List = styled.ul`
   }
 `;
 type PrintView = AnswerOf<'flight', 'prints'>['prints'][number];
+type Line = Omit<PrintView, 'made'> & { readonly made: PrintView['made'] | undefined };
+const unreadPrints: readonly Line[] = keysOf(printKinds).map((kind) => ({ kind, ...printKinds[kind], made: undefined }));
 type CalendarState = AnswerOf<'flight', 'calendarState'>;
 
 const paperNames = { a4: papers.a4.name, letter: papers.letter.name };
@@ -60,7 +63,8 @@ export function Prints({
   flush: () => Promise<void>;
   mayEdit: boolean;
 }) {
-  const [prints, setPrints] = useState<readonly PrintView[]>([]);
+  // What is not read yet has its line already, so that nothing moves under the hand.
+  const [prints, setPrints] = useState<readonly Line[]>(unreadPrints);
   const [calendar, setCalendar] = useState<CalendarState | null>(null);
   const [paper, setPaper] = useState<PaperId>('a4');
   const [link, setLink] = useState('');
@@ -112,13 +116,15 @@ export function Prints({
             <span>
               <strong>{print.label}</strong>
               <small data-old={print.made?.outOfDate === true || undefined}>
-                {print.made === null
-                  ? print.guests && blind
-                    ? 'not printed yet; holds codes only, nothing that names a wine'
-                    : 'not printed yet'
-                  : print.made.outOfDate
-                    ? `out of date: printed from plan ${print.made.plan}; since then ${print.made.changed.join(', ') || 'something'} changed`
-                    : `up to date, plan ${print.made.plan}, printed ${dayAndClockIn(print.made.at, timeZone)}`}
+                {print.made === undefined
+                  ? 'reading whether it is up to date …'
+                  : print.made === null
+                    ? print.guests && blind
+                      ? 'not printed yet; holds codes only, nothing that names a wine'
+                      : 'not printed yet'
+                    : print.made.outOfDate
+                      ? `out of date: printed from plan ${print.made.plan}; since then ${print.made.changed.join(', ') || 'something'} changed`
+                      : `up to date, plan ${print.made.plan}, printed ${dayAndClockIn(print.made.at, timeZone)}`}
               </small>
             </span>
             {mayEdit && (
@@ -136,9 +142,11 @@ export function Prints({
       </List>
       <h3>Calendar</h3>
       <p className="soft" style={{ marginTop: 0 }}>
-        {calendar === null || calendar.sentAt === null
-          ? 'Not sent yet. Every task becomes an entry with an alarm five minutes before.'
-          : `${calendar.events} entries${calendar.cancelled > 0 ? `, ${calendar.cancelled} cancelled` : ''}, sent ${dayAndClockIn(calendar.sentAt, timeZone)}. Send it again after a change: entries keep their ids, dropped ones are cancelled.`}
+        {calendar === null
+          ? 'Reading whether it was sent …'
+          : calendar.sentAt === null
+            ? 'Not sent yet. Every task becomes an entry with an alarm five minutes before.'
+            : `${calendar.events} entries${calendar.cancelled > 0 ? `, ${calendar.cancelled} cancelled` : ''}, sent ${dayAndClockIn(calendar.sentAt, timeZone)}. Send it again after a change: entries keep their ids, dropped ones are cancelled.`}
       </p>
       {mayEdit && (
         <div style={{ display: 'flex', flexWrap: 'wrap', gap: 10 }}>

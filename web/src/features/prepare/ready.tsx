@@ -335,7 +335,7 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
               </Say>
             ))}
           {plan !== undefined && plan.timetable.conflicts.length === 0 && (
-            <p className="soft" style={{ fontSize: '0.875rem' }}>
+            <p className="soft" style={{ fontSize: '0.875rem', margin: '10px 0' }}>
               {spanInWords(plan.timetable)} Each task starts as late as it can.
             </p>
           )}

@@ -1,3 +1,4 @@
+import { sentence } from '@rose/core/wine/reason';
 import { toldReasons } from '../because';
 import { and, asc, eq, gt, isNotNull, isNull, like, or, sql, type SQL } from 'drizzle-orm';
 import { loadsOf } from '@rose/core/wine/profile';
@@ -121,7 +122,7 @@ function windowView(entry: Known) {
     from: [...found.from] as [number, number],
     until: [...found.until] as [number, number],
     doubt: found.doubt,
-    because: toldReasons(found.reasons, windowWording),
+    because: toldReasons(found.reasons, (reason) => sentence(windowWording, reason)),
   };
 }
 /** How long its finish lasts over the sound notes, broken-off ones as lower bounds; null without a timed note. */

@@ -15,7 +15,7 @@ import { solved } from '../compute/pool';
 import type { Reader } from '../../db/client';
 import { contract } from '../../contract';
 import { serve } from '../command';
-import type { listLine } from '../../contract/flight';
+import type { listLine } from '../../contract/prepare';
 import type { TimetableView } from '../../contract/answers';
 import { readVenue, winesOf } from './read';
 import { readFlight } from './store';

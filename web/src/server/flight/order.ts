@@ -1,3 +1,4 @@
+import { sentence } from '@rose/core/wine/reason';
 import { and, eq, isNull } from 'drizzle-orm';
 import { z } from 'zod';
 import { pouringOrder } from '@rose/core/flight/flight';
@@ -30,7 +31,7 @@ function inWords(judged: OrderJudgement): z.infer<typeof judgement> {
       wine: step.wine,
       height: step.height,
       strain: step.strain,
-      because: toldReasons(step.reasons, orderWording),
+      because: toldReasons(step.reasons, (reason) => sentence(orderWording, reason)),
     })),
   };
 }

@@ -7,7 +7,7 @@ import { dish, flightPrint } from '../../db/schema';
 import { asPairingWine, knownWines } from '../cellar/profiles';
 import { contract } from '../../contract';
 import { serve } from '../command';
-import { printKind } from '../../contract/flight';
+import { printKind } from '../../contract/prepare';
 import { printKinds } from '../../contract/prints';
 import { drawn } from '../compute/pool';
 import { hashFacts } from '../print/hash';

@@ -1,3 +1,4 @@
+import { sentence } from '@rose/core/wine/reason';
 import { and, eq, isNotNull, sql } from 'drizzle-orm';
 import { contradictions, pullingApart } from '@rose/core/consistency/consistency';
 import { deduceWording } from '@rose/core/deduce/deduce';
@@ -56,7 +57,7 @@ export const scores = serve(contract.note.scores, async (db, actor, input) => {
         word: draft.word,
         criteria: draft.criteria.map(({ reasons, level: _level, ...rest }) => ({
           ...rest,
-          because: toldReasons(reasons, scoreWording),
+          because: toldReasons(reasons, (reason) => sentence(scoreWording, reason)),
         })),
       };
     }),
@@ -75,7 +76,7 @@ export const triageOf = serve(contract.note.triage, async (db, actor, input) => 
         id: entry.fault.id,
         name: entry.fault.name,
         chance: entry.chance,
-        because: toldReasons(entry.reasons),
+        because: toldReasons(entry.reasons, (reason) => reason.text),
         now: entry.fault.now.map((act) => ({ ...act })),
         tellTable: entry.fault.tellTable,
       })),
@@ -105,7 +106,7 @@ export const deduction = serve(contract.note.deduce, async (db, actor, input) =>
     dimensions: found.dimensions.map(({ reasons, values, ...rest }) => ({
       ...rest,
       values: values.slice(0, 6).map((value) => ({ ...value })),
-      because: toldReasons(reasons, deduceWording),
+      because: toldReasons(reasons, (reason) => sentence(deduceWording, reason)),
     })),
     kinds: found.kinds.slice(0, 6).map(({ archetype, chance }) => ({ id: archetype.id, name: archetype.name, chance })),
     settles: next === undefined ? null : { cue: next.cue.id, bits: next.bits },

@@ -1,5 +1,4 @@
 import { and, asc, eq, isNull, ne } from 'drizzle-orm';
-import { may } from '../../contract/roles';
 import { same } from '@rose/core/document/merge';
 import { dayIn } from '@rose/core/wine/day';
 import { type Moment } from '@rose/core/wine/note';
@@ -13,8 +12,8 @@ import { forbidden, notFound } from '../problem';
 import { completed } from '../account/settings';
 import { readRoutine } from '../house/routines';
 import { noteStore } from './store';
+import { mayChangeNote, mayReadNote } from './whose';
 
-/** A note may be changed by its taster; a host may also type in for a participant without an account. */
 export async function ownNote(db: Reader, actor: Member, id: string): Promise<void> {
   const [row] = await db
     .select({ userId: participant.userId })
@@ -22,7 +21,7 @@ export async function ownNote(db: Reader, actor: Member, id: string): Promise<vo
     .innerJoin(participant, and(eq(participant.venueId, note.venueId), eq(participant.id, note.participantId)))
     .where(and(eq(note.venueId, actor.venueId), eq(note.id, id)));
   if (row === undefined) throw notFound('note');
-  if (row.userId !== actor.userId && !(row.userId === null && may(actor, 'note.others'))) throw forbidden();
+  if (!mayChangeNote(actor, row.userId)) throw forbidden();
 }
 
 export const saveNote = serve(contract.note.save, async (tx, actor, input, reply) => {
@@ -73,7 +72,7 @@ export async function readNote(db: Reader, actor: Member, id: string) {
     .where(and(eq(note.venueId, actor.venueId), eq(note.id, id)));
   if (row === undefined || row.note.deletedAt !== null) throw notFound('note');
   const mine = row.participant.userId === actor.userId;
-  if (!mine && !(may(actor, 'note.others') && (row.note.shared || row.participant.userId === null))) throw forbidden();
+  if (!mayReadNote(actor, row.participant.userId, row.note.shared)) throw forbidden();
   const revealed = row.glass.revealedAt !== null;
   const others = await db
     .select({ id: note.id, moment: note.moment, tastedAt: note.tastedAt, document: note.document })
@@ -95,7 +94,7 @@ export async function readNote(db: Reader, actor: Member, id: string) {
     /** The routine of this note, in the version it has. */
     routine: await readRoutine(db, actor, row.note.document.routine ?? usualRoutine.id),
     mine,
-    mayEdit: mine || (row.participant.userId === null && may(actor, 'note.others')),
+    mayEdit: mayChangeNote(actor, row.participant.userId),
     taster: row.participant.name,
     tastedAt: row.note.tastedAt.toISOString(),
     day: dayIn(row.note.tastedAt, completed(row.settings).timeZone),

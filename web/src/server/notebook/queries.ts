@@ -2,7 +2,6 @@ import { and, asc, desc, eq, gt, gte, isNull, lt, sql, type SQL } from 'drizzle-
 import { alias } from 'drizzle-orm/pg-core';
 import { stringify } from 'csv-stringify/sync';
 import { z } from 'zod';
-import { may } from '../../contract/roles';
 import { asText, composeNote } from '@rose/core/prose/prose';
 import { observableIds, observables, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
 import { emptyNote, type Moment } from '@rose/core/wine/note';
@@ -12,6 +11,7 @@ import { chipName } from '@rose/knowledge/descriptors/index';
 import type { Reader } from '../../db/client';
 import { glass, glassIdentity, note, participant, wine } from '../../db/schema';
 import { contract } from '../../contract';
+import { ownNotes, readableNotes } from '../note/whose';
 import { serve, decodeCursor, encodeCursor, type Member } from '../command';
 import type { filters } from '../../contract/note';
 import type { NotebookItem } from '../../contract/answers';
@@ -35,7 +35,6 @@ const worded = (venueId: string, term: string): SQL =>
 
 async function where(db: Reader, actor: Member, input: Filters): Promise<SQL | undefined> {
   const { timeZone } = await settingsOf(db, actor.venueId);
-  const own = sql`exists (select 1 from ${participant} where ${participant.venueId} = ${note.venueId} and ${participant.id} = ${note.participantId} and ${participant.userId} = ${actor.userId})`;
   const shown = sql`exists (select 1 from ${glass} join ${glassIdentity} on ${glassIdentity.venueId} = ${glass.venueId} and ${glassIdentity.glassId} = ${glass.id} join ${wine} on ${wine.venueId} = ${glassIdentity.venueId} and ${wine.id} = ${glassIdentity.wineId} where ${glass.venueId} = ${note.venueId} and ${glass.id} = ${note.glassId} and ${glass.revealedAt} is not null`;
   return and(
     eq(note.venueId, actor.venueId),
@@ -48,10 +47,7 @@ async function where(db: Reader, actor: Member, input: Filters): Promise<SQL | u
     input.to === undefined ? undefined : lt(note.tastedAt, instantIn(`${dayAfter(input.to)}T00:00`, timeZone)),
     input.least === undefined ? undefined : gte(note.quality, input.least),
     input.clear === undefined ? undefined : sql`not coalesce(${note.document}->'circumstances' ?| array['cold', 'toothpaste', 'coffee', 'perfume'], false)`,
-    // One's own; a host also reads what is shared, and what a guest without an account left.
-    input.mine === 'yes' || !may(actor, 'note.others')
-      ? own
-      : sql`(${note.shared} or ${own} or exists (select 1 from ${participant} where ${participant.venueId} = ${note.venueId} and ${participant.id} = ${note.participantId} and ${participant.userId} is null))`,
+    input.mine === 'yes' ? ownNotes(actor) : readableNotes(actor),
   );
 }
 

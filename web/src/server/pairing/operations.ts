@@ -1,3 +1,4 @@
+import { sentence } from '@rose/core/wine/reason';
 import { and, asc, eq, isNull } from 'drizzle-orm';
 import { z } from 'zod';
 import type { DishDocument } from '@rose/core/pairing/document';
@@ -94,7 +95,7 @@ export const pairings = serve(contract.pairing.advise, async (db, actor, input) 
     wine: entry.wine,
     name: names.get(entry.wine)!,
     fit: entry.fit,
-    because: toldReasons(entry.reasons, fitWording).map((line, i) => ({ ...line, title: fitTitle[entry.reasons[i]!.id] })),
+    because: toldReasons(entry.reasons, (reason) => sentence(fitWording, reason)).map((line, i) => ({ ...line, title: fitTitle[entry.reasons[i]!.id] })),
   });
   const { advice, swap } = await solved('advice', { parts: input.parts, wines });
   return {
