@@ -1,3 +1,5 @@
+import { searchOf } from './search';
+
 /** The one client of our own API. A refusal becomes an ApiProblem in the user's words; no answer at all becomes an Unreachable. */
 export class ApiProblem extends Error {
   constructor(
@@ -46,9 +48,7 @@ function filled(path: string, input: object): { readonly at: string; readonly re
 async function ask(address: Callable, input: object, { keepalive, signal }: Options, patience: number): Promise<Response> {
   const { at, rest } = filled(address.path, input);
   const inAddress = address.method === 'GET' || address.method === 'DELETE';
-  const search = new URLSearchParams(
-    Object.entries(inAddress ? rest : {}).flatMap(([key, value]) => (value === undefined || value === null || value === '' ? [] : [[key, String(value)]])),
-  );
+  const search = searchOf(inAddress ? rest : {});
   const body = inAddress ? undefined : JSON.stringify(rest);
   const limit = AbortSignal.timeout(patience);
   try {

@@ -3,6 +3,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { useKey } from './frame';
+import { searchOf } from './search';
 
 export interface ListPage<T> {
   readonly items: readonly T[];
@@ -55,9 +56,7 @@ export function useListPage<T, F extends { readonly q?: string | undefined }>({
     setNext(first.next);
   }, [first]);
   const ask = (change: Record<string, string>) => {
-    const wanted = new URLSearchParams(
-      Object.entries<unknown>({ ...filters, q, ...change }).flatMap(([name, value]) => (value === undefined || value === '' ? [] : [[name, String(value)]])),
-    );
+    const wanted = searchOf({ ...filters, q, ...change });
     router.replace(`${path}${wanted.size > 0 ? `?${wanted}` : ''}`, { scroll: false });
   };
   useEffect(() => {

@@ -7,6 +7,7 @@ import { glassColour } from '@rose/core/appearance/colour';
 import { moments } from '@rose/core/wine/note';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
+import { searchOf } from '@/ui/search';
 import type { NoteFilters, AnswerOf } from '@/contract/answers';
 import { Button, ButtonLink, Key } from '@/ui/button';
 import { SelectField, TextField } from '@/ui/field';
@@ -85,9 +86,7 @@ export function Notebook({ first, filters }: { first: NotebookPage; filters: Not
     setQ,
     search,
   } = useListPage({ path: '/notebook', more: (input) => call(contract.note.list, input), first, filters, limit: 30 });
-  const query = new URLSearchParams(
-    Object.entries<unknown>({ ...filters }).flatMap(([name, value]) => (value === undefined || value === '' ? [] : [[name, String(value)]])),
-  );
+  const query = searchOf(filters);
   return (
     <Frame keys={{ '/': 'search' }}>
       <Page>

@@ -4,8 +4,8 @@ import styled from 'styled-components';
 import { warmsBy } from '@rose/core/temperature/temperature';
 import { showBand, showDifference, showTemperature, showVolume } from '@rose/core/wine/measure';
 import { plannedTasks, taskId, type WayOut } from '@rose/core/timetable/evening';
-import { doneIn, instantOf, minutesFrom, type Moment } from '@rose/knowledge/evening/whole';
-import { offInWords, remedyInWords, spanInWords } from '@rose/knowledge/evening/wording';
+import { doneIn, minutesFrom, type Moment } from '@rose/knowledge/evening/whole';
+import { minuteInWords, offInWords, remedyInWords, spanInWords } from '@rose/knowledge/evening/wording';
 import { minutesAWine, stockOf } from '@rose/knowledge/evening/evening';
 import { Button } from '@/ui/button';
 import { Trouble } from '@/ui/field';
@@ -83,10 +83,7 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
   const inputs = useMemo(() => wines.map((wine) => wine.evening), [wines]);
   const { output: whole = null, progress, trouble, retry } = useEvening(flight, inputs, venue, moment);
   const now = present === undefined || firstPour === null ? undefined : minutesFrom(firstPour, present);
-  const clock = (minute: number) =>
-    firstPour === null
-      ? `${minute < 0 ? '−' : '+'}${Math.floor(Math.abs(minute) / 60)}:${String(Math.abs(Math.round(minute)) % 60).padStart(2, '0')}`
-      : instantOf(firstPour, minute).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone });
+  const clock = (minute: number) => minuteInWords(minute, given, timeZone);
   const show = (celsius: number) => showTemperature(celsius, venue.temperature);
   const markDone = (task: string, done: boolean) =>
     open.change((d) => {

@@ -20,6 +20,7 @@ import { NumberField } from '@/ui/number-field';
 import type { Version } from './own-design';
 import { Probes } from './probes';
 import { useDays, useMay } from '@/ui/here';
+import { labelsOf } from '@rose/core/wine/keys';
 import { roles, type Role } from '@/contract/roles';
 
 type Who = AnswerOf<'account', 'me'>;
@@ -69,7 +70,7 @@ const Lay = styled.div`
     margin: 0;
   }
 `;
-const roleNames = { owner: roles.owner.label, host: roles.host.label, helper: roles.helper.label } satisfies Record<Role, string>;
+const roleNames = labelsOf(roles);
 
 export function Settings({
   who,
