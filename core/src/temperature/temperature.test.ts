@@ -115,6 +115,8 @@ describe('routes', () => {
           const found = routesFor({ volumeMl, start }, wanted, aimFor(wanted, 22, 50, 8), around, out);
           if (found.kind === 'unreachable') return;
           for (const route of found.routes) {
+            expect(route.best, route.id).toBeGreaterThanOrEqual(route.least);
+            expect(route.best, route.id).toBeLessThanOrEqual(route.most);
             for (const minutes of [route.least, route.best, route.most]) {
               const stages = [
                 { celsius: route.medium.celsius, tau: tauOf(route.medium.tau, volumeMl), minutes },
@@ -132,6 +134,12 @@ describe('routes', () => {
         },
       ),
     );
+  });
+  it('a band of less than a minute in ice is not overshot by rounding', () => {
+    const found = routesFor({ volumeMl: 375, start: 20.000528648065064 }, band(13, 15), aimFor(band(13, 15), 22, 50, 8), around, 0);
+    const ice = found.kind === 'routes' ? found.routes.find((route) => route.id === 'ice') : undefined;
+    expect(ice).toMatchObject({ least: 6, most: 7, best: 7 });
+    expect(ice!.atPour).toBeGreaterThanOrEqual(13);
   });
   it('the gentlest comes first, and what cannot be reached says by how much', () => {
     const white = routesFor({ volumeMl: 750, start: 22 }, band(7, 10), 8, around);

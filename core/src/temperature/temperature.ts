@@ -2,6 +2,8 @@
  * Newton's law of cooling, T(t) = Tₐ + (T₀ − Tₐ)·e^(−t/τ), through stages. Times in minutes, temperatures in °C.
  */
 
+import { clamp } from '../wine/units';
+
 /** A place a bottle can stand in. `tau` is the time constant of a standing 750 mL bottle, minutes. */
 export interface Medium {
   readonly id: string;
@@ -105,17 +107,10 @@ export function routesFor(bottle: Bottle, band: Band, aim: number, around: Surro
     routes.push({ id: 'none', medium: around.room, least: 0, most: 0, best: 0, out: leastOut, outMost: leastOut, atPour: untouched });
   if (bottle.start < band.low && around.room.celsius > band.low) {
     const minutes = (target: number) => minutesTo(bottle.start, around.room.celsius, room(0).tau, target);
-    const least = minutes(band.low)!;
-    routes.push({
-      id: 'warm',
-      medium: around.room,
-      least: Math.ceil(least),
-      most: Math.floor(minutes(band.high) ?? longest),
-      best: Math.round(minutes(aim) ?? least),
-      out: 0,
-      outMost: 0,
-      atPour: through(bottle.start, [room(Math.round(minutes(aim) ?? least))]),
-    });
+    const least = Math.ceil(minutes(band.low)!);
+    const most = Math.max(least, Math.floor(minutes(band.high) ?? longest));
+    const best = clamp(Math.round(minutes(aim) ?? least), least, most);
+    routes.push({ id: 'warm', medium: around.room, least, most, best, out: 0, outMost: 0, atPour: through(bottle.start, [room(best)]) });
   }
   /** How long a bottle that leaves at this temperature may stand out. */
   const warmsTo = (leaving: number, out: number) =>
@@ -126,17 +121,16 @@ export function routesFor(bottle: Bottle, band: Band, aim: number, around: Surro
     const tau = tauOf(medium.tau, bottle.volumeMl);
     // What the bottle must have when it leaves the medium to be at a temperature at the pour.
     const leave = (atPour: number) => startFor(atPour, [room(out)]);
-    const least = minutesTo(bottle.start, medium.celsius, tau, leave(band.high)) ?? 0;
-    const most = minutesTo(bottle.start, medium.celsius, tau, leave(band.low)) ?? longest;
-    const wished = minutesTo(bottle.start, medium.celsius, tau, leave(aim)) ?? most;
     const cap = id === 'freezer' ? freezerMost : longest;
-    if (Math.ceil(least) > Math.min(cap, Math.floor(most)) || leave(band.high) <= medium.celsius) return;
-    const best = Math.round(Math.min(cap, most, Math.max(least, wished)));
+    const least = Math.ceil(Math.max(0, minutesTo(bottle.start, medium.celsius, tau, leave(band.high)) ?? 0));
+    const most = Math.floor(Math.min(cap, minutesTo(bottle.start, medium.celsius, tau, leave(band.low)) ?? longest));
+    if (least > most || leave(band.high) <= medium.celsius) return;
+    const best = clamp(Math.round(minutesTo(bottle.start, medium.celsius, tau, leave(aim)) ?? most), least, most);
     routes.push({
       id,
       medium,
-      least: Math.ceil(Math.max(0, least)),
-      most: Math.floor(Math.min(cap, most)),
+      least,
+      most,
       best,
       out,
       outMost: warmsTo(temperatureAfter(bottle.start, { celsius: medium.celsius, tau, minutes: best }), out),
