@@ -1,5 +1,5 @@
 import { clamp } from '../wine/units';
-import { classOfHue, hueLadders, midpoint, type Observed } from '../wine/observables';
+import { classOfHue, hueLadders, midpoint, type Hue, type Observed } from '../wine/observables';
 
 /** CIELAB under D65 and the 2° observer. Never to be compared with the OIV's D65/10° values. */
 export interface Lab {
@@ -54,7 +54,7 @@ export function hexToLinear(hex: string): Linear {
 }
 
 /** CIELAB colour of each hue word at its core and middling depth. Own choice: no handbook gives words CIELAB limits. */
-export const hueLab: Readonly<Record<string, Lab>> = {
+export const hueLab: Readonly<Record<Hue, Lab>> = {
   colourless: { l: 97.5, a: -1.4, b: 3 },
   greenish: { l: 96, a: -4.8, b: 12.5 },
   lemon: { l: 94, a: -5.5, b: 24 },
@@ -76,6 +76,9 @@ export const hueLab: Readonly<Record<string, Lab>> = {
   mahogany: { l: 53, a: 20, b: 52 },
 };
 
+/** A hue word's own colour, "#rrggbb": the swatch beside it. */
+export const hueSwatch = (hue: Hue) => linearToHex(labToLinear(hueLab[hue]));
+
 /** How much colour the wine has for a depth of 0–100, relative to middling (50): absorbance is proportional to it. */
 export const depthFactor = (depth: number) => lightest * Math.exp((clamp(depth, 0, 100) / 50) * Math.log(1 / lightest));
 /** The colour of a wine of no depth at all, as a share of middling. */
@@ -87,8 +90,8 @@ const lightest = 0.3;
  * @param depth 0–100
  * @param thickness 0 (nothing) to 1 (the core)
  */
-export function layerColour(hue: string, depth: number, thickness: number): Linear {
-  const core = labToLinear(hueLab[hue] ?? hueLab['straw']!);
+export function layerColour(hue: Hue, depth: number, thickness: number): Linear {
+  const core = labToLinear(hueLab[hue]);
   const amount = depthFactor(depth) * thickness;
   return core.map((c) => clamp(c, 0.004, 0.999) ** amount) as unknown as Linear;
 }

@@ -25,6 +25,8 @@ export interface Finding {
 export interface Claim extends Finding {
   readonly id: string;
   readonly title: string;
+  /** The term itself, where the title says more. */
+  readonly word?: string;
   readonly source: Source;
 }
 

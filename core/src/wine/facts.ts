@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import type { Frozen } from '../document/frozen';
+import { colourWord } from './colour-class';
 import type { wineDocument } from './facts-schema';
 /**
  * The one registry of what can be known of a bottle before it is opened. The form, the CSV columns, the list of what to find out and
@@ -53,7 +54,7 @@ export const facts = {
     kind: 'choice',
     group: 'identity',
     label: 'colour',
-    options: { white: 'white', rose: 'rosé', amber: 'amber', red: 'red' },
+    options: colourWord,
     hint: 'amber is a white made on its skins',
   },
   bubbles: { kind: 'choice', group: 'identity', label: 'bubbles', options: { still: 'still', light: 'lightly sparkling', sparkling: 'sparkling' } },

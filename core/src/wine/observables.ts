@@ -1,3 +1,5 @@
+import { colourClasses, colourWord, type ColourClass } from './colour-class';
+
 /**
  * The one registry of what a taster can record. The note's type and schema, the forms, the CSV columns, the rose, the score sheets and the
  * written note are read from it. A new observation is one entry here.
@@ -5,9 +7,7 @@
 export const quarters = ['appearance', 'aroma', 'palate', 'finish', 'verdict'] as const;
 export type Quarter = (typeof quarters)[number];
 
-export const colourClasses = ['white', 'rose', 'amber', 'red'] as const;
-export type ColourClass = (typeof colourClasses)[number];
-export const colourWord: Record<ColourClass, string> = { white: 'white', rose: 'rosé', amber: 'amber', red: 'red' };
+export { colourClasses, colourWord, type ColourClass };
 
 /** The eight bearings of the rose, clockwise from north. */
 export const bearings = ['acidity', 'sweetness', 'bubbles', 'tannin', 'alcohol', 'body', 'intensity', 'length'] as const;
@@ -58,6 +58,8 @@ export const hueLadders = {
   red: { purple: 'purple', ruby: 'ruby', garnet: 'garnet', brick: 'brick', tawny: 'tawny', mahogany: 'mahogany' },
 } as const satisfies Record<ColourClass, Record<string, string>>;
 const hues = { ...hueLadders.white, ...hueLadders.rose, ...hueLadders.amber, ...hueLadders.red };
+export type Hue = keyof typeof hues;
+export const isHue = (word: string): word is Hue => Object.hasOwn(hues, word);
 
 export const observables = {
   clarity: choice({

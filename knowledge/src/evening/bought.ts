@@ -33,7 +33,7 @@ export function boughtView(entry: FlightWineEntry, currency: string) {
       price: price === undefined ? '' : moneyInWords(price, currency),
       notes: 0,
       loads: loadsOf(evening.profile),
-      stops: [...(glassColour({ hue: style.hue as 'straw', depth: style.depth, rim: 40 })?.stops ?? [])],
+      stops: [...(glassColour({ hue: style.hue, depth: style.depth, rim: 40 })?.stops ?? [])],
       missing: 0,
     },
   };

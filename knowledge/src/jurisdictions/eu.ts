@@ -38,17 +38,19 @@ export const stillSweetness: readonly NamedClass[] = [
 export const sparklingSweetness: readonly {
   readonly id: string;
   readonly title: string;
+  /** The term itself, as a label and a sentence say it. */
+  readonly word: string;
   readonly from: number;
   readonly to: number;
   readonly openTop: boolean;
 }[] = [
-  { id: 'brut-nature', title: 'Brut nature', from: 0, to: 3, openTop: true },
-  { id: 'extra-brut', title: 'Extra brut', from: 0, to: 6, openTop: false },
-  { id: 'brut', title: 'Brut', from: 0, to: 12, openTop: true },
-  { id: 'extra-dry', title: 'Extra dry', from: 12, to: 17, openTop: false },
-  { id: 'dry', title: 'Dry, as a sparkling wine', from: 17, to: 32, openTop: false },
-  { id: 'medium-dry', title: 'Medium dry, as a sparkling wine', from: 32, to: 50, openTop: false },
-  { id: 'sweet', title: 'Sweet, as a sparkling wine', from: 50, to: Infinity, openTop: false },
+  { id: 'brut-nature', title: 'Brut nature', word: 'brut nature', from: 0, to: 3, openTop: true },
+  { id: 'extra-brut', title: 'Extra brut', word: 'extra brut', from: 0, to: 6, openTop: false },
+  { id: 'brut', title: 'Brut', word: 'brut', from: 0, to: 12, openTop: true },
+  { id: 'extra-dry', title: 'Extra dry', word: 'extra dry', from: 12, to: 17, openTop: false },
+  { id: 'dry', title: 'Dry, as a sparkling wine', word: 'dry', from: 17, to: 32, openTop: false },
+  { id: 'medium-dry', title: 'Medium dry, as a sparkling wine', word: 'medium dry', from: 32, to: 50, openTop: false },
+  { id: 'sweet', title: 'Sweet, as a sparkling wine', word: 'sweet', from: 50, to: Infinity, openTop: false },
 ];
 export const sparklingSource = annexA;
 

@@ -44,6 +44,7 @@ function sparklingSweetnessTerm(facts: WineFacts): Claim {
   return {
     id: shown.id,
     title: shown.title,
+    word: shown.word,
     source: sparklingSource,
     verdict: 'meets',
     missing: [],
@@ -60,6 +61,13 @@ function sparklingSweetnessTerm(facts: WineFacts): Claim {
       },
     ],
   };
+}
+
+/** The word for how sweet the EU lets the wine be called; undefined while what it takes to say so is not known. */
+export function sweetnessWord(facts: WineFacts): string | undefined {
+  const term = sweetnessTerm(facts);
+  if (term.verdict !== 'meets') return undefined;
+  return term.word ?? term.title.toLowerCase();
 }
 
 /** The sweetness term the EU allows for the wine, still or sparkling. */

@@ -1,4 +1,4 @@
-import type { ColourClass } from '@rose/core/wine/observables';
+import type { ColourClass, Hue } from '@rose/core/wine/observables';
 import type { Loads } from '@rose/core/wine/profile';
 import type { Echo } from '@rose/core/pairing/dish';
 
@@ -9,12 +9,12 @@ export interface GeneralStyle {
   readonly colour: ColourClass;
   readonly loads: Loads;
   readonly echoes: readonly Echo[];
-  readonly hue: string;
+  readonly hue: Hue;
   readonly depth: number;
 }
 
 type Ten = readonly [acidity: number, sweetness: number, bubbles: number, tannin: number, alcohol: number, body: number, intensity: number, length: number, oak: number, fragility: number];
-const style = (id: string, name: string, colour: ColourClass, ten: Ten, hue: string, depth: number, ...echoes: Echo[]): GeneralStyle => {
+const style = (id: string, name: string, colour: ColourClass, ten: Ten, hue: Hue, depth: number, ...echoes: Echo[]): GeneralStyle => {
   const [acidity, sweetness, bubbles, tannin, alcohol, body, intensity, length, oak, fragility] = ten;
   return { id, name, colour, loads: { acidity, sweetness, bubbles, tannin, alcohol, body, intensity, length, oak, fragility }, echoes, hue, depth };
 };

@@ -5,6 +5,7 @@ import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate as apply } from 'drizzle-orm/node-postgres/migrator';
 import { Client } from 'pg';
 
+import { deliverLetters } from '../server/account/post';
 import { rewriteDerived } from '../server/derived';
 import { clearExpired } from '../server/expired';
 
@@ -31,6 +32,7 @@ export async function migrate(connectionString: string): Promise<void> {
     await apply(drizzle(client), { migrationsFolder: folder });
     await rewriteDerived(connectionString, console.log);
     await clearExpired(drizzle(client));
+    await deliverLetters(drizzle(client));
   } finally {
     await client.end();
   }

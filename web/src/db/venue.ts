@@ -75,6 +75,8 @@ export const mail = pgTable(
     subject: text('subject').notNull(),
     body: text('body').notNull(),
     sentAt: at('sent_at').notNull().defaultNow(),
+    /** When the post had it; a letter of a call that was killed waits for the next one. */
+    deliveredAt: at('delivered_at'),
     /** The venue in whose name it was sent; a letter about an account is nobody's but its reader's. */
     venueId: uuid('venue_id').references(() => venue.id),
   },

@@ -33,7 +33,7 @@ export function inventedNote(known: KnownWine, taster: Taster, random: () => num
   const observed: Observed = {
     clarity: known.document.facts.filtered?.value === false ? (random() < 0.6 ? 'clear' : 'hazy') : random() < 0.7 ? 'brilliant' : 'clear',
     colour: classOfHue(style.hue) ?? style.colour,
-    hue: style.hue as 'straw',
+    hue: style.hue,
     depth: near(style.depth),
     rim: near(red ? 44 : 24),
     noseStill: near(p.intensity.value - 10),

@@ -5,7 +5,7 @@ import { argon2id, argon2Verify } from 'hash-wasm';
 import { connections } from '../db/client';
 import * as schema from '../db/schema';
 import { origin, secret } from './setting';
-import { postLetter } from './account/post';
+import { deliverLetters, writeLetter } from './account/post';
 
 /** Parameters of argon2id: OWASP's second choice, 19 MiB and two passes. */
 const hash = (password: string) =>
@@ -39,13 +39,16 @@ function make() {
       password: { hash, verify: ({ hash: kept, password }) => argon2Verify({ password: password.normalize('NFKC'), hash: kept }) },
       resetPasswordTokenExpiresIn: 3600,
       revokeSessionsOnPasswordReset: true,
-      sendResetPassword: async ({ user, token }) =>
-        postLetter(
-          connections().accounts,
+      sendResetPassword: async ({ user, token }) => {
+        const db = connections().accounts;
+        await writeLetter(
+          db,
           user.email,
           'A new password',
           `Somebody asked for a new password for your account.\n\nSet it within the hour: ${origin()}/reset/${token}\n\nIf it was not you, do nothing: your password stays as it is.`,
-        ),
+        );
+        await deliverLetters(db);
+      },
     },
     session: { expiresIn: 60 * 60 * 24 * 30, updateAge: 60 * 60 * 24 },
     advanced: { cookiePrefix: 'rose', useSecureCookies: origin().startsWith('https:'), defaultCookieAttributes: { sameSite: 'lax', httpOnly: true } },

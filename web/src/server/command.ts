@@ -10,6 +10,8 @@ export interface Reply {
   readonly cookies: string[];
   status?: number;
   etag?: string;
+  /** Done once everything is committed; it must not fail the call. */
+  afterwards?: () => Promise<void>;
   /** The file this contract makes. */
   file?: { readonly type: string; readonly name: string; readonly body: string | Uint8Array };
 }

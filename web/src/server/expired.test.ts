@@ -1,8 +1,12 @@
+import { closeSync, existsSync, openSync, readFileSync, writeSync } from 'node:fs';
+import path from 'node:path';
 import { sql } from 'drizzle-orm';
+import { v7 } from 'uuid';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { connections } from '../db/client';
-import { rateLimit, session, user, verification } from '../db/schema';
-import { clearExpired } from './expired';
+import { mail, rateLimit, session, user, verification } from '../db/schema';
+import { deliverLetters, letterFile } from './account/post';
+import { clearExpired, turnLog } from './expired';
 import { ownDatabase } from './testing/venue';
 
 let drop: () => Promise<void>;
@@ -11,6 +15,31 @@ beforeAll(async () => {
 });
 afterAll(() => drop());
 
+it('a letter goes after ninety days, with its file', async () => {
+  const { db } = connections();
+  const now = new Date('2026-11-26T12:00:00Z');
+  for (const days of [89, 91])
+    await db.insert(mail).values({ id: v7(), to: 'w@example.invalid', subject: String(days), body: '', sentAt: new Date(now.getTime() - days * 86_400_000) });
+  await deliverLetters(db);
+  const rows = await db.select().from(mail);
+  const files = () => rows.filter((row) => existsSync(letterFile(row.id))).map((row) => row.subject);
+  expect(files().sort()).toEqual(['89', '91']);
+  await clearExpired(db, now);
+  expect(files()).toEqual(['89']);
+  expect((await db.select().from(mail)).map((row) => row.subject)).toEqual(['89']);
+});
+it('a log that grew too long begins anew in the same file; what it held stands beside it', () => {
+  const file = path.join(process.env['ROSE_DATA']!, 'server.log');
+  turnLog(file, 10);
+  expect(existsSync(file)).toBe(false);
+  const log = openSync(file, 'a');
+  writeSync(log, 'a long line\n');
+  turnLog(file, 10);
+  writeSync(log, 'short\n');
+  turnLog(file, 10);
+  closeSync(log);
+  expect([readFileSync(file, 'utf8'), readFileSync(`${file}.before`, 'utf8')]).toEqual(['short\n', 'a long line\n']);
+});
 it('what is over goes, what still holds stays', async () => {
   const { db } = connections();
   const now = new Date('2026-11-26T12:00:00Z');

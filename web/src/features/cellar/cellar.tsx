@@ -11,6 +11,7 @@ import { SelectField, TextField } from '@/ui/field';
 import { Frame, Page } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
 import { Filters, useListPage } from '@/ui/list-page';
+import { facts } from '@rose/core/wine/facts';
 import { petalsOf } from '@rose/core/rose/rose';
 import { Rose } from '@/ui/rose';
 import { useMay } from '@/ui/here';
@@ -116,20 +117,8 @@ export function Cellar({ first, filters, countries }: { first: Listing; filters:
           <div ref={search}>
             <TextField label="Search" hint="name, maker, grape, place" type="search" inputMode="search" value={q} onChange={setQ} placeholder="/" />
           </div>
-          <SelectField
-            label="Colour"
-            value={filters.colour ?? ''}
-            onChange={(colour) => ask({ colour })}
-            empty="any"
-            options={{ white: 'white', rose: 'rosé', amber: 'amber', red: 'red' }}
-          />
-          <SelectField
-            label="Bubbles"
-            value={filters.bubbles ?? ''}
-            onChange={(bubbles) => ask({ bubbles })}
-            empty="any"
-            options={{ still: 'still', light: 'lightly sparkling', sparkling: 'sparkling' }}
-          />
+          <SelectField label="Colour" value={filters.colour ?? ''} onChange={(colour) => ask({ colour })} empty="any" options={facts.colour.options} />
+          <SelectField label="Bubbles" value={filters.bubbles ?? ''} onChange={(bubbles) => ask({ bubbles })} empty="any" options={facts.bubbles.options} />
           <SelectField
             label="Country"
             value={filters.country ?? ''}

@@ -2,11 +2,12 @@
 import dynamic from 'next/dynamic';
 import { useState, type ReactNode } from 'react';
 import styled from 'styled-components';
-import { hueLab, labToLinear, linearToHex } from '@rose/core/appearance/colour';
+import { hueSwatch } from '@rose/core/appearance/colour';
 import {
   colourApplies,
   colourClasses,
   hueLadders,
+  isHue,
   idsOf,
   observables,
   type Observable,
@@ -100,7 +101,7 @@ function Control({ id, observed, set, aside }: { id: ObservableId; observed: Obs
           options={hue ? huesFor(observed, spec.options) : spec.options}
           value={value as string | undefined}
           onChange={(next) => set(id, next as never)}
-          {...(hue ? { swatch: (key: string) => linearToHex(labToLinear(hueLab[key]!)) } : {})}
+          {...(hue ? { swatch: (key: string) => (isHue(key) ? hueSwatch(key) : '') } : {})}
         />
       );
     }

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { glassColour } from '@rose/core/appearance/colour';
+import { colourWord } from '@rose/core/wine/colour-class';
 import { moments } from '@rose/core/wine/note';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
@@ -117,13 +118,7 @@ export function Notebook({ first, filters }: { first: NotebookPage; filters: Not
           <div ref={search}>
             <TextField label="Search" hint="smells, words, wines, grapes" type="search" inputMode="search" placeholder="/" value={q} onChange={setQ} />
           </div>
-          <SelectField
-            label="Colour"
-            value={filters.colour ?? ''}
-            onChange={(colour) => ask({ colour })}
-            empty="any"
-            options={{ white: 'white', rose: 'rosé', amber: 'amber', red: 'red' }}
-          />
+          <SelectField label="Colour" value={filters.colour ?? ''} onChange={(colour) => ask({ colour })} empty="any" options={colourWord} />
           <SelectField
             label="Mark"
             value={String(filters.least ?? '')}

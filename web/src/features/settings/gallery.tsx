@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
 import { glassColour } from '@rose/core/appearance/colour';
-import { bearings, hueLadders, observables, type Reading } from '@rose/core/wine/observables';
+import { bearings, hueLadders, isHue, observables, type Reading } from '@rose/core/wine/observables';
 import { Button, Key } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { CourseLine } from '@/ui/course-line';
@@ -48,12 +48,14 @@ export function Gallery() {
         <h2>Glass</h2>
         {(Object.keys(hueLadders) as (keyof typeof hueLadders)[]).map((colour) => (
           <div key={colour} style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>
-            {Object.entries(hueLadders[colour]).map(([hue, word]) => (
-              <figure key={hue} style={{ margin: 0, textAlign: 'center', fontSize: '0.8125rem' }}>
-                <Glass tilt size={92} stops={glassColour({ hue: hue as 'straw' })!.stops} label={word} />
-                <figcaption>{word}</figcaption>
-              </figure>
-            ))}
+            {Object.entries(hueLadders[colour]).map(([hue, word]) =>
+              isHue(hue) ? (
+                <figure key={hue} style={{ margin: 0, textAlign: 'center', fontSize: '0.8125rem' }}>
+                  <Glass tilt size={92} stops={glassColour({ hue })!.stops} label={word} />
+                  <figcaption>{word}</figcaption>
+                </figure>
+              ) : null,
+            )}
           </div>
         ))}
         <h2>Watch</h2>

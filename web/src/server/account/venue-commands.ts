@@ -1,7 +1,7 @@
 import { and, eq, inArray, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { may, rolesThat } from '../../contract/roles';
-import type { Tx } from '../../db/client';
+import { connections, type Tx } from '../../db/client';
 import { apiToken, invitation, member, venue } from '../../db/schema';
 import { contract } from '../../contract';
 import { ok, serve, type Member } from '../command';
@@ -10,7 +10,7 @@ import { newCode } from '../secret-code';
 import { origin } from '../setting';
 
 import { lockedSettings } from './settings';
-import { postLetter } from './post';
+import { deliverLetters, writeLetter } from './post';
 
 export const saveVenue = serve(contract.venue.save, async (tx, actor, input) => {
   const { probes } = await lockedSettings(tx, actor.venueId);
@@ -20,20 +20,21 @@ export const saveVenue = serve(contract.venue.save, async (tx, actor, input) => 
     .where(eq(venue.id, actor.venueId));
   return ok;
 });
-export const invite = serve(contract.member.invite, async (tx, actor, input) => {
+export const invite = serve(contract.member.invite, async (tx, actor, input, reply) => {
   const { code, hash } = newCode();
   const id = v7();
   const [place] = await tx.select({ name: venue.name }).from(venue).where(eq(venue.id, actor.venueId));
   await tx
     .insert(invitation)
     .values({ venueId: actor.venueId, id, email: input.email, role: input.role, codeHash: hash, expiresAt: new Date(Date.now() + 14 * 86_400_000) });
-  await postLetter(
+  await writeLetter(
     tx,
     input.email,
     `An invitation to ${place!.name}`,
     `${actor.name} invites you to ${place!.name} on Rose Compass, as ${input.role}.\n\nCome in within two weeks: ${origin()}/invitation/${code}`,
     actor.venueId,
   );
+  reply.afterwards = () => deliverLetters(connections().db);
   return { id };
 });
 

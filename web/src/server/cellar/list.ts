@@ -265,11 +265,16 @@ function number(text: string): number | undefined {
   return /^-?\d+(\.\d+)?$/.test(plain) ? Number(plain) : undefined;
 }
 
+/** A number as people write it in a list, with its unit, a part of it, or the unit's one ("14 %", "13.5vol.", "1 month"). */
+function withoutUnit(text: string, unit: string): string {
+  const parts = unit.split(' ').map((part) => part.replace(/s$/, '').replace(/[.*+?^${}()|[\]\\]/g, '\\$&'));
+  return text.trim().replace(new RegExp(`(\\s*(${parts.join('|')})s?\\.?)+$`, 'i'), '');
+}
 function readFact(id: FactId, text: string, bad: Bad): unknown {
   const spec: FactSpec = facts[id];
   switch (spec.kind) {
     case 'number': {
-      const value = number(text.replace(/%|vol\.?|g\/l|bar|months?|days?|°Oe/gi, ''));
+      const value = number(withoutUnit(text, spec.unit));
       if (value === undefined) bad(id, `“${text}” is not a number`);
       else if (value < spec.low || value > spec.high) bad(id, `${value} is not between ${spec.low} and ${spec.high} ${spec.unit}`);
       else return value;

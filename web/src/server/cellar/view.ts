@@ -6,7 +6,7 @@ import { glassColour } from '@rose/core/appearance/colour';
 import { sentence } from '@rose/core/wine/reason';
 import { classifyWording } from '@rose/core/classify/wording';
 import { sourceInWords } from '@rose/core/classify/classify';
-import { classifyWine, sweetnessTerm } from '@rose/knowledge/jurisdictions/index';
+import { classifyWine, sweetnessWord } from '@rose/knowledge/jurisdictions/index';
 import type { KnownWine } from './profiles';
 
 /** One computed statement of law, ready to read. */
@@ -29,8 +29,7 @@ export function lawOf(known: KnownWine): readonly ClaimView[] {
 
 /** The style name of a wine, from facts and profile. */
 export function styleNameOf(known: KnownWine): string {
-  const term = sweetnessTerm(known.document.facts);
-  const word = term.verdict === 'meets' ? term.title.toLowerCase().replace(', as a sparkling wine', '') : plainSweetness(known.profile.sweetness.value);
+  const word = sweetnessWord(known.document.facts) ?? plainSweetness(known.profile.sweetness.value);
   return describeStyle(known.document.facts, known.profile, word, known.day).text;
 }
 
@@ -40,7 +39,7 @@ export function expectedColour(known: KnownWine): readonly string[] {
   const colour = factOf(known.document.facts, 'colour') ?? style.colour;
   const fallback = { white: 'lemon', rose: 'salmon', amber: 'orange', red: 'ruby' } as const;
   const hue = classOfHue(style.hue) === colour ? style.hue : fallback[colour];
-  return glassColour({ hue: hue as 'straw', depth: style.depth, rim: colour === 'red' ? 50 : 30 })!.stops;
+  return glassColour({ hue, depth: style.depth, rim: colour === 'red' ? 50 : 30 })!.stops;
 }
 
 /** What to find out before the evening: facts that computations asked for and did not find. */
