@@ -1,7 +1,23 @@
 import { NextResponse, type NextRequest } from 'next/server';
+import { Problem } from './server/problem';
+
+/** Whether an address can be read at all: a percent sign that stands for no letter breaks the framework's own router. */
+function readable(address: string): boolean {
+  try {
+    decodeURIComponent(address);
+    return true;
+  } catch {
+    return false;
+  }
+}
+const unreadable = new Problem(400, 'address', 'This address cannot be read: it holds a % that stands for no letter.');
 
 /** Sets the content security policy, with a nonce of its own for every page, and the other security headers. */
 export function proxy(request: NextRequest): NextResponse {
+  if (!readable(request.nextUrl.pathname))
+    return request.nextUrl.pathname.startsWith('/api/')
+      ? NextResponse.json(unreadable, { status: 400, headers: { 'content-type': 'application/problem+json', 'cache-control': 'no-store' } })
+      : NextResponse.redirect(new URL('/nothing-here', request.url));
   const nonce = Buffer.from(crypto.getRandomValues(new Uint8Array(16))).toString('base64');
   const development = process.env.NODE_ENV === 'development';
   const policy = [

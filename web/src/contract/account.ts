@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { act, done, nothing, one, read, type Actor } from './contract';
 import { email, password, personName, venueName } from './fields';
+import { onlyRegistered } from './registered';
 import { roleIds } from './roles';
 import { venueChoices, venueSettings } from './venue-settings';
 
@@ -19,6 +20,7 @@ export const account = {
     input: z.strictObject({ name: personName, email, password, venue: venueName.optional(), invitation: z.string().max(100).optional() }),
     output: done,
     limit: { points: 10, seconds: 3600, key: (input) => input.email },
+    budget: 'way in',
   }),
   signIn: act({
     name: 'account.signIn',
@@ -29,7 +31,8 @@ export const account = {
     browserOnly: true,
     input: z.strictObject({ email, password: z.string().min(1, 'write your password').max(200) }),
     output: done,
-    limit: { points: 10, seconds: 300, key: (input) => input.email },
+    limit: { points: 10, seconds: 300, key: (input) => input.email, failuresOnly: true, byDevice: true },
+    budget: 'way in',
     transaction: false,
   }),
   signOut: act({
@@ -52,6 +55,7 @@ export const account = {
     input: z.strictObject({ email }),
     output: done,
     limit: { points: 5, seconds: 3600, key: (input) => input.email },
+    budget: 'way in',
     transaction: false,
   }),
   reset: act({
@@ -64,6 +68,7 @@ export const account = {
     input: z.strictObject({ code: z.string().min(1).max(200), password }),
     output: done,
     limit: { points: 10, seconds: 3600, key: (input) => input.code },
+    budget: 'way in',
   }),
   me: read({
     name: 'account.me',
@@ -126,7 +131,7 @@ export const venue = {
     allow: 'venue.edit',
     input: z.strictObject({
       name: venueName,
-      settings: venueChoices,
+      settings: venueChoices.superRefine(onlyRegistered),
     }),
     output: done,
   }),

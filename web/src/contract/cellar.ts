@@ -42,6 +42,7 @@ export const wine = {
   }),
   import: act({
     name: 'wine.import',
+    budget: 'long work',
     method: 'POST',
     path: '/wines/imports',
     summary: 'Imports a wine list from CSV, or only previews it: all rows or none',
@@ -133,6 +134,7 @@ export const wine = {
   }),
   export: read({
     name: 'wine.export',
+    budget: 'long work',
     method: 'GET',
     path: '/wines/exports/{format}',
     summary: 'The whole cellar as CSV or JSON; both read back',

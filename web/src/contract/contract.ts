@@ -31,7 +31,13 @@ export interface Limit<I> {
   readonly seconds: number;
   /** What is counted: an account, a code, a token; never an address. */
   readonly key: (input: I, actor: Actor) => string;
+  /** Only what was refused counts: who gets it right is not kept waiting. */
+  readonly failuresOnly?: true;
+  /** A device the key was let in from before is counted by itself: the wrong tries of others do not lock its owner out. */
+  readonly byDevice?: true;
 }
+/** What several commands draw from together: the way in, which anybody may try and which costs the server a hash each time, or a member's long computations. */
+export type Budget = 'way in' | 'long work';
 interface Said<W extends Allow, N extends string, M extends string, P extends string, I extends z.ZodType, O extends z.ZodType> {
   /** Activity and verb, such as "note.save". */
   readonly name: N;
@@ -49,6 +55,7 @@ interface Said<W extends Allow, N extends string, M extends string, P extends st
   /** Not for programs: it sets cookies or belongs to the demo. */
   readonly browserOnly?: boolean;
   readonly limit?: Limit<z.output<I>>;
+  readonly budget?: Budget;
   /** False for a command that holds no transaction while it works: the account library has connections of its own, a print is drawn after its facts are settled. */
   readonly transaction?: false;
 }
@@ -92,7 +99,8 @@ export interface Contract {
   readonly example?: unknown;
   readonly browserOnly?: boolean;
   // Contravariant in its input: what folds over contracts hands it what the input made.
-  readonly limit?: { readonly points: number; readonly seconds: number; key(input: unknown, actor: Actor): string };
+  readonly limit?: Omit<Limit<unknown>, 'key'> & { key(input: unknown, actor: Actor): string };
+  readonly budget?: Budget;
   readonly transaction?: false;
 }
 

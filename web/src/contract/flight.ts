@@ -9,6 +9,7 @@ import { amounts, flightWine, venueFacts } from './computed';
 import { because } from './because';
 import { act, nothing, one, read, removal, savedOutput, whole, writeInput } from './contract';
 import { afternoon } from './prepare';
+import { onlyRegistered } from './registered';
 
 const schoolId = z.enum(schools.map((school) => school.id));
 export const judgement = z.object({
@@ -32,7 +33,7 @@ export const flight = {
     path: '/flights/{id}',
     summary: 'Saves a flight: its wines and order, pins, rests, school, guests, pour, goals and what is done of the afternoon',
     allow: 'flight.edit',
-    input: writeInput(flightDocument),
+    input: writeInput(flightDocument.superRefine(onlyRegistered)),
     example: { writeId: 'w1', baseRevision: 0, document: { ...emptyFlight, name: 'Fire and salt', starts: '2026-12-03T19:00' } },
     output: savedOutput,
   }),
@@ -115,6 +116,7 @@ export const flight = {
   }),
   order: read({
     name: 'flight.order',
+    budget: 'long work',
     method: 'GET',
     path: '/flights/{id}/order',
     summary: 'Judges the order of a flight, finds the best one and the best single move, by the chosen school and number of rests',
@@ -176,6 +178,7 @@ export const flight = {
   }),
   propose: read({
     name: 'flight.propose',
+    budget: 'long work',
     method: 'POST',
     path: '/flight-proposals',
     summary: 'Proposes sets of cellar wines for a theme, each with its reason; with none, what comes nearest and what it lacks',

@@ -266,6 +266,7 @@ export const note = {
   }),
   deduce: read({
     name: 'note.deduce',
+    budget: 'long work',
     method: 'GET',
     path: '/notes/{id}/deduction',
     summary: 'What the record speaks for, after the taster’s own mark and idea; reads nothing of the wine',
@@ -319,6 +320,7 @@ export const note = {
   }),
   file: read({
     name: 'note.file',
+    budget: 'long work',
     method: 'GET',
     path: '/notes/{id}/files/{format}',
     summary: 'One note as JSON (which can be read back), Markdown or PDF; of a hidden glass without its wine',
@@ -329,6 +331,7 @@ export const note = {
   }),
   import: act({
     name: 'note.import',
+    budget: 'long work',
     method: 'POST',
     path: '/notes/imports',
     summary: 'Reads a note file of ours back: as the caller’s own note, on a glass of the wine it names; the same file again changes nothing',
@@ -347,6 +350,7 @@ export const note = {
   }),
   export: read({
     name: 'note.export',
+    budget: 'long work',
     method: 'GET',
     path: '/notes/exports/{format}',
     summary: 'The notebook as JSON, CSV or Markdown',

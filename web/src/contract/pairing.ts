@@ -59,6 +59,7 @@ export const dish = {
 export const pairing = {
   wines: read({
     name: 'pairing.wines',
+    budget: 'long work',
     method: 'GET',
     path: '/pairing-wines',
     summary: 'The wines of the cellar or a flight as pairing takes them',
@@ -68,6 +69,7 @@ export const pairing = {
   }),
   advise: read({
     name: 'pairing.advise',
+    budget: 'long work',
     method: 'POST',
     path: '/pairings',
     summary: 'Matches a dish, given as parts, with styles, the cellar or a flight',

@@ -14,6 +14,7 @@ export const printKind = z.enum(keysOf(printKinds));
 export const afternoon = {
   timetable: read({
     name: 'flight.timetable',
+    budget: 'long work',
     method: 'GET',
     path: '/flights/{id}/timetable',
     summary: 'The timetable counted back from the first pour, its conflicts and the cheapest way out; with `now`, made anew from that instant',
@@ -23,6 +24,7 @@ export const afternoon = {
   }),
   temperature: read({
     name: 'flight.temperature',
+    budget: 'long work',
     method: 'GET',
     path: '/flights/{id}/temperature',
     summary: 'For each wine: its band, the ways into it, the temperature through the planned evening and what would put it right',
@@ -57,6 +59,7 @@ export const afternoon = {
   }),
   lists: read({
     name: 'flight.lists',
+    budget: 'long work',
     method: 'GET',
     path: '/flights/{id}/lists',
     summary: 'Room checks, blindness checklist, packing and shopping lists, and how to open each bottle',
@@ -142,6 +145,7 @@ export const afternoon = {
   }),
   print: act({
     name: 'flight.print',
+    budget: 'long work',
     method: 'POST',
     path: '/flights/{id}/prints',
     summary: 'Draws a print as PDF and remembers which facts it was drawn from',

@@ -3,9 +3,9 @@ import { same } from '@rose/core/document/merge';
 import { may } from '../contract/roles';
 import { connections } from '../db/client';
 import type { Contract } from '../contract/contract';
-import { clearOnceADay } from './expired';
+import { keepTidy } from './expired';
 import type { Actor, AnyOperation, Reply } from './command';
-import { count } from './limits';
+import { count, spend } from './limits';
 import { errorText, log } from './log';
 import { Problem, forbidden, unknownActor } from './problem';
 import { operations } from './registry';
@@ -21,18 +21,20 @@ export function permits({ allow }: Pick<Contract, 'allow'>, actor: Actor, table?
 }
 
 /** Runs an operation for an actor: rights, input, limit, transaction. The one way in, for requests, pages and the demo alike. */
-export async function perform(operation: AnyOperation, actor: Actor, rawInput: unknown, reply: Reply): Promise<unknown> {
+export async function perform(operation: AnyOperation, actor: Actor, rawInput: unknown, reply: Reply, cookies: string | null = null): Promise<unknown> {
   const { contract } = operation;
   if (!permits(contract, actor)) throw actor.kind === 'anyone' ? unknownActor() : forbidden();
   const parsed = contract.input.safeParse(rawInput);
   if (!parsed.success) throw invalid(parsed.error);
-  if (contract.limit !== undefined) await count(contract.name, contract.limit.points, contract.limit.seconds, contract.limit.key(parsed.data, actor));
+  const wentWell = await spend(contract, parsed.data, actor, cookies);
   const { db } = connections();
   // The registry's operations are typed where they are served; here each gets what its own contract parsed.
   const run = (on: unknown) => operation.run(on as never, actor as never, parsed.data as never, reply);
   const once = () => (contract.kind === 'query' || contract.transaction === false ? run(db) : db.transaction(run));
   // Sent twice at the very same moment, the second finds what the first made and answers as done.
   const answer = await once().catch((error: unknown) => (contract.kind === 'command' && codesOf(error).includes('23505') ? once() : Promise.reject(error)));
+  await wentWell();
+  await reply.afterwards?.();
   if (process.env['NODE_ENV'] !== 'production') declared(contract, answer);
   // What a guest is sent holds what the contract says and not a field more, whatever was selected.
   return contract.allow === 'guest' ? contract.output.parse(answer) : answer;
@@ -106,7 +108,7 @@ export async function handle(request: Request, path: string): Promise<Response> 
     )
       throw new Problem(403, 'origin', 'This write did not come from one of our own pages.');
     const actor = await whoIs(request.headers);
-    clearOnceADay(connections().db);
+    keepTidy(connections().db);
     const input = {
       ...(await readInput(request)),
       ...Object.fromEntries(Object.entries(found.params).map(([key, value]) => [key, decodeURIComponent(value)])),
@@ -116,7 +118,7 @@ export async function handle(request: Request, path: string): Promise<Response> 
     if (byToken && found.operation.contract.browserOnly === true) throw forbidden();
     if (byToken && actor.kind === 'member') await count('token', 600, 60, request.headers.get('authorization')!);
     const reply: Reply = { cookies: [] };
-    const output = await perform(found.operation, actor, input, reply);
+    const output = await perform(found.operation, actor, input, reply, request.headers.get('cookie'));
     log.info({ op: name, ms: Math.round(performance.now() - started), status: reply.status ?? 200 });
     return respond(output, reply);
   } catch (error) {

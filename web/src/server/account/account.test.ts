@@ -1,11 +1,15 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
+import PostalMime from 'postal-mime';
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
-import { and, eq } from 'drizzle-orm';
+import { and, eq, like } from 'drizzle-orm';
 import { connections } from '../../db/client';
+import { rateLimit } from '../../db/auth';
 import { account, member, user } from '../../db/schema';
 import { handle } from '../http';
 import { demoEmail, demoPassword } from './demo';
+import { deliverLetters, writeLetter } from './post';
+import { deviceCookie, deviceOf } from '../device';
 import { ownOrigin } from '../setting';
 import type { Member } from '../command';
 import { newMember, ownDatabase, run } from '../testing/venue';
@@ -50,14 +54,17 @@ function person() {
     return { status: response.status, cookies: response.headers.getSetCookie(), json: (await response.json()) as Record<string, never> };
   };
 }
-const lastLetter = (to: string) => {
+/** The last letter to somebody, as a mail program reads it. */
+async function lastLetter(to: string) {
   const folder = path.join(process.env['ROSE_DATA']!, 'mail');
-  return readdirSync(folder)
-    .sort()
-    .map((file) => readFileSync(path.join(folder, file), 'utf8'))
-    .filter((letter) => letter.includes(`To: ${to}`))
-    .at(-1)!;
-};
+  const letters = await Promise.all(
+    readdirSync(folder)
+      .sort()
+      .map((file) => PostalMime.parse(readFileSync(path.join(folder, file)))),
+  );
+  return letters.filter((letter) => letter.to?.some((reader) => reader.address === to)).at(-1);
+}
+const textTo = async (to: string) => (await lastLetter(to))?.text ?? '';
 
 describe('accounts', () => {
   it('sign-up founds a venue, the password is kept as argon2id, cookies are same-site and not for scripts', async () => {
@@ -88,11 +95,41 @@ describe('accounts', () => {
     expect(last).toBe(429);
     expect((await ask('POST', '/session', { email: 'mira@example.invalid', password: 'a long pass phrase' })).status).toBe(200);
   });
+  it('whoever is right is never counted, and the wrong tries of strangers do not lock an owner out of a device they came in from', async () => {
+    const owner = person();
+    const mine = { email: 'locked@example.invalid', password: 'a long pass phrase' };
+    await owner('POST', '/account', { name: 'Owner', ...mine, venue: 'Pier' });
+    for (let i = 0; i < 15; i++) expect((await person()('POST', '/session', mine)).status, `right for the ${i}th time`).toBe(200);
+    const stranger = person();
+    const tries = [];
+    for (let i = 0; i < 12; i++) tries.push((await stranger('POST', '/session', { ...mine, password: 'a guess' })).status);
+    expect(tries).toEqual([...Array<number>(10).fill(422), 429, 429]);
+    expect((await stranger('POST', '/session', mine)).status, 'a new device waits').toBe(429);
+    expect((await owner('POST', '/session', mine)).status).toBe(200);
+    // A known device has tries of its own, and no endless ones; a sign made up or taken from another account is none.
+    const wrong = [];
+    for (let i = 0; i < 12; i++) wrong.push((await owner('POST', '/session', { ...mine, password: 'a guess' })).status);
+    expect(wrong).toEqual([...Array<number>(10).fill(422), 429, 429]);
+    const device = /rose_device_\w+=([^;]+)/.exec(deviceCookie('mira@example.invalid'))!;
+    const borrowed = deviceCookie(mine.email).replace(/=[^;]+/, `=${device[1]}`);
+    expect(deviceOf(borrowed.split(';')[0]!, mine.email)).toBeUndefined();
+    expect(deviceOf(deviceCookie(mine.email).split(';')[0]!, mine.email)).toMatch(/^[\w-]{16}$/);
+  });
+  it('everybody together has a budget for the way in; a known device passes it', async () => {
+    const owner = person();
+    const mine = { email: 'busy@example.invalid', password: 'a long pass phrase' };
+    await owner('POST', '/account', { name: 'Owner', ...mine, venue: 'Pier' });
+    await connections().db.update(rateLimit).set({ points: 120 }).where(like(rateLimit.key, 'way in:%'));
+    expect((await person()('POST', '/session', mine)).status).toBe(429);
+    expect((await person()('POST', '/account', { name: 'One more', ...mine, email: 'more@example.invalid', venue: 'Pier' })).status).toBe(429);
+    expect((await owner('POST', '/session', mine)).status).toBe(200);
+    await connections().db.delete(rateLimit);
+  });
   it('a new password comes by a letter of the simulated post, once', async () => {
     const ask = person();
     expect((await ask('POST', '/account/reset-requests', { email: 'nobody@example.invalid' })).status).toBe(200);
     expect((await ask('POST', '/account/reset-requests', { email: 'mira@example.invalid' })).status).toBe(200);
-    const code = /\/reset\/(\S+)/.exec(lastLetter('mira@example.invalid'))![1]!;
+    const code = /\/reset\/(\S+)/.exec(await textTo('mira@example.invalid'))![1]!;
     expect((await ask('POST', '/account/resets', { code, password: 'short' })).status).toBe(422);
     expect((await ask('POST', '/account/resets', { code, password: 'another long phrase' })).status).toBe(200);
     expect((await ask('POST', '/account/resets', { code, password: 'yet another phrase' })).status).toBe(422);
@@ -102,7 +139,7 @@ describe('accounts', () => {
     const owner = person();
     await owner('POST', '/session', { email: 'mira@example.invalid', password: 'another long phrase' });
     await owner('POST', '/invitations', { email: 'bram@example.invalid', role: 'helper' });
-    const code = /\/invitation\/(\S+)/.exec(lastLetter('bram@example.invalid'))![1]!;
+    const code = /\/invitation\/(\S+)/.exec(await textTo('bram@example.invalid'))![1]!;
     const stranger = person();
     expect((await stranger('POST', '/account', { name: 'Eve', email: 'eve@example.invalid', password: 'a long pass phrase', invitation: code })).status).toBe(
       403,
@@ -149,7 +186,7 @@ describe('a new password', () => {
     const codes: string[] = [];
     for (let i = 0; i < 2; i++) {
       await ask('POST', '/account/reset-requests', { email: 'tess@example.invalid' });
-      codes.push(/\/reset\/(\S+)/.exec(lastLetter('tess@example.invalid'))![1]!);
+      codes.push(/\/reset\/(\S+)/.exec(await textTo('tess@example.invalid'))![1]!);
     }
     expect((await person()('POST', '/account/resets', { code: codes[1], password: 'another long phrase' })).status).toBe(200);
     expect((await program('GET', '/me', undefined, { authorization: `Bearer ${token}` })).status).toBe(401);
@@ -162,6 +199,33 @@ describe('a name', () => {
     const made = await ask('POST', '/account', { name: 'V', email: 'v@example.invalid', password: 'a long pass phrase', venue: 'V\r\nX-Evil: 1\r\n\r\nbody' });
     expect(made.status).toBe(422);
     expect((await ask('POST', '/account', { name: 'V\nBcc: x', email: 'v@example.invalid', password: 'a long pass phrase', venue: 'V' })).status).toBe(422);
+  });
+});
+describe('the simulated post', () => {
+  it('makes whole letters: who from, when, an id, and every letter of the alphabet', async () => {
+    const ask = person();
+    await ask('POST', '/account', { name: 'Zoë', email: 'zoe@example.invalid', password: 'a long pass phrase', venue: 'Mýli na skále, ο μύλος' });
+    expect((await ask('POST', '/invitations', { email: 'nikos@example.invalid', role: 'host' })).status).toBe(200);
+    const letter = (await lastLetter('nikos@example.invalid'))!;
+    expect(letter).toMatchObject({ subject: 'An invitation to Mýli na skále, ο μύλος', from: { name: 'Rose Compass', address: 'post@127.0.0.1' } });
+    expect(letter.messageId).toMatch(/^<[0-9a-f-]{36}@127\.0\.0\.1>$/);
+    expect(Math.abs(Date.now() - Date.parse(letter.date!))).toBeLessThan(60_000);
+    expect(letter.text).toMatch(
+      /^Zoë invites you to Mýli na skále, ο μύλος on Rose Compass, as host\.\n\nCome in within two weeks: http:\S+\/invitation\/\S+\s*$/,
+    );
+  });
+  it('sends nothing of a call that is taken back, and at the next call or start what a killed one left', async () => {
+    const { db } = connections();
+    const taken = db.transaction(async (tx) => {
+      await writeLetter(tx, 'back@example.invalid', 'Taken back', 'Nothing.');
+      throw new Error('taken back');
+    });
+    await expect(taken).rejects.toThrow('taken back');
+    await db.transaction((tx) => writeLetter(tx, 'left@example.invalid', 'Left', 'Still here.'));
+    expect(await lastLetter('left@example.invalid')).toBeUndefined();
+    await deliverLetters(db);
+    expect(await textTo('left@example.invalid')).toContain('Still here.');
+    expect(await lastLetter('back@example.invalid')).toBeUndefined();
   });
 });
 describe('a header that names no token', () => {
@@ -227,7 +291,7 @@ describe('many who forgot their password at once', () => {
     await db.insert(user).values(addresses.map((email, i) => ({ id: `forgot${i}`, name: 'F', email })));
     const asked = await Promise.all(addresses.map((email) => person()('POST', '/account/reset-requests', { email })));
     expect(asked.map((answer) => answer.status)).toEqual(addresses.map(() => 200));
-    for (const address of addresses) expect(lastLetter(address), address).toContain('/reset/');
+    for (const address of addresses) expect(await textTo(address), address).toContain('/reset/');
   });
 });
 describe('our own origin', () => {

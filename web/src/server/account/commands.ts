@@ -6,6 +6,7 @@ import { apiToken, invitation, member, session, user, venue, verification } from
 import { accounts } from '../accounts';
 import { contract } from '../../contract';
 import { ok, serve, type Reply } from '../command';
+import { deviceCookie } from '../device';
 import { Problem, badField, notFound } from '../problem';
 import { hashCode } from '../secret-code';
 import { demoOpen, origin } from '../setting';
@@ -66,6 +67,7 @@ export const signUp = serve(contract.account.signUp, async (tx, _actor, input, r
     () => accounts().api.signUpEmail({ body: { name: input.name, email: input.email, password: input.password }, returnHeaders: true }),
     'An account with this address exists already. Sign in, or ask for a new password.',
   );
+  reply.cookies.push(deviceCookie(input.email));
   const userId = made.response.user.id;
   try {
     chooseVenue(
@@ -83,6 +85,7 @@ export const signUp = serve(contract.account.signUp, async (tx, _actor, input, r
 
 export const signIn = serve(contract.account.signIn, async (_db, _actor, input, reply) => {
   await through(reply, () => accounts().api.signInEmail({ body: input, returnHeaders: true }), 'The address or the password is not right.');
+  reply.cookies.push(deviceCookie(input.email));
   return ok;
 });
 

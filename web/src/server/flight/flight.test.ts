@@ -2,6 +2,7 @@ import { v4, v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { emptyFlight, type FlightDocument } from '@rose/core/flight/flight';
 import { flightDocument } from '@rose/core/flight/flight-schema';
+import { usualStock } from '@rose/knowledge/evening/evening';
 import { saveWine } from '../cellar/commands';
 import { getWine } from '../cellar/queries';
 import { assyrtiko, newWorld, type World } from '../testing/world';
@@ -51,6 +52,18 @@ describe('a flight', () => {
       await expect(run(saveFlight, world.owner, write)).rejects.toMatchObject({ status: 422, more: { errors: [{ field: 'document.wines' }] } });
     }
     expect(await read(id)).toMatchObject({ revision: 1, document: { guests: 8, order: [world.wineId] } });
+  });
+  it('names only glasses and styles that there are: an unknown one would be counted as none held, or vanish', async () => {
+    const buy = (style: string) => ({ ...flight({}), wines: [{ id: v7(), buy: { name: 'A white', style } }] });
+    const stock = (shape: string) => flight({ stock: { ...usualStock, glasses: [{ shape, name: 'Ours', volumeMl: 300, held: 24 }] } });
+    for (const [document, field] of [
+      [flight({ glass: 'tapered' }), 'document.glass'],
+      [{ ...flight({ wines: [world.wineId] }), wines: [{ id: world.wineId, glass: 'tapered' }] }, 'document.wines.0.glass'],
+      [stock('tapered'), 'document.stock.glasses.0.shape'],
+      [buy('no-such-style'), 'document.wines.0.buy.style'],
+    ] as const)
+      await expect(run(saveFlight, world.owner, firstWrite(document)), field).rejects.toMatchObject({ status: 422, more: { errors: [{ field }] } });
+    for (const document of [flight({ glass: 'tulip' }), stock('tulip'), buy('dry-riesling')]) await run(saveFlight, world.owner, firstWrite(document));
   });
   it('has at most forty wines, each once, and 0 to 500 guests', () => {
     const ids = Array.from({ length: 41 }, () => v7());
