@@ -19,6 +19,8 @@ export async function notebook(): Promise<Figure[]> {
     process.env['DATABASE_URL'] = cluster.url('rose');
     process.env['ROSE_DATA'] = mkdtempSync(path.join(tmpdir(), 'rose-bench-'));
     process.env['ROSE_LOG'] = 'silent';
+    // As it is served: without the check of every answer that tests and development have.
+    Object.assign(process.env, { NODE_ENV: 'production' });
     const { migrate } = await import('../web/src/db/migrate');
     await migrate(cluster.url('rose'));
     const { handle } = await import('../web/src/server/http');

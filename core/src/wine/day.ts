@@ -2,6 +2,18 @@
 const utc = { timeZone: 'UTC' } as const;
 const written = { day: 'numeric', month: 'long', year: 'numeric' } as const;
 
+/** Making a formatter takes longer than a hundred uses of it; people live in few time zones. */
+function kept(options: Intl.DateTimeFormatOptions): (zone: string) => Intl.DateTimeFormat {
+  const made = new Map<string, Intl.DateTimeFormat>();
+  return (timeZone) => {
+    const found = made.get(timeZone) ?? new Intl.DateTimeFormat('en-GB', { ...options, timeZone });
+    made.set(timeZone, found);
+    return found;
+  };
+}
+const calendar = kept({ year: 'numeric', month: '2-digit', day: '2-digit' });
+const clock = kept({ hour: '2-digit', minute: '2-digit' });
+
 /**
  * The day of an instant on the calendar of a time zone.
  * @param instant ISO instant or a Date
@@ -9,15 +21,14 @@ const written = { day: 'numeric', month: 'long', year: 'numeric' } as const;
  * @returns ISO date
  */
 export function dayIn(instant: string | Date, zone: string): string {
-  const parts = new Intl.DateTimeFormat('en-GB', { year: 'numeric', month: '2-digit', day: '2-digit', timeZone: zone }).formatToParts(new Date(instant));
+  const parts = calendar(zone).formatToParts(new Date(instant));
   const of = (type: string) => parts.find((part) => part.type === type)!.value;
   return `${of('year').padStart(4, '0')}-${of('month')}-${of('day')}`;
 }
 /** A day as it is written everywhere: "26 November 2026". */
 export const dayInWords = (day: string): string => new Date(`${day}T00:00:00Z`).toLocaleDateString('en-GB', { ...written, ...utc });
 /** An instant on the clock of a time zone: "18:45". */
-export const clockIn = (instant: string | Date, zone: string): string =>
-  new Date(instant).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone });
+export const clockIn = (instant: string | Date, zone: string): string => clock(zone).format(new Date(instant));
 /** An instant on the calendar and clock of a time zone: "26 November 2026, 18:45". */
 export const dayAndClockIn = (instant: string | Date, zone: string): string => `${dayInWords(dayIn(instant, zone))}, ${clockIn(instant, zone)}`;
 /**

@@ -35,7 +35,7 @@ export const note = pgTable(
     foreignKey({ columns: [table.venueId, table.participantId], foreignColumns: [participant.venueId, participant.id] }),
     unique('note_once').on(table.venueId, table.participantId, table.glassId, table.moment),
     index('note_words').using('gin', table.words),
-    index('note_tasted').on(table.venueId, table.tastedAt.desc(), table.id),
+    index('note_tasted').on(table.venueId, table.tastedAt.desc().nullsFirst(), table.id),
     index('note_quality').on(table.venueId, table.quality),
     index('note_glass').on(table.venueId, table.glassId),
   ],

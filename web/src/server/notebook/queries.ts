@@ -29,17 +29,30 @@ export const searchTerms = (q: string): readonly string[] =>
     .split(' ')
     .filter((word) => word !== '')
     .map((word) => `'${word}':*`);
-/** Every word asked is one of the note, or one of its wine where the glass is uncovered: no hidden glass is found by its facts. */
-const worded = (venueId: string, term: string): SQL =>
-  sql`(${note.words} @@ to_tsquery('simple', ${term}) or ${note.glassId} = any(array(select ${glass.id} from ${wine} join ${glassIdentity} on ${glassIdentity.venueId} = ${wine.venueId} and ${glassIdentity.wineId} = ${wine.id} join ${glass} on ${glass.venueId} = ${glassIdentity.venueId} and ${glass.id} = ${glassIdentity.glassId} where ${wine.venueId} = ${venueId} and ${wine.words} @@ to_tsquery('simple', ${term}) and ${glass.revealedAt} is not null)))`;
+/** A word asked is one of the note, or one of its wine where the glass is uncovered: no hidden glass is found by its facts. */
+const worded = (venueId: string, term: string, ofWines: boolean): SQL =>
+  ofWines
+    ? sql`(${inNote(term)} or ${note.glassId} = any(array(select ${glass.id} from ${wine} join ${glassIdentity} on ${glassIdentity.venueId} = ${wine.venueId} and ${glassIdentity.wineId} = ${wine.id} join ${glass} on ${glass.venueId} = ${glassIdentity.venueId} and ${glass.id} = ${glassIdentity.glassId} where ${wine.venueId} = ${venueId} and ${inWine(term)} and ${glass.revealedAt} is not null)))`
+    : inNote(term);
+const inNote = (term: string): SQL => sql`${note.words} @@ to_tsquery('simple', ${term})`;
+const inWine = (term: string): SQL => sql`${wine.words} @@ to_tsquery('simple', ${term})`;
+/** Which of the terms any wine of the venue has at all: most are smells, and are looked for in notes only. */
+async function termsOfWines(db: Reader, venueId: string, terms: readonly string[]): Promise<ReadonlySet<string>> {
+  if (terms.length === 0) return new Set();
+  const found = await db.execute<{ term: string }>(
+    sql`select term from unnest(${sql.param([...terms])}::text[]) as term where exists (select 1 from ${wine} where ${wine.venueId} = ${venueId} and ${wine.words} @@ to_tsquery('simple', term))`,
+  );
+  return new Set(found.rows.map((row) => row.term));
+}
 
-async function where(db: Reader, actor: Member, input: Filters): Promise<SQL | undefined> {
-  const { timeZone } = await settingsOf(db, actor.venueId);
+async function where(db: Reader, actor: Member, input: Filters, timeZone: string): Promise<SQL | undefined> {
+  const terms = searchTerms(input.q);
+  const ofWines = await termsOfWines(db, actor.venueId, terms);
   const shown = sql`exists (select 1 from ${glass} join ${glassIdentity} on ${glassIdentity.venueId} = ${glass.venueId} and ${glassIdentity.glassId} = ${glass.id} join ${wine} on ${wine.venueId} = ${glassIdentity.venueId} and ${wine.id} = ${glassIdentity.wineId} where ${glass.venueId} = ${note.venueId} and ${glass.id} = ${note.glassId} and ${glass.revealedAt} is not null`;
   return and(
     eq(note.venueId, actor.venueId),
     isNull(note.deletedAt),
-    ...searchTerms(input.q).map((term) => worded(actor.venueId, term)),
+    ...terms.map((term) => worded(actor.venueId, term, ofWines.has(term))),
     // A hidden glass is not found by the facts of its wine.
     input.wineId === undefined ? undefined : sql`${shown} and ${glassIdentity.wineId} = ${input.wineId})`,
     input.colour === undefined ? undefined : sql`${shown} and ${wine.colour} = ${input.colour})`,
@@ -73,8 +86,7 @@ function unfinished(db: Reader, actor: Member | undefined) {
 }
 
 /** Notes as the notebook lists them; for `actor` an earlier moment is listed without what it says while a later one is being written. An export has all. */
-async function read(db: Reader, { venueId }: Member, actor: Member | undefined, condition: SQL | undefined, limit: number): Promise<NotebookItem[]> {
-  const { timeZone } = await settingsOf(db, venueId);
+async function read(db: Reader, actor: Member | undefined, condition: SQL | undefined, limit: number, timeZone: string): Promise<NotebookItem[]> {
   // The page of notes is cut first, by its own index; the joins then touch its rows only.
   const chosen = db
     .$with('chosen')
@@ -123,21 +135,24 @@ async function read(db: Reader, { venueId }: Member, actor: Member | undefined, 
 }
 
 /** The latest notes a member may read. */
-export const recentNotes = async (db: Reader, actor: Member, most: number): Promise<NotebookItem[]> =>
-  read(db, actor, actor, await where(db, actor, { q: '' }), most);
+export async function recentNotes(db: Reader, actor: Member, most: number): Promise<NotebookItem[]> {
+  const { timeZone } = await settingsOf(db, actor.venueId);
+  return read(db, actor, await where(db, actor, { q: '' }, timeZone), most, timeZone);
+}
 
 export const listNotes = serve(contract.note.list, async (db, actor, input) => {
-  const condition = await where(db, actor, input);
+  const { timeZone } = await settingsOf(db, actor.venueId);
+  const condition = await where(db, actor, input, timeZone);
   const after = decodeCursor(input.cursor);
   if (input.cursor !== undefined && after === undefined) throw badField('cursor', 'is not one of ours');
   const beyond =
     after === undefined
       ? undefined
-      : sql`(${note.tastedAt} < ${String(after[0])}::timestamptz or (${note.tastedAt} = ${String(after[0])}::timestamptz and ${note.id} > ${String(after[1])}::uuid))`;
-  const rows = await read(db, actor, actor, and(condition, beyond), input.limit + 1);
-  const counted = await db.execute<{ n: number }>(
-    sql`select count(*)::int as n from (select 1 from ${note} where ${condition} limit ${countCeiling + 1}) as counted`,
-  );
+      : sql`(${note.tastedAt} <= ${String(after[0])}::timestamptz and (${note.tastedAt} < ${String(after[0])}::timestamptz or ${note.id} > ${String(after[1])}::uuid))`;
+  const [rows, counted] = await Promise.all([
+    read(db, actor, and(condition, beyond), input.limit + 1, timeZone),
+    db.execute<{ n: number }>(sql`select count(*)::int as n from (select 1 from ${note} where ${condition} limit ${countCeiling + 1}) as counted`),
+  ]);
   const n = counted.rows[0]!.n;
   const shown = rows.slice(0, input.limit);
   const last = shown.at(-1);
@@ -150,7 +165,8 @@ export const listNotes = serve(contract.note.list, async (db, actor, input) => {
 });
 
 export const exportNotes = serve(contract.note.export, async (db, actor, input, reply) => {
-  const notes = await read(db, actor, undefined, await where(db, actor, input), 20_000);
+  const { timeZone } = await settingsOf(db, actor.venueId);
+  const notes = await read(db, undefined, await where(db, actor, input, timeZone), 20_000, timeZone);
   if (input.format === 'json') reply.file = { type: 'application/json', name: 'notebook.json', body: JSON.stringify(notes, null, 2) };
   if (input.format === 'csv') reply.file = { type: 'text/csv; charset=utf-8', name: 'notebook.csv', body: asCsv(notes) };
   if (input.format === 'md') reply.file = { type: 'text/markdown; charset=utf-8', name: 'notebook.md', body: asMarkdown(notes) };
