@@ -27,11 +27,15 @@ export async function bytes(): Promise<Figure[]> {
       const client = await fresh.createCDPSession();
       await client.send('Network.enable');
       await client.send('Network.setCacheDisabled', { cacheDisabled: true });
-      const scripts = new Set<string>();
+      const scripts = new Map<string, string>();
+      const sizes = new Map<string, number>();
       let sum = 0;
-      client.on('Network.responseReceived', (event) => event.type === 'Script' && scripts.add(event.requestId));
+      client.on('Network.responseReceived', (event) => event.type === 'Script' && scripts.set(event.requestId, event.response.url));
       client.on('Network.loadingFinished', (event) => {
-        if (scripts.has(event.requestId)) sum += event.encodedDataLength;
+        const script = scripts.get(event.requestId);
+        if (script === undefined) return;
+        sum += event.encodedDataLength;
+        sizes.set(script, (sizes.get(script) ?? 0) + event.encodedDataLength);
       });
       await fresh.goto(`${base}/notes/${note}`, { waitUntil: 'load' });
       const radio = (await fresh.waitForSelector('input[name="tears"][value="quick"]'))!;
@@ -47,6 +51,10 @@ export async function bytes(): Promise<Figure[]> {
         ratio: sum / 1024 / reference,
         goal: '≤ 1',
         met: sum / 1024 <= reference,
+        parts: [...sizes]
+          .sort((a, b) => b[1] - a[1])
+          .slice(0, 8)
+          .map(([script, size]) => ({ name: script.split('/').at(-1)!, figure: Math.round(size / 1024) })),
       });
       figures.push(figure(name, 'script to the first saved change of a note', most));
       for (const [quarter, shows] of [

@@ -11,6 +11,8 @@ export interface Figure {
   readonly met: boolean;
   /** The reference ran out of time: the ratio is a lower bound. */
   readonly atLeast?: boolean;
+  /** What the figure is the sum of, the largest first. */
+  readonly parts?: readonly { readonly name: string; readonly figure: number }[];
 }
 
 /** Milliseconds of one run: the median of `runs` after a warm-up, or of a single one for slow things. */

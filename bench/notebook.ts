@@ -113,8 +113,8 @@ async function fill(db: Client, venue: string, tokenHash: string): Promise<void>
   );
   await db.query(`insert into glass_identity (venue_id, glass_id, wine_id) select venue_id, id, $2 from glass where venue_id = $1`, [venue, wine]);
   await db.query(
-    `insert into note (venue_id, id, revision, writes, glass_id, participant_id, moment, tasted_at, quality, document, search)
-     select $1, gen_random_uuid(), 1, '{}', id, $2, 'first', timestamptz '2018-01-01' + place * interval '40 minutes', 50 + (place * 7919) % 50, $3::jsonb,
+    `insert into note (venue_id, id, revision, writes, glass_id, participant_id, moment, tasted_at, quality, document, evidence, search)
+     select $1, gen_random_uuid(), 1, '{}', id, $2, 'first', timestamptz '2018-01-01' + place * interval '40 minutes', 50 + (place * 7919) % 50, $3::jsonb, jsonb_build_object('observed', $3::jsonb->'observed', 'chips', $3::jsonb->'chips'),
        concat_ws(' ', case when place % 10 < 6 then 'lemon fresh clear' else 'plum soft deep' end, 'middle' || (place * 31 % 20), 'rare' || (place * 17 % 1500), 'the pleasure lasts seconds')
      from glass where venue_id = $1`,
     [venue, participant, document],

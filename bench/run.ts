@@ -31,10 +31,11 @@ for (const [name, bench] of Object.entries(benches)) {
   }
   for (const figure of taken) {
     figures.push(figure);
-    if (!asJson)
-      console.log(
-        `${figure.name.padEnd(13)} ${figure.figure.toFixed(1)} ${figure.unit}, reference ${figure.reference.toFixed(1)} ${figure.unit}, ratio ${figure.atLeast === true ? 'at least ' : ''}${figure.ratio.toFixed(2)}, goal ${figure.goal}: ${figure.met ? 'met' : 'short'}  (${figure.says})`,
-      );
+    if (asJson) continue;
+    console.log(
+      `${figure.name.padEnd(13)} ${figure.figure.toFixed(1)} ${figure.unit}, reference ${figure.reference.toFixed(1)} ${figure.unit}, ratio ${figure.atLeast === true ? 'at least ' : ''}${figure.ratio.toFixed(2)}, goal ${figure.goal}: ${figure.met ? 'met' : 'short'}  (${figure.says})`,
+    );
+    for (const part of figure.parts ?? []) console.log(`${''.padEnd(13)}   ${part.figure} ${figure.unit}  ${part.name}`);
   }
 }
 if (asJson) console.log(JSON.stringify(figures, null, 2));

@@ -12,6 +12,8 @@ const isRoot = process.getuid?.() === 0;
 let folder: string;
 let clone: string;
 let data: string;
+/** Notes of the demo. */
+let notes: number;
 let port: number;
 const started: ChildProcess[] = [];
 
@@ -153,7 +155,8 @@ describe('the scripts', () => {
       return rows[0]?.n;
     };
     const count = 'select count(*)::int as n from note';
-    expect(await ask(count)).toBe(41);
+    notes = (await ask(count))!;
+    expect(notes).toBeGreaterThan(0);
     await ask('delete from note');
     writeFileSync(path.join(folder, 'no.dump'), 'not a backup');
     const wrong = await script('restore', [path.join(folder, 'no.dump')]);
@@ -188,11 +191,11 @@ describe('the scripts', () => {
     const restored = await script('restore', [file]);
     expect(restored).toMatchObject({ code: 0 });
     expect(restored.out).toContain('before-restore-');
-    expect(await ask(count)).toBe(41);
+    expect(await ask(count)).toBe(notes);
     expect((await script('restore', [])).out).toContain('Name the backup');
     await ask('delete from note');
     expect(await script('demo-reset')).toMatchObject({ code: 0 });
-    expect(await ask(count)).toBe(41);
+    expect(await ask(count)).toBe(notes);
   }, 180_000);
   it('stop ends the application and its database', async () => {
     const postmaster = pidOf('postgres/postmaster.pid');
@@ -209,7 +212,7 @@ describe('the scripts', () => {
     expect(kept.out).toContain('setting a new one');
     const bin = execFileSync('sh', ['-c', 'ls -d /usr/lib/postgresql/*/bin | sort -V | tail -1']).toString().trim();
     const rows = execFileSync(`${bin}/pg_restore`, ['--data-only', '--table=note', '--file=-', file]).toString();
-    expect(rows.split('\n').filter((line) => /^[0-9a-f]{8}-/.test(line))).toHaveLength(41);
+    expect(rows.split('\n').filter((line) => /^[0-9a-f]{8}-/.test(line))).toHaveLength(notes);
     expect(existsSync(path.join(data, 'postgres/postmaster.pid'))).toBe(false);
   }, 60_000);
   it('broken off by Ctrl-C in the first start, and killed while the database is made: no database is left running, and the next start is whole', async () => {

@@ -157,18 +157,17 @@ describe('an evening, from its purpose to paper', () => {
   it('made anew when it runs late: what does not fit is named with a way out', async () => {
     await newFlight('In a hurry');
     for (const name of ['Caldera Ledge', 'Salt Lamp']) await add(name);
-    await setTime('First pour', athens(40));
+    await setTime('First pour', athens(20));
     await page.evaluate(() => (document.activeElement as HTMLElement).blur());
     await saved();
     await press(page, 'Ready');
     await waitForText(page, 'The afternoon runs late.', 30_000);
     await press(page, 'Plan anew from now');
     await waitForText(page, 'Planned anew from');
-    await page.waitForFunction(() => /It does not all fit|first task to the first pour/.test(document.querySelector('aside')!.innerText), {
-      timeout: 20_000,
-    });
+    // Two warm whites cannot be cold in the time that is left, whatever is done first.
+    await waitForText(page, 'It does not all fit', 20_000);
     const said = await page.$eval('aside[aria-label="What to do next"]', (element) => (element as HTMLElement).innerText);
-    if (said.includes('It does not all fit')) expect(said).toMatch(/minutes later|Chill|would do it|No single change/);
+    expect(said).toMatch(/minutes later|Chill|would do it|No single change/);
   });
   it('a panel has an order and codes for each seat, and a wine poured twice', async () => {
     await newFlight('A panel');

@@ -1,3 +1,4 @@
+import { normalBetween } from '../statistics/normal';
 import { classOfHue, hueLadders, midpoint, observables, type ObservableId, type Observed, type Reading } from '../wine/observables';
 import { anchors } from '../wine/profile';
 import { clamp, throughAnchors } from '../wine/units';
@@ -39,18 +40,6 @@ export type End = 'low' | 'middle' | 'high';
 /** Spread of a bearing within a kind and from one reading to the next, on 0–100; what a taster shares over all bearings is left to the tempering. */
 const spread = 10;
 
-/** Share of a normal distribution between two points. Abramowitz & Stegun 7.1.26, error below 1.5e-7. */
-function normalShare(mean: number, sd: number, from: number, to: number): number {
-  return cumulative((to - mean) / sd) - cumulative((from - mean) / sd);
-}
-function cumulative(z: number): number {
-  if (z === Infinity) return 1;
-  if (z === -Infinity) return 0;
-  const t = 1 / (1 + 0.3275911 * (Math.abs(z) / Math.SQRT2));
-  const erf = 1 - ((((1.061405429 * t - 1.453152027) * t + 1.421413741) * t - 0.284496736) * t + 0.254829592) * t * Math.exp(-(z * z) / 2);
-  return z >= 0 ? (1 + erf) / 2 : (1 - erf) / 2;
-}
-
 const steps = ['0', '1', '2', '3', '4', '5', '6', '7', '8', '9'] as const;
 const stepOf = (value: number) => String(Math.min(9, Math.floor(clamp(value, 0, 100) / 10)));
 const endOf = (reading: Reading, end: End) => (typeof reading === 'number' ? reading : end === 'middle' ? midpoint(reading) : reading[end === 'low' ? 0 : 1]);
@@ -64,7 +53,7 @@ const scaleCue = (id: string, strength: Strength, label: string, read: Cue['read
   read,
   chance: (archetype, answer) => {
     const step = Number(answer);
-    return normalShare(mean(archetype), sd, step === 0 ? -Infinity : step * 10, step === 9 ? Infinity : step * 10 + 10);
+    return normalBetween(mean(archetype), sd, step === 0 ? -Infinity : step * 10, step === 9 ? Infinity : step * 10 + 10);
   },
 });
 const bearing = (id: ObservableId & Exclude<ArchetypeScale, 'length'>, strength: Strength): Cue =>

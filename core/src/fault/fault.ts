@@ -1,3 +1,4 @@
+import { chanceAt, oddsOf } from '../statistics/odds';
 import type { Told } from '../wine/reason';
 import { reasonsOf, rule } from '../wine/rule';
 
@@ -76,9 +77,6 @@ export interface Triage {
   readonly verdict: 'nothing wrong so far' | 'doubtful' | 'probably faulty';
 }
 
-const sigmoid2 = (bits: number) => 1 / (1 + 2 ** -bits);
-const logit2 = (chance: number) => Math.log2(chance / (1 - chance));
-
 /** One thing that bears on a fault. */
 type Evidence =
   | { readonly of: 'bottle'; readonly percent: number; readonly closure: string }
@@ -94,7 +92,7 @@ export const faultRules = [
     unit: 'bits',
     source: 'common practice',
     when: (evidence: Evidence) => (evidence.of === 'bottle' ? { percent: evidence.percent, closure: evidence.closure } : undefined),
-    push: ({ percent }) => logit2(Math.min(0.5, percent / 100)),
+    push: ({ percent }) => oddsOf(Math.min(0.5, percent / 100)),
     says: ({ percent, closure }) => `about ${percent} in a hundred bottles${closure === '' ? '' : ` under ${closure}`} have it`,
   }),
   rule({
@@ -150,7 +148,7 @@ function chanceOf(fault: Fault, seen: Seen, context: FaultContext, alarms: reado
       return reasonsOf(faultRules, { of: 'alarm', really: alarm.really, bits }).map((reason) => ({ ...reason, source: alarm.source }));
     }),
   ];
-  return { fault, chance: sigmoid2(reasons.reduce((sum, reason) => sum + reason.push, 0)), reasons };
+  return { fault, chance: chanceAt(reasons.reduce((sum, reason) => sum + reason.push, 0)), reasons };
 }
 
 /** The false alarms that fit: brought to mind by a cue that was seen, of a wine for which they hold. Sure when the context or a confirming cue says so. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { emptyNote, type Chip, type NoteDocument } from '../wine/note';
-import { observableIds, type Observed } from '../wine/observables';
+import { observableIds, observables, type Observable, type Observed } from '../wine/observables';
 import { anyObserved } from '../testing/any-note';
 import { asText, composeNote } from './prose';
 
@@ -37,7 +37,17 @@ describe('the written note', () => {
       { numRuns: 500 },
     );
   });
-  it('changes only when an observation changes, and says each observation that is set', () => {
+  it('says each observation, whatever it is, where it stands alone', () => {
+    for (const id of observableIds) {
+      const spec: Observable = observables[id];
+      const values: readonly unknown[] =
+        spec.kind === 'choice' ? Object.keys(spec.options) : spec.kind === 'scale' ? [5, 50, 95, [30, 70]] : spec.kind === 'seconds' ? [{ seconds: 12 }] : [80];
+      const said = values.map((value) => write({ observed: { [id]: value } }));
+      expect(said, id).not.toContain('');
+      expect(new Set(said).size, `${id} is said alike for different values`).toBe(values.length);
+    }
+  });
+  it('is written from what it says: it changes with an observation, and with nothing else', () => {
     fc.assert(
       fc.property(anyObserved, fc.constantFrom(...observableIds), (all, id) => {
         const without: Record<string, unknown> = { ...all };

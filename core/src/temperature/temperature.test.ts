@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { normal, seededRandom } from '../chance/seeded-random';
 import { published } from '../testing/published';
-import { fitTau, student95 } from './fit';
+import { student95 } from '../statistics/student';
+import { fitTau } from './fit';
 import {
   aimFor,
   freezerMost,

@@ -1,10 +1,8 @@
 /** Units that are really mixed up in practice are branded; everything else is a plain number with its unit in the name. */
 declare const unit: unique symbol;
 export type Millilitres = number & { readonly [unit]: 'mL' };
-export type Seconds = number & { readonly [unit]: 's' };
 
 export const millilitres = (value: number) => value as Millilitres;
-export const seconds = (value: number) => value as Seconds;
 
 /** One US fluid ounce in mL (27 CFR uses US customary measure). */
 export const millilitresPerOunce = 29.5735;

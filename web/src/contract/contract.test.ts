@@ -1,6 +1,8 @@
 import { existsSync, readFileSync, readdirSync } from 'node:fs';
 import path from 'node:path';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, expectTypeOf, it } from 'vitest';
+import { call, download } from '../ui/api';
+import { contract as client } from './client';
 import { contracts } from '.';
 import { clientFile, clientSource } from './write-client';
 
@@ -15,6 +17,24 @@ describe('the contract', () => {
   });
   it('reaches the client as it is: npm run contract would write what stands there', async () => {
     expect(readFileSync(clientFile, 'utf8')).toBe(await clientSource());
+  });
+  it('is typed both ways at every call: what it takes, and what it answers', () => {
+    const get = () => call(client.note.get, { id: '' });
+    expectTypeOf(get).returns.resolves.toHaveProperty('document').toHaveProperty('observed');
+    expectTypeOf(get).returns.resolves.toHaveProperty('revision').toEqualTypeOf<number>();
+    // @ts-expect-error a call without what its address names
+    const without = () => call(client.note.get, {});
+    // @ts-expect-error a misspelt field
+    const misspelt = () => call(client.note.get, { id: '', depht: 1 });
+    // @ts-expect-error a value of another kind
+    const other = () => call(client.wine.list, { sort: 'colour' });
+    // @ts-expect-error what it does not answer
+    const more = async () => (await get()).secret;
+    // @ts-expect-error a command that does not exist
+    const unknown = () => call(client.note.burn, { id: '' });
+    // @ts-expect-error a file that this call does not make
+    const file = () => download(client.note.get, { id: '' });
+    expect([without, misspelt, other, more, unknown, file].every((made) => typeof made === 'function')).toBe(true);
   });
   it('sends no schema to the browser', () => {
     const served = path.join(import.meta.dirname, '../../.next/static/chunks');

@@ -1,7 +1,8 @@
 import { sql } from 'drizzle-orm';
 import { boolean, foreignKey, index, integer, pgTable, primaryKey, text, unique, uuid } from 'drizzle-orm/pg-core';
 import { noteDocument } from '@rose/core/wine/note-schema';
-import { document, tsvector } from './json';
+import type { NoteDocument } from '@rose/core/wine/note';
+import { document, json, tsvector } from './json';
 import { at, documentColumns } from './venue';
 import { glass, participant } from './tasting';
 
@@ -25,6 +26,8 @@ export const note = pgTable(
     document: document('document', noteDocument).notNull(),
     /** The note as it stood when the label came in sight; made at the taster's lock, or at the first save after the reveal. */
     blindDocument: document('blind_document', noteDocument),
+    /** What is known of the wine from this note: of one that was closed, as it stood then. */
+    evidence: json<Pick<NoteDocument, 'observed' | 'chips'>>('evidence').notNull(),
     /** Folded words of the note alone; those of its wine stand with the wine, and join them when it is searched for. */
     search: text('search').notNull(),
     words: tsvector('words').generatedAlwaysAs(sql`to_tsvector('simple', "search")`),

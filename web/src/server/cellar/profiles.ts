@@ -1,12 +1,13 @@
 import { may } from '../../contract/roles';
 import { and, desc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
+import { median } from '@rose/core/statistics/median';
 import { midpoint, observables, type ObservableId, type Observed, type Stop } from '@rose/core/wine/observables';
 import type { WineDocument } from '@rose/core/wine/facts';
 import { ageOn, factOf, isSouthern } from '@rose/core/wine/stated';
 import { loadsOf, resolveProfile, type Profile } from '@rose/core/wine/profile';
 import type { PairingWine } from '@rose/core/pairing/fit';
 import type { OrderWine } from '@rose/core/order/judge';
-import type { Chip, NoteDocument } from '@rose/core/wine/note';
+import type { Chip } from '@rose/core/wine/note';
 import { dayIn } from '@rose/core/wine/day';
 import { echoesOf } from '@rose/knowledge/descriptors/index';
 import { orderWine, styleOf, type StyleChoice } from '@rose/knowledge/styles/index';
@@ -34,22 +35,35 @@ export interface KnownWine {
   readonly faultFound: 'faulty' | 'doubtful' | undefined;
 }
 
-/** Reads wines with their profiles: tasted values are those of the latest sound note of a host, else the median of the venue's notes on revealed glasses. */
-export async function knownWines(db: Reader, venueId: string, ids?: readonly string[], deleted = false, now: Date = new Date()): Promise<readonly KnownWine[]> {
-  if (ids?.length === 0) return [];
-  const day = dayIn(now, (await settingsOf(db, venueId)).timeZone);
+/** Wines with their lots, by name. */
+async function storedWines(db: Reader, venueId: string, ids?: readonly string[], deleted = false) {
   const rows = await db
-    .select()
+    .select({ id: wine.id, revision: wine.revision, document: wine.document })
     .from(wine)
     .where(
       and(eq(wine.venueId, venueId), deleted ? isNotNull(wine.deletedAt) : isNull(wine.deletedAt), ids === undefined ? undefined : inArray(wine.id, [...ids])),
     )
     .orderBy(wine.name, wine.id);
+  const lots = await readLots(
+    db,
+    venueId,
+    rows.map((row) => row.id),
+  );
+  return rows.map((row) => ({ ...row, document: { ...row.document, lots: lots.get(row.id) ?? [] } satisfies WineDocument }));
+}
+/** The wines of a cellar as they are stored, without what is computed from them. */
+export const wineDocuments = async (db: Reader, venueId: string): Promise<readonly WineDocument[]> =>
+  (await storedWines(db, venueId)).map((row) => row.document);
+
+/** Reads wines with their profiles: tasted values are those of the latest sound note of a host, else the median of the venue's notes on revealed glasses. */
+export async function knownWines(db: Reader, venueId: string, ids?: readonly string[], deleted = false, now: Date = new Date()): Promise<readonly KnownWine[]> {
+  if (ids?.length === 0) return [];
+  const day = dayIn(now, (await settingsOf(db, venueId)).timeZone);
+  const rows = await storedWines(db, venueId, ids, deleted);
   const wineIds = rows.map((row) => row.id);
   if (wineIds.length === 0) return [];
-  const lots = await readLots(db, venueId, wineIds);
   const tasted = await db
-    .select({ wineId: glassIdentity.wineId, document: note.document, blind: note.blindDocument, role: member.role })
+    .select({ wineId: glassIdentity.wineId, evidence: note.evidence, role: member.role })
     .from(note)
     .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
     .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
@@ -67,20 +81,19 @@ export async function knownWines(db: Reader, venueId: string, ids?: readonly str
       ),
     )
     .orderBy(desc(note.tastedAt));
-  // What was written before the label was seen counts; a later edit is a second version.
-  const byWine = new Map<string, { readonly document: NoteDocument; readonly role: string | null }[]>();
-  for (const { wineId, document, blind, role } of tasted) {
-    const list = byWine.get(wineId);
-    if (list === undefined) byWine.set(wineId, [{ document: blind ?? document, role }]);
-    else list.push({ document: blind ?? document, role });
+  const byWine = new Map<string, (typeof tasted)[number][]>();
+  for (const entry of tasted) {
+    const list = byWine.get(entry.wineId);
+    if (list === undefined) byWine.set(entry.wineId, [entry]);
+    else list.push(entry);
   }
   return rows.map((row) => {
-    const document: WineDocument = { ...row.document, lots: lots.get(row.id) ?? [] };
-    const notes = (byWine.get(row.id) ?? []).filter((entry) => Object.keys(entry.document.observed).length > 0);
-    const sound = notes.filter((entry) => entry.document.observed.health !== 'faulty' && entry.document.observed.health !== 'doubtful');
-    const latest = notes.find((entry) => may(entry, 'profile.lead'))?.document.observed.health;
+    const { document } = row;
+    const notes = (byWine.get(row.id) ?? []).filter((entry) => Object.keys(entry.evidence.observed).length > 0);
+    const sound = notes.filter((entry) => entry.evidence.observed.health !== 'faulty' && entry.evidence.observed.health !== 'doubtful');
+    const latest = notes.find((entry) => may(entry, 'profile.lead'))?.evidence.observed.health;
     const byHost = sound.find((entry) => may(entry, 'profile.lead'));
-    const observed = byHost?.document.observed ?? (sound.length > 0 ? medianOf(sound.map((entry) => entry.document.observed)) : undefined);
+    const observed = byHost?.evidence.observed ?? (sound.length > 0 ? medianOf(sound.map((entry) => entry.evidence.observed)) : undefined);
     const style = styleOf(document.facts);
     return {
       id: row.id,
@@ -89,9 +102,9 @@ export async function knownWines(db: Reader, venueId: string, ids?: readonly str
       style,
       profile: resolveProfile(document.facts, style.style, observed, day),
       age: ageOn(day, factOf(document.facts, 'vintage'), isSouthern(factOf(document.facts, 'country'))),
-      chips: sound.flatMap((entry) => entry.document.chips),
+      chips: sound.flatMap((entry) => entry.evidence.chips),
       notes: notes.length,
-      finishes: sound.flatMap((entry) => entry.document.observed.finish ?? []),
+      finishes: sound.flatMap((entry) => entry.evidence.observed.finish ?? []),
       day,
       faultFound: latest === 'faulty' || latest === 'doubtful' ? latest : undefined,
     };
@@ -100,11 +113,6 @@ export async function knownWines(db: Reader, venueId: string, ids?: readonly str
 
 /** The median of each scale and of the finish over several notes. */
 export function medianOf(all: readonly Observed[]): Observed {
-  const median = (values: readonly number[]) => {
-    const sorted = [...values].sort((a, b) => a - b);
-    const half = sorted.length >> 1;
-    return sorted.length % 2 === 1 ? sorted[half]! : (sorted[half - 1]! + sorted[half]!) / 2;
-  };
   const out: Record<string, unknown> = {};
   for (const id of Object.keys(observables) as ObservableId[]) {
     if (observables[id].kind === 'scale') {

@@ -5,7 +5,7 @@ import { loadsOf } from '@rose/core/wine/profile';
 import { fold } from '@rose/core/wine/text';
 import { formatName } from '@rose/core/quantity/quantity';
 import { finishWord } from '@rose/core/finish/finish';
-import { kaplanMeier } from '@rose/core/finish/survival';
+import { kaplanMeier } from '@rose/core/statistics/survival';
 import { windowWording } from '@rose/core/window/window';
 import { moneyInWords } from '@rose/core/wine/money';
 import { formatOf } from '@rose/knowledge/evening/evening';
@@ -17,7 +17,7 @@ import { contract } from '../../contract';
 import type { WineSummary } from '../../contract/answers';
 import { serve, decodeCursor, encodeCursor } from '../command';
 import { notFound, badField } from '../problem';
-import { knownWines } from './profiles';
+import { knownWines, wineDocuments } from './profiles';
 import { writeList } from './list';
 import { expectedColour, lawOf, missingFacts, styleNameOf } from './view';
 
@@ -177,7 +177,7 @@ export const hangsOn = serve(contract.wine.hangsOn, async (db, actor, input) => 
 });
 
 export const exportWines = serve(contract.wine.export, async (db, actor, input, reply) => {
-  const wines = (await knownWines(db, actor.venueId)).map((entry) => entry.document);
+  const wines = await wineDocuments(db, actor.venueId);
   reply.file =
     input.format === 'csv'
       ? { type: 'text/csv; charset=utf-8', name: 'cellar.csv', body: writeList(wines) }

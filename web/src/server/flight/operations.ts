@@ -1,5 +1,5 @@
 import { and, desc, eq, inArray, isNull, ne, sql } from 'drizzle-orm';
-import type { FlightDocument } from '@rose/core/flight/flight';
+import { emptyFlight, type FlightDocument } from '@rose/core/flight/flight';
 import { flightDocument } from '@rose/core/flight/flight-schema';
 import { amountsOf, type Amounts } from '@rose/knowledge/evening/amounts';
 import { flight, flightWine } from '../../db/schema';
@@ -8,8 +8,8 @@ import { contract } from '../../contract';
 import { serve } from '../command';
 import { removing, saveDocument } from '../document';
 import { notFound } from '../problem';
-import { cellarView, readVenue, winesOf } from './read';
-import { flightStore, readFlight } from './store';
+import { cellarView, readVenue, winesOf, winesOfEach } from './read';
+import { flightStore, readFlight, readFlights } from './store';
 import { instantIn, wallTime } from '../wall-time';
 
 export const saveFlight = serve(contract.flight.save, (tx, actor, input, reply) => saveDocument(tx, flightStore, actor.venueId, input.id, input, reply));
@@ -17,28 +17,24 @@ const { remove, restore } = removing('flight', flight);
 export const deleteFlight = serve(contract.flight.delete, remove);
 export const restoreFlight = serve(contract.flight.restore, restore);
 
+/** The local time of the first pour; what an older program stored says seconds too. */
+const starts = sql<string>`left(coalesce(${flight.document}->>'starts', ''), 16)`;
 export const listFlights = serve(contract.flight.list, async (db, actor) => {
+  // A list shows five things of a flight: they are picked out where they lie, whatever shape it was stored in.
   const rows = await db
-    .select()
+    .select({
+      id: flight.id,
+      name: flight.name,
+      starts,
+      guests: sql<number>`coalesce((${flight.document}->>'guests')::int, ${emptyFlight.guests})`,
+      inCellar: sql<number>`(select count(*)::int from ${flightWine} where ${flightWine.venueId} = ${flight.venueId} and ${flightWine.flightId} = ${flight.id})`,
+      toBuy: sql<number>`(select count(*)::int from jsonb_array_elements(${flight.document}->'wines') as entry where jsonb_exists(entry, 'buy'))`,
+    })
     .from(flight)
     .where(and(eq(flight.venueId, actor.venueId), isNull(flight.deletedAt)))
     .orderBy(sql`${flight.startsAt} desc nulls last`, desc(flight.updatedAt))
     .limit(500);
-  const counted = await db
-    .select({ flightId: flightWine.flightId, n: sql<number>`count(*)::int` })
-    .from(flightWine)
-    .where(eq(flightWine.venueId, actor.venueId))
-    .groupBy(flightWine.flightId);
-  const wines = new Map(counted.map((row) => [row.flightId, row.n]));
-  return {
-    flights: rows.map((row) => ({
-      id: row.id,
-      name: row.name,
-      starts: row.document.starts,
-      guests: row.document.guests,
-      wines: (wines.get(row.id) ?? 0) + (row.document.wines ?? []).filter((entry) => entry.buy !== undefined).length,
-    })),
-  };
+  return { flights: rows.map(({ inCellar, toBuy, ...row }) => ({ ...row, wines: inCellar + toBuy })) };
 });
 export const getFlight = serve(contract.flight.get, async (db, actor, input, reply) => {
   const { id, revision, document, plan } = await readFlight(db, actor.venueId, input.id);
@@ -89,18 +85,25 @@ export const shared = serve(contract.flight.shared, async (db, actor, input) => 
       ),
     );
   const venue = await readVenue(db, actor.venueId);
-  const others = new Map<string, { view: Awaited<ReturnType<typeof readFlight>>; amounts: Amounts }>();
-  const amounts = async (view: Awaited<ReturnType<typeof readFlight>>) =>
-    amountsOf(
-      view.document,
-      (await winesOf(db, actor.venueId, view.document, venue.facts.currency)).map((entry) => entry.evening),
-      venue.facts,
-    );
-  for (const id of new Set(rows.map((row) => row.flightId))) {
-    const view = await readFlight(db, actor.venueId, id);
-    others.set(id, { view, amounts: await amounts(view) });
-  }
-  const mine = await amounts(own);
+  const others = await readFlights(db, actor.venueId, [...new Set(rows.map((row) => row.flightId))]);
+  const all = [own, ...others];
+  const wines = await winesOfEach(
+    db,
+    actor.venueId,
+    all.map((view) => view.document),
+    venue.facts.currency,
+  );
+  const needs = new Map(
+    all.map((view, at) => [
+      view.id,
+      amountsOf(
+        view.document,
+        wines[at]!.map((entry) => entry.evening),
+        venue.facts,
+      ),
+    ]),
+  );
+  const mine = needs.get(own.id)!;
   const bottles = (of: Amounts, wine: string) => {
     const amount = of.wines.find((entry) => entry.wine === wine);
     return amount === undefined ? 0 : amount.byPours + amount.spares.spares;
@@ -111,9 +114,10 @@ export const shared = serve(contract.flight.shared, async (db, actor, input) => 
       if (amount === undefined) return [];
       const flights = rows
         .filter((row) => row.wineId === wine)
-        .map((row) => {
-          const other = others.get(row.flightId)!;
-          return { id: row.flightId, name: other.view.document.name, starts: other.view.document.starts, needed: bottles(other.amounts, wine) };
+        .flatMap((row) => {
+          const other = others.find((view) => view.id === row.flightId);
+          if (other === undefined) return [];
+          return [{ id: other.id, name: other.document.name, starts: other.document.starts, needed: bottles(needs.get(other.id)!, wine) }];
         });
       return [{ wine, name: amount.name, held: amount.held, needed: bottles(mine, wine) + flights.reduce((sum, entry) => sum + entry.needed, 0), flights }];
     }),
@@ -125,7 +129,7 @@ export const moveView = serve(contract.flight.moveView, async (db, actor, input)
   const { settings } = await readVenue(db, actor.venueId);
   const instant = instantIn(input.starts, settings.timeZone);
   const near = await db
-    .select({ id: flight.id, name: flight.name, document: flight.document })
+    .select({ id: flight.id, name: flight.name, starts })
     .from(flight)
     .where(
       and(
@@ -140,7 +144,7 @@ export const moveView = serve(contract.flight.moveView, async (db, actor, input)
     to: input.starts,
     instant: instant.toISOString(),
     local: wallTime(instant, settings.timeZone),
-    sameDay: near.map((row) => ({ id: row.id, name: row.name, starts: row.document.starts })),
+    sameDay: near,
     done: Object.keys(own.document.done).length,
     printed: own.plan > 0,
   };

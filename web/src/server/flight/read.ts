@@ -25,14 +25,25 @@ export const asEveningInput = (known: KnownWine): EveningInput => ({
 export const cellarView = (known: KnownWine): FlightWineView => ({ summary: summarise(known), order: asOrderWine(known), evening: asEveningInput(known) });
 
 /** The wines of a flight in pouring order. A wine that was deleted from the cellar is left out. */
-export async function winesOf(db: Reader, venueId: string, flight: FlightDocument, currency: string): Promise<readonly FlightWineView[]> {
-  const entries = new Map(flight.wines.map((entry) => [entry.id, entry]));
-  const inCellar = flight.wines.filter((entry) => entry.buy === undefined).map((entry) => entry.id);
-  const known = new Map((await knownWines(db, venueId, inCellar)).map((entry) => [entry.id, entry]));
-  return pouringOrder(flight).flatMap((id) => {
-    const cellar = known.get(id);
-    if (cellar !== undefined) return [cellarView(cellar)];
-    return boughtView(entries.get(id)!, currency) ?? [];
+export const winesOf = async (db: Reader, venueId: string, flight: FlightDocument, currency: string): Promise<readonly FlightWineView[]> =>
+  (await winesOfEach(db, venueId, [flight], currency))[0]!;
+
+/** {@link winesOf} of several flights at once: their wines are read together. */
+export async function winesOfEach(
+  db: Reader,
+  venueId: string,
+  flights: readonly FlightDocument[],
+  currency: string,
+): Promise<readonly (readonly FlightWineView[])[]> {
+  const inCellar = flights.flatMap((flight) => flight.wines.filter((entry) => entry.buy === undefined).map((entry) => entry.id));
+  const known = new Map((await knownWines(db, venueId, [...new Set(inCellar)])).map((entry) => [entry.id, entry]));
+  return flights.map((flight) => {
+    const entries = new Map(flight.wines.map((entry) => [entry.id, entry]));
+    return pouringOrder(flight).flatMap((id) => {
+      const cellar = entries.get(id)?.buy === undefined ? known.get(id) : undefined;
+      if (cellar !== undefined) return [cellarView(cellar)];
+      return boughtView(entries.get(id)!, currency) ?? [];
+    });
   });
 }
 

@@ -67,10 +67,15 @@ export interface FlightView {
 }
 /** Reads a flight that is not deleted, in its present shape. */
 export async function readFlight(db: Reader, venueId: string, id: string): Promise<FlightView> {
-  const [row] = await db
-    .select()
+  const [view] = await readFlights(db, venueId, [id]);
+  if (view === undefined) throw notFound('flight');
+  return view;
+}
+/** Those of several flights that are not deleted. */
+export async function readFlights(db: Reader, venueId: string, ids: readonly string[]): Promise<readonly FlightView[]> {
+  if (ids.length === 0) return [];
+  return db
+    .select({ id: flight.id, revision: flight.revision, document: flight.document, plan: flight.plan, planRevision: flight.planRevision })
     .from(flight)
-    .where(and(eq(flight.venueId, venueId), eq(flight.id, id), isNull(flight.deletedAt)));
-  if (row === undefined) throw notFound('flight');
-  return { id, revision: row.revision, document: row.document, plan: row.plan, planRevision: row.planRevision };
+    .where(and(eq(flight.venueId, venueId), inArray(flight.id, [...ids]), isNull(flight.deletedAt)));
 }

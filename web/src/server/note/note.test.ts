@@ -83,6 +83,7 @@ describe('a note', () => {
       participantId: guest,
       moment: 'first',
       document: emptyNote,
+      evidence: { observed: {}, chips: [] },
       search: '',
     });
     const input = { id, writeId: v4(), baseRevision: 1, document: { ...emptyNote, observed: { acidity: 60 } } };

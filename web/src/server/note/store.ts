@@ -25,10 +25,11 @@ export async function saveOwn(
   return saveDocument(tx, noteStore, venueId, id, write, reply);
 }
 
-/** What lists sort and filter by; of a note that was closed, as it stood then. */
+/** What lists sort and filter by, and what is known of the wine from it; of a note that was closed, as it stood then. */
 const sorted = (document: NoteDocument) => ({
   quality: document.observed.quality ?? null,
   liking: document.observed.liking === undefined ? null : Math.round(midpoint(document.observed.liking)),
+  evidence: { observed: document.observed, chips: document.chips },
 });
 
 export interface Begun {
@@ -86,6 +87,7 @@ export const noteStore: Store<NoteDocument> = {
         document,
         quality: sql`case when ${note.lockedAt} is null then ${present.quality}::int else ${note.quality} end`,
         liking: sql`case when ${note.lockedAt} is null then ${present.liking}::int else ${note.liking} end`,
+        evidence: sql`case when ${note.lockedAt} is null then ${JSON.stringify(present.evidence)}::jsonb else ${note.evidence} end`,
         search: noteSearch(document),
         updatedAt: new Date(),
       })

@@ -134,7 +134,12 @@ describe('a tasting', () => {
       .db.select()
       .from(note)
       .where(and(eq(note.venueId, world.owner.venueId), eq(note.id, notes[0]!)));
-    expect(late).toMatchObject({ quality: null, blindDocument: { observed: { acidity: 50 } }, document: { observed: { acidity: 99 } } });
+    expect(late).toMatchObject({
+      quality: null,
+      blindDocument: { observed: { acidity: 50 } },
+      evidence: { observed: { acidity: 50 } },
+      document: { observed: { acidity: 99 } },
+    });
   });
   it('locked by its taster, a note is kept as it stood, and what comes after is a second version while the glass is still hidden', async () => {
     const { on, glassId, notes, seats } = await evening(2);
@@ -143,6 +148,8 @@ describe('a tasting', () => {
     const rows = await connections().db.select().from(note).where(eq(note.glassId, glassId));
     expect(rows.find((row) => row.id === notes[0])!.blindDocument).toMatchObject({ observed: { acidity: 50 } });
     expect(rows.find((row) => row.id === notes[1])!.blindDocument).toBeNull();
+    expect(rows.find((row) => row.id === notes[0])!.evidence).toEqual({ observed: { acidity: 50, health: 'sound' }, chips: [] });
+    expect(rows.find((row) => row.id === notes[1])!.evidence).toMatchObject({ observed: { acidity: 90 } });
   });
 });
 

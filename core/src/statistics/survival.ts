@@ -1,4 +1,8 @@
-import type { Stop } from '../wine/observables';
+/** How long something was seen to last; `atLeast` when the watch was broken off before it ended. */
+export interface Span {
+  readonly seconds: number;
+  readonly atLeast?: boolean | undefined;
+}
 
 export interface Lasting {
   /** s at which half of the finishes have ended; undefined when more than half were broken off before they ended. */
@@ -13,7 +17,7 @@ export interface Lasting {
  * the end. The median is the first time at which the share still lasting is at most a half.
  * @example kaplanMeier([{ seconds: 6 }, { seconds: 10, atLeast: true }, { seconds: 12 }]).median // 12
  */
-export function kaplanMeier(stops: readonly Stop[]): Lasting {
+export function kaplanMeier(stops: readonly Span[]): Lasting {
   const ends = [...new Set(stops.filter((stop) => stop.atLeast !== true).map((stop) => stop.seconds))].sort((a, b) => a - b);
   let lasting = 1;
   let median: number | undefined;
