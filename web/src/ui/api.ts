@@ -89,7 +89,7 @@ export async function call<A extends Callable>(address: A, input: Takes<A>, opti
 }
 
 /** Calls what makes a file, and hands the file to the browser to keep. */
-export async function download<A extends Callable & { readonly files: readonly string[] }>(address: A, input: Takes<A>): Promise<void> {
+export async function download<A extends Callable & { readonly files?: readonly string[] }>(address: A, input: Takes<A>): Promise<void> {
   const response = await ask(address, input, {}, 60_000);
   if (!response.ok) throw await refusalOf(response);
   const link = document.createElement('a');
