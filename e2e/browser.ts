@@ -44,6 +44,13 @@ export async function visit(page: Page, url: string): Promise<void> {
   });
 }
 
+/** Waits until what is laid out stands still: its faces are there and two frames were drawn. */
+export const settled = (page: Page) =>
+  page.evaluate(async () => {
+    await document.fonts.ready;
+    await new Promise((resolve) => requestAnimationFrame(() => requestAnimationFrame(resolve)));
+  });
+
 /** Presses the first visible button or link with this text. */
 export async function press(page: Page, text: string): Promise<void> {
   const found = await page.waitForFunction(

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { comeIn, desktop, phone, press, visit } from './browser';
+import { comeIn, desktop, phone, press, settled, visit } from './browser';
 import { journey } from './journey';
 
 // A reader who set the browser's text to twice the usual size.
@@ -56,7 +56,7 @@ describe('text at 200 %', () => {
     ] as const) {
       await page.setViewport(viewport);
       const look = async (view: string) => {
-        await new Promise((resolve) => setTimeout(resolve, 300));
+        await settled(page);
         // A phone lays a page out as wide as its widest part: the window's own width would agree with it.
         const sideways = await page.evaluate((width) => document.documentElement.scrollWidth - width, viewport.width);
         if (sideways > 1) faults.push(`${size}, ${view}: scrolls sideways by ${sideways} px`);

@@ -269,6 +269,12 @@ export function classOfHue(hue: string): ColourClass | undefined {
   return colourClasses.find((colour) => hue in hueLadders[colour]);
 }
 
+/** A reading of a scale in its words, with the figures: "fresh (60)", "between fresh (60) and lively (76)". */
+export function readingInWords({ notches }: Pick<ScaleObservable, 'notches'>, reading: Reading): string {
+  const at = (value: number) => `${notchWord(notches, value)} (${value})`;
+  return typeof reading === 'number' ? at(reading) : `between ${at(reading[0])} and ${at(reading[1])}`;
+}
+
 /** The observation's value as words with its unit, for lists, exports and reasons. */
 export function valueInWords(id: ObservableId, value: ValueOf<ObservableId>): string {
   const observable: Observable = observables[id];
@@ -282,9 +288,7 @@ export function valueInWords(id: ObservableId, value: ValueOf<ObservableId>): st
     case 'mark':
       return `${value as number} of 100`;
     case 'scale': {
-      const reading = value as Reading;
-      if (typeof reading === 'number') return `${notchWord(observable.notches, reading)} (${reading})`;
-      return `between ${notchWord(observable.notches, reading[0])} (${reading[0]}) and ${notchWord(observable.notches, reading[1])} (${reading[1]})`;
+      return readingInWords(observable, value as Reading);
     }
   }
 }

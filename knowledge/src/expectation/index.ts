@@ -1,17 +1,7 @@
 import type { WineFacts } from '@rose/core/wine/facts';
 import { ageOn, factOf, isSouthern } from '@rose/core/wine/stated';
 import type { Chip, NoteDocument } from '@rose/core/wine/note';
-import {
-  bearings,
-  classOfHue,
-  colourWord,
-  hueLadders,
-  notchWord,
-  observables,
-  type Bearing,
-  type Reading,
-  type ScaleObservable,
-} from '@rose/core/wine/observables';
+import { bearings, classOfHue, colourWord, hueLadders, observables, readingInWords, type Bearing, type Reading } from '@rose/core/wine/observables';
 import { anchors, resolveProfile } from '@rose/core/wine/profile';
 import { throughAnchors } from '@rose/core/wine/units';
 import type { Echo } from '@rose/core/pairing/dish';
@@ -170,7 +160,5 @@ export function againstExpected(facts: WineFacts, { observed, chips }: Pick<Note
 /** A reading on its scale in words with the figure; the length in seconds. */
 function shown(bearing: Bearing, reading: Reading): string {
   if (bearing === 'length') return `${Math.round((typeof reading === 'number' ? reading : reading[0]) * 0.6)} s`;
-  const { notches }: ScaleObservable = observables[bearing];
-  if (typeof reading === 'number') return `${notchWord(notches, reading)} (${reading})`;
-  return `between ${notchWord(notches, reading[0])} (${reading[0]}) and ${notchWord(notches, reading[1])} (${reading[1]})`;
+  return readingInWords(observables[bearing], reading);
 }

@@ -1,3 +1,4 @@
+import { asMarkdownText } from '../markdown';
 import { and, eq, isNull } from 'drizzle-orm';
 import { dayInWords } from '@rose/core/wine/day';
 import { petalsOfNote } from '@rose/core/rose/rose';
@@ -38,16 +39,15 @@ export const noteFileOf = serve(contract.note.file, async (db, actor, input, rep
   const statements = composeNote(view.document, chipName);
   if (input.format === 'json') reply.file = { type: 'application/json', name: `${name}.json`, body: JSON.stringify(file, null, 2) };
   if (input.format === 'md') {
-    const safe = (words: string) => words.replace(/([\\`*_{}[\]<>#|])/g, '\\$1');
     const lines = observedLines(view).map(([label, value]) => `- ${label}: ${value}`);
     const smells = view.document.chips.map(chipName).join(', ');
     const parts = [
-      `# ${safe(titleOf(view))}`,
-      `${safe(view.taster)}, ${dayInWords(view.day)}, ${moments[view.moment]}`,
-      safe(asText(statements)),
+      `# ${asMarkdownText(titleOf(view))}`,
+      `${asMarkdownText(view.taster)}, ${dayInWords(view.day)}, ${moments[view.moment]}`,
+      asMarkdownText(asText(statements)),
       lines.join('\n'),
-      smells === '' ? '' : `Smells and flavours: ${safe(smells)}`,
-      safe(view.document.remark),
+      smells === '' ? '' : `Smells and flavours: ${asMarkdownText(smells)}`,
+      asMarkdownText(view.document.remark),
     ];
     reply.file = { type: 'text/markdown; charset=utf-8', name: `${name}.md`, body: `${parts.filter((part) => part !== '').join('\n\n')}\n` };
   }

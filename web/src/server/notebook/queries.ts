@@ -16,6 +16,7 @@ import { serve, decodeCursor, encodeCursor, type Member } from '../command';
 import type { filters } from '../../contract/note';
 import type { NotebookItem } from '../../contract/answers';
 import { settingsOf } from '../account/settings';
+import { asMarkdownText } from '../markdown';
 import { badField } from '../problem';
 import { dayAfter, instantIn } from '../wall-time';
 
@@ -198,18 +199,17 @@ function plainValue(value: unknown): string {
 }
 
 function asMarkdown(notes: readonly NotebookItem[]): string {
-  const safe = (text: string) => text.replace(/([\\`*_{}[\]<>#|])/g, '\\$1');
   return notes
     .map((entry) => {
       const title =
         entry.wine === null
           ? `Glass ${entry.code}`
-          : `${safe(entry.wine.name)}${entry.wine.vintage === null ? '' : ` ${entry.wine.vintage}`}, ${safe(entry.wine.producer)}`;
+          : `${asMarkdownText(entry.wine.name)}${entry.wine.vintage === null ? '' : ` ${entry.wine.vintage}`}, ${asMarkdownText(entry.wine.producer)}`;
       const lines = observableIds.flatMap((id) => {
         const value = entry.document.observed[id];
         return value === undefined ? [] : [`- ${observables[id].label}: ${valueInWords(id, value as ValueOf<ObservableId>)}`];
       });
-      return `## ${title}\n\n${safe(entry.taster)}, ${dayInWords(entry.day)}\n\n${safe(entry.text)}\n\n${lines.join('\n')}${entry.document.remark === '' ? '' : `\n\n${safe(entry.document.remark)}`}\n`;
+      return `## ${title}\n\n${asMarkdownText(entry.taster)}, ${dayInWords(entry.day)}\n\n${asMarkdownText(entry.text)}\n\n${lines.join('\n')}${entry.document.remark === '' ? '' : `\n\n${asMarkdownText(entry.document.remark)}`}\n`;
     })
     .join('\n');
 }
