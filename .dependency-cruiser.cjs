@@ -36,7 +36,7 @@ module.exports = {
       name: 'no-sibling-features',
       severity: 'error',
       from: { path: '^web/src/features/([^/]+)/' },
-      to: { path: '^web/src/features/([^/]+)/', pathNot: '^web/src/features/$1/' },
+      to: { path: '^web/src/features/([^/]+)/', pathNot: '^web/src/features/($1|shared-flight)/' },
     },
   ],
   options: {

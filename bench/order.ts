@@ -1,7 +1,7 @@
 import { seededRandom } from '@rose/core/chance/seeded-random';
 import highsLoader from 'highs';
 import { costTables, type OrderWine } from '@rose/core/order/judge';
-import { schoolOf, type Rung } from '@rose/core/order/school';
+import { schoolOf, type Rung } from '@rose/core/order/ordering-rules';
 import { bestOrder } from '@rose/core/order/solve';
 import { profileKeys, type Loads } from '@rose/core/wine/profile';
 import { asProgram } from '@rose/core/testing/order-program';

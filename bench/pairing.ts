@@ -1,6 +1,6 @@
 import { seededRandom } from '@rose/core/chance/seeded-random';
 import { dishOf, ingredients, cooking } from '@rose/knowledge/pairing';
-import { fitNumber, rankFits, type PairingWine } from '@rose/core/pairing/fit';
+import { fitNumber, rankFits, type PairingWine } from '@rose/core/pairing/dish-fit';
 import { profileKeys, type Loads } from '@rose/core/wine/profile';
 import { echoes } from '@rose/core/pairing/dish';
 import { below, timeBoth, type Figure } from './measure';

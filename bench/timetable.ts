@@ -1,5 +1,5 @@
 import { seededRandom } from '@rose/core/chance/seeded-random';
-import { eveningPlan, tasksFor, type Evening, type EveningWine } from '@rose/core/timetable/evening';
+import { eveningPlan, tasksFor, type Evening, type EveningWine } from '@rose/core/timetable/afternoon-tasks';
 import { routesFor, type Medium, type Surroundings } from '@rose/core/temperature/temperature';
 import { listSchedule, timetable } from '@rose/core/timetable/timetable';
 import { below, timeBoth, type Figure } from './measure';

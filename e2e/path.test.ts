@@ -148,7 +148,7 @@ describe('the whole path, from a wine to the notebook', () => {
   });
 
   it('builds a dish and sees why each wine fits', async () => {
-    await visit(page, `${base}/table`);
+    await visit(page, `${base}/pairing`);
     await press(page, 'Build a dish');
     await page.waitForFunction(() => location.search.includes('new'));
     await fill(page, 'Name', 'Mussels with lemon');

@@ -122,10 +122,10 @@ try {
   await visit(page, base + pair);
   await waitForText(page, 'One call for the pair');
   await take('pair');
-  await follow('/table', 'Octopus on coals');
+  await follow('/pairing', 'Octopus on coals');
   await waitForText(page, 'The plate moves');
   await take('dish');
-  await visit(page, `${base}/table`);
+  await visit(page, `${base}/pairing`);
   await take('table');
   await visit(page, `${base}/settings/routines`);
   await (await page.waitForSelector('button[aria-label="Begin from five steps, a lesson"]'))!.click();

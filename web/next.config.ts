@@ -17,5 +17,7 @@ const config: NextConfig = {
   typescript: { ignoreBuildErrors: true },
   serverExternalPackages: ['pg', 'pino', 'rate-limiter-flexible'],
   devIndicators: false,
+  // Addresses people may have kept.
+  redirects: async () => [{ source: '/table/:path*', destination: '/pairing/:path*', permanent: true }],
 };
 export default config;

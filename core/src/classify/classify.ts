@@ -1,7 +1,7 @@
 import { facts, type FactId, type WineFacts } from '../wine/facts';
 import { factOf, narrowedShares } from '../wine/stated';
 import type { Reason } from '../wine/reason';
-import { plain } from '../wine/text';
+import { plain } from '../wine/search-folding';
 
 /** Meets, fails, or cannot tell because a fact is missing. */
 export type Verdict = 'meets' | 'fails' | 'unknown';

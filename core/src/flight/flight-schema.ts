@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { airChoices } from '../air/air';
 import { mostRests, mostWines } from '../order/solve';
-import { schools } from '../order/school';
+import { schools } from '../order/ordering-rules';
 import { carriedRoutine } from '../routine/routine-schema';
 import { instant, localTime } from '../wine/day-schema';
 import { routeIds } from '../temperature/temperature';

@@ -10,7 +10,7 @@ import { profileKeys, type Loads } from '../wine/profile';
 import { emptyFlight, pouringOrder, upcastFlight, withoutWine, type FlightDocument } from './flight';
 import { flightDocument } from './flight-schema';
 import { judgeGoal } from './goals';
-import { flightStrip, type StripWine } from './strip';
+import { flightStrip, type StripWine } from './flight-totals';
 
 const id = (n: number) => `01900000-0000-7000-8000-${String(n).padStart(12, '0')}`;
 const flight = (change: Partial<FlightDocument>): FlightDocument => ({ ...emptyFlight, name: 'A flight', ...change });

@@ -1,4 +1,4 @@
-import type { Strip } from './strip';
+import type { Strip } from './flight-totals';
 
 /** What a host wants of a flight, judged as it is built. */
 export const goalKinds = {

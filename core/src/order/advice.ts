@@ -1,6 +1,6 @@
 import { costTables, type OrderWine, type Rest } from './judge';
 import { brokenPins, type Pin } from './pins';
-import { schools, type School } from './school';
+import { schools, type School } from './ordering-rules';
 import { mostRests, solveOrder, type OrderSolution, type Rests } from './solve';
 import { partOf, type Solver } from '../solver/solver';
 import type { ProfileKey } from '../wine/profile';

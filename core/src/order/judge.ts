@@ -1,6 +1,6 @@
 import { type Loads, profileKeys, type ProfileKey } from '../wine/profile';
 import { totalPush, type Reason } from '../wine/reason';
-import { rungs, type Rung, type School } from './school';
+import { rungs, type Rung, type School } from './ordering-rules';
 
 export interface OrderWine {
   readonly id: string;

@@ -4,7 +4,7 @@ import { anyFlight } from '../testing/any-flight';
 import { bestMove, compareSchools } from './advice';
 import { judgeOrder, type OrderWine } from './judge';
 import { brokenPins, type Pin } from './pins';
-import { schools, schoolOf } from './school';
+import { schools, schoolOf } from './ordering-rules';
 import { bestOrder, type Rests } from './solve';
 
 const anySchool = fc.constantFrom(...schools);

@@ -10,7 +10,7 @@ import { orderWording } from './wording';
 import { bestMove, compareSchools, factsThatMatter } from './advice';
 import { costTables, judgeOrder, type OrderWine, type Rest, type RestKind } from './judge';
 import { brokenPins, contradiction, simplerFirst, type Pin } from './pins';
-import { schoolOf, schools, type Rung } from './school';
+import { schoolOf, schools, type Rung } from './ordering-rules';
 import { bestOrder, noRests, type Rests } from './solve';
 
 const loadsOf = (change: Partial<Loads>): Loads => ({

@@ -1,5 +1,5 @@
 import { palateLoad, type OrderWine } from './judge';
-import type { School } from './school';
+import type { School } from './ordering-rules';
 
 /** What a host insists on. `place` counts from 1. Of an adjacent pair the simpler wine comes first; the wines of a group share a glass and stand together. */
 export type Pin =

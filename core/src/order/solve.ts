@@ -1,7 +1,7 @@
 import { costTables, judgeOrder, type OrderJudgement, type OrderWine, type Rest, type RestKind } from './judge';
 import { contradiction, pinRule, simplerFirst, type Pin } from './pins';
 import { drained, partOf, type Solver } from '../solver/solver';
-import type { School } from './school';
+import type { School } from './ordering-rules';
 
 export interface Rests {
   /** How many rests the evening may have, 0–4. */

@@ -1,5 +1,5 @@
 import type { Wording } from '../wine/reason';
-import type { FitReasonId } from './fit';
+import type { FitReasonId } from './dish-fit';
 
 /** A short name and the sentence of each rule. */
 export const fitTitle: Record<FitReasonId, string> = {

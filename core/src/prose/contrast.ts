@@ -1,6 +1,6 @@
 import { midpoint, observables, type Observable, type ObservableId, type Observed, type Reading, type Stop } from '../wine/observables';
 import type { Chip, NoteDocument } from '../wine/note';
-import { list } from '../wine/text';
+import { list } from '../wine/search-folding';
 import type { NameOf } from './prose';
 
 /** Below this many of a hundred two readings of one taster are the same. Own choice: less than one step of the arrow keys. */

@@ -1,6 +1,6 @@
 import { classOfHue, hueLadders, notchWord, observables, type Observed, type Reading, type ScaleObservable } from '../wine/observables';
 import type { Chip, NoteDocument } from '../wine/note';
-import { list } from '../wine/text';
+import { list } from '../wine/search-folding';
 import { finishWord } from '../finish/finish';
 import { changedSince } from './changed';
 

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { normal, seededRandom } from '../chance/seeded-random';
 import { published } from '../testing/published';
 import { student95 } from '../statistics/student';
-import { fitTau } from './fit';
+import { fitTau } from './cooling-rate-from-readings';
 import {
   aimFor,
   freezerMost,

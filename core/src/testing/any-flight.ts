@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { OrderWine } from '../order/judge';
-import type { Rung } from '../order/school';
+import type { Rung } from '../order/ordering-rules';
 import { profileKeys, type Loads } from '../wine/profile';
 
 /** Any wine an order can be made of. */

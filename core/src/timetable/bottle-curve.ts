@@ -1,5 +1,5 @@
 import { minutesTo, tauOf, temperatureAfter, type Medium, type Route, type Stage, type Surroundings } from '../temperature/temperature';
-import { taskId, type EveningWine } from './evening';
+import { taskId, type EveningWine } from './afternoon-tasks';
 import type { Task } from './timetable';
 
 export interface CurvePoint {

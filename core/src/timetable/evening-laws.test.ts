@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { routesFor, temperatureAfter, tauOf, type Band, type Medium } from '../temperature/temperature';
 import { bottleCurve } from './bottle-curve';
-import { eveningPlan, kindOfTask, postponed, taskId, taskKinds, wineOfTask, type Evening, type EveningWine } from './evening';
+import { eveningPlan, kindOfTask, postponed, taskId, taskKinds, wineOfTask, type Evening, type EveningWine } from './afternoon-tasks';
 import { taskInWords } from './task-words';
 import { timetable } from './timetable';
 

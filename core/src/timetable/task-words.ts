@@ -1,6 +1,6 @@
 import type { AirChoice } from '../air/air';
 import type { Route } from '../temperature/temperature';
-import { kindOfTask, wineOfTask } from './evening';
+import { kindOfTask, wineOfTask } from './afternoon-tasks';
 
 /** A task as somebody is told to do it. */
 export function taskInWords(

@@ -10,7 +10,7 @@ import { merge } from '../document/merge';
 import { noteDocument } from './note-schema';
 import { notchWord, observableIds, observables, quarters } from './observables';
 import { anchors, resolveProfile, profileKeys, type Loads } from './profile';
-import { fold, list, signed } from './text';
+import { fold, list, signed } from './search-folding';
 import { throughAnchors } from './units';
 
 describe('the registry of observables', () => {

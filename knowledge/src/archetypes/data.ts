@@ -1,7 +1,7 @@
 import { archetypeScales, type Archetype, type Making } from '@rose/core/deduce/archetype';
 import { hueLadders } from '@rose/core/wine/observables';
 import { clamp } from '@rose/core/wine/units';
-import type { FamilyId } from '../descriptors/index';
+import type { FamilyId } from '../smells/index';
 import { generalStyle } from '../styles/index';
 
 type Smells = Partial<Record<FamilyId, number>>;

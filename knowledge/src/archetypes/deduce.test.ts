@@ -6,8 +6,8 @@ import { ceilingOf, ceilings, type Evidence, type Strength } from '@rose/core/de
 import { deduce, expectedInformation, nextLook, posterior, tempering } from '@rose/core/deduce/deduce';
 import { emptyNote, type NoteDocument } from '@rose/core/wine/note';
 import type { Observed } from '@rose/core/wine/observables';
-import { claims, claimsOf } from '../claims/index';
-import { descriptors, families, type FamilyId } from '../descriptors/index';
+import { claims, claimsOf } from '../popular-errors/index';
+import { descriptors, families, type FamilyId } from '../smells/index';
 import { triageGlass } from '../faults/index';
 import { grapeNamed } from '../grapes/index';
 import { archetypes, cues, deduceNote, enoughQuestions, evidenceOf, nextFamily, settles } from './index';

@@ -1,7 +1,7 @@
 import { cuesFor, type Evidence, type Strength } from '@rose/core/deduce/evidence';
 import { deduce, expectedInformation, nextLook, posterior, type Deduction } from '@rose/core/deduce/deduce';
 import type { NoteDocument } from '@rose/core/wine/note';
-import { descriptor, families, type FamilyId } from '../descriptors/index';
+import { descriptor, families, type FamilyId } from '../smells/index';
 import { archetypes } from './data';
 
 export { archetypes };

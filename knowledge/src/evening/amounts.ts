@@ -1,7 +1,7 @@
 import { alcoholAHead, type AlcoholAHead } from '@rose/core/alcohol/alcohol';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import { pouringOrder } from '@rose/core/flight/flight';
-import { flightStrip, type Strip } from '@rose/core/flight/strip';
+import { flightStrip, type Strip } from '@rose/core/flight/flight-totals';
 import { judgeGoal, type JudgedGoal } from '@rose/core/flight/goals';
 import { glassPlan, type GlassPlan } from '@rose/core/quantity/glasses';
 import { bottlesFor } from '@rose/core/quantity/quantity';

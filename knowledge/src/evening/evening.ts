@@ -4,15 +4,15 @@ import { pouringOrder } from '@rose/core/flight/flight';
 import { restKinds } from '@rose/core/order/judge';
 import { minutesOf } from '@rose/core/routine/routine';
 import { aimFor, routesFor, type Band, type Route, type Routes, type Surroundings } from '@rose/core/temperature/temperature';
-import type { Evening, EveningWine } from '@rose/core/timetable/evening';
+import type { Evening, EveningWine } from '@rose/core/timetable/afternoon-tasks';
 import type { Lot, WineFacts } from '@rose/core/wine/facts';
 import { factOf } from '@rose/core/wine/stated';
 import { loadsOf, type Profile } from '@rose/core/wine/profile';
 import type { TemperatureUnit, VolumeUnit } from '@rose/core/wine/measure';
-import { bandOf } from '../bands/index';
+import { bandOf } from '../serving-temperatures/index';
 import { closureOf, type Closure } from '../closures/index';
 import { glassShapes } from '../glasses/index';
-import { media, type MediumId } from '../media/index';
+import { media, type MediumId } from '../cooling-places/index';
 import { routineOf } from '../routines/index';
 import { generalStyle } from '../styles/index';
 

@@ -1,6 +1,6 @@
 import { openingAdvice, type OpeningAdvice } from '@rose/core/bubbles/bubbles';
 import { airChoices } from '@rose/core/air/air';
-import { allergenLabels } from '@rose/core/flight/strip';
+import { allergenLabels } from '@rose/core/flight/flight-totals';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import { factOf } from '@rose/core/wine/stated';
 import { showBand, showVolume } from '@rose/core/wine/measure';

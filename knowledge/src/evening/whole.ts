@@ -1,7 +1,7 @@
 import type { FlightDocument } from '@rose/core/flight/flight';
 import { bottleCurve, type BottleCurve } from '@rose/core/timetable/bottle-curve';
 import { drained, partOf, type Solver } from '@rose/core/solver/solver';
-import { planEvening, type EveningPlan } from '@rose/core/timetable/evening';
+import { planEvening, type EveningPlan } from '@rose/core/timetable/afternoon-tasks';
 import { amountsOf, glassesInAll, type Amounts } from './amounts';
 import { asEvening, prepare, stockOf, surroundings, type EveningInput, type PreparedWine, type VenueFacts } from './evening';
 

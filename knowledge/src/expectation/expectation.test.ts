@@ -5,7 +5,7 @@ import type { Chip } from '@rose/core/wine/note';
 import { bearings, colourClasses, observables, type Observed } from '@rose/core/wine/observables';
 import { resolveProfile } from '@rose/core/wine/profile';
 import { anyObserved } from '@rose/core/testing/any-note';
-import { descriptors } from '../descriptors/index';
+import { descriptors } from '../smells/index';
 import { generalStyles, styleOf } from '../styles/index';
 import { againstExpected, allowance } from './index';
 

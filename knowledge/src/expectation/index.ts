@@ -5,7 +5,7 @@ import { bearings, classOfHue, colourWord, hueLadders, observables, readingInWor
 import { anchors, resolveProfile } from '@rose/core/wine/profile';
 import { throughAnchors } from '@rose/core/wine/units';
 import type { Echo } from '@rose/core/pairing/dish';
-import { chipName, descriptor, families, type FamilyId } from '../descriptors/index';
+import { chipName, descriptor, families, type FamilyId } from '../smells/index';
 import { styleOf } from '../styles/index';
 
 /** How firmly something is expected: read from a figure of the label or the laboratory, usual of the kind or the making, or only possible. */

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { published } from '@rose/core/testing/published';
 import { triage, type FaultContext, type Seen } from '@rose/core/fault/fault';
 import { emptyNote } from '@rose/core/wine/note';
-import { descriptors } from '../descriptors/index';
+import { descriptors } from '../smells/index';
 import { cuesInNote, hazeReasons, falseAlarms, faultCues, faults, triageGlass } from './index';
 
 const weigh = (seen: Seen, context: FaultContext = {}) => triage(seen, context, faults, falseAlarms, faultCues);

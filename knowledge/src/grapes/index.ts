@@ -1,4 +1,4 @@
-import { fold } from '@rose/core/wine/text';
+import { fold } from '@rose/core/wine/search-folding';
 import { grapes, type Grape } from './data';
 
 export { grapes, type Grape };

@@ -1,7 +1,7 @@
 import { all, check, claim, type Claim, type Requirement, type Source, type Verdict } from '@rose/core/classify/classify';
 import type { GrapeShare, WineFacts } from '@rose/core/wine/facts';
 import { factOf } from '@rose/core/wine/stated';
-import { fold, plain } from '@rose/core/wine/text';
+import { fold, plain } from '@rose/core/wine/search-folding';
 import { appellations, type AppellationRule } from '../appellations/data';
 import { grapeNamed, sameGrape } from '../grapes/index';
 import { euCategories, sparklingSource, sparklingSweetness, stillSweetness } from './eu';

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { published } from '@rose/core/testing/published';
 import { composeDish, dishAxes } from '@rose/core/pairing/dish';
-import { fitNumber, fitOf, fitRules, type FitReasonId } from '@rose/core/pairing/fit';
+import { fitNumber, fitOf, fitRules, type FitReasonId } from '@rose/core/pairing/dish-fit';
 import { fitTitle, fitWording } from '@rose/core/pairing/wording';
 import { totalPush } from '@rose/core/wine/reason';
 import type { Loads } from '@rose/core/wine/profile';

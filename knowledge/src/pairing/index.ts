@@ -1,5 +1,5 @@
 import { composeDish, type Component, type Dish } from '@rose/core/pairing/dish';
-import { fitClass, fitOf, rankFits, type Fit, type FitClass, type PairingWine } from '@rose/core/pairing/fit';
+import { fitClass, fitOf, rankFits, type Fit, type FitClass, type PairingWine } from '@rose/core/pairing/dish-fit';
 import type { Loads } from '@rose/core/wine/profile';
 import { generalStyles, generalStyle, type GeneralStyle } from '../styles/index';
 import { allergens, cooking, ingredients, partKinds, type Allergen, type Cooking, type Ingredient, type PartKind } from './data';

@@ -2,7 +2,7 @@ import type { WineFacts } from '@rose/core/wine/facts';
 import { factOf, mainGrape } from '@rose/core/wine/stated';
 import type { Loads } from '@rose/core/wine/profile';
 import type { AssumedLoad, OrderWine } from '@rose/core/order/judge';
-import type { Rung } from '@rose/core/order/school';
+import type { Rung } from '@rose/core/order/ordering-rules';
 import { anchors, type Profile } from '@rose/core/wine/profile';
 import { clamp, throughAnchors } from '@rose/core/wine/units';
 import { grapeNamed } from '../grapes/index';

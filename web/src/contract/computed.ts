@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { stock } from '@rose/core/flight/flight-schema';
 import { goal } from '@rose/core/flight/goals-schema';
-import { allergenLabels } from '@rose/core/flight/strip';
-import { rungs } from '@rose/core/order/school';
+import { allergenLabels } from '@rose/core/flight/flight-totals';
+import { rungs } from '@rose/core/order/ordering-rules';
 import { echoes } from '@rose/core/pairing/dish';
 import { routeIds } from '@rose/core/temperature/temperature';
 import { temperatureUnits, volumeUnits } from '@rose/core/wine/measure';
@@ -10,7 +10,7 @@ import { wineDocument, wineFacts } from '@rose/core/wine/facts-schema';
 import { keysOf } from '@rose/core/wine/keys';
 import { colourClasses } from '@rose/core/wine/observables';
 import { profileKeys } from '@rose/core/wine/profile';
-import { media } from '@rose/knowledge/media/index';
+import { media } from '@rose/knowledge/cooling-places/index';
 
 /** What the solvers take and give, as answers carry it. The types are core's own: the server does not compile where the two differ. */
 const profileKey = z.enum(profileKeys);

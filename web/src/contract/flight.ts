@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { flightDocument, pin, presentFlight, rest } from '@rose/core/flight/flight-schema';
 import { emptyFlight } from '@rose/core/flight/flight';
-import { schools } from '@rose/core/order/school';
+import { schools } from '@rose/core/order/ordering-rules';
 import { mostRests } from '@rose/core/order/solve';
 import { themeIds } from '@rose/core/theme/theme';
 import { localTime } from '@rose/core/wine/day-schema';

@@ -4,7 +4,7 @@ import { document } from './document';
 import { flight } from './flight';
 import { guest } from './guest';
 import { health } from './health';
-import { routine, scheme } from './house';
+import { routine, scheme } from './own-designs';
 import { descriptor, note } from './note';
 import { dish, pairing } from './pairing';
 import { probe } from './prepare';

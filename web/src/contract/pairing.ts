@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { dishAxes } from '@rose/core/pairing/dish';
-import { dishDocument } from '@rose/core/pairing/document-schema';
+import { dishDocument } from '@rose/core/pairing/dish-schema';
 import { pairingWine } from './computed';
 import { because } from './because';
 import { act, nothing, one, read, removal, savedOutput, writeInput } from './contract';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { instant } from '@rose/core/wine/day-schema';
 import { keysOf } from '@rose/core/wine/keys';
-import { media } from '@rose/knowledge/media/index';
+import { media } from '@rose/knowledge/cooling-places/index';
 import { timetable } from './computed';
 import { act, done, nothing, one, read } from './contract';
 import { papers, printKinds } from './prints';

@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import type { Frozen } from '@rose/core/document/frozen';
 import { stock } from '@rose/core/flight/flight-schema';
-import { schools } from '@rose/core/order/school';
+import { schools } from '@rose/core/order/ordering-rules';
 import { day } from '@rose/core/wine/day-schema';
 import { keysOf } from '@rose/core/wine/keys';
 import { temperatureUnits, volumeUnits } from '@rose/core/wine/measure';
-import { media } from '@rose/knowledge/media/index';
+import { media } from '@rose/knowledge/cooling-places/index';
 
 /** Minor units of the venue's currency. */
 const money = z.number().int().min(0).max(10_000_000);

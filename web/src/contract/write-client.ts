@@ -3,7 +3,7 @@ import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { format, resolveConfig } from 'prettier';
 import { presentFlight } from '@rose/core/flight/flight-schema';
-import { dishDocument } from '@rose/core/pairing/document-schema';
+import { dishDocument } from '@rose/core/pairing/dish-schema';
 import { wineDocument } from '@rose/core/wine/facts-schema';
 import { noteDocument } from '@rose/core/wine/note-schema';
 import { shapeOf } from '@rose/core/document/merge-marks';

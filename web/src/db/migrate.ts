@@ -5,7 +5,7 @@ import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate as apply } from 'drizzle-orm/node-postgres/migrator';
 import { Client } from 'pg';
 
-import { deliverLetters } from '../server/account/post';
+import { deliverLetters } from '../server/account/letters';
 import { rewriteDerived } from '../server/derived';
 import { clearExpired } from '../server/expired';
 

@@ -1,5 +1,5 @@
 import { pgTable, primaryKey, text } from 'drizzle-orm/pg-core';
-import { dishDocument } from '@rose/core/pairing/document-schema';
+import { dishDocument } from '@rose/core/pairing/dish-schema';
 import { document } from './json';
 import { documentColumns } from './venue';
 

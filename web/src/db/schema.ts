@@ -7,5 +7,5 @@ export * from './identity';
 export * from './public';
 export * from './note';
 export * from './pairing';
-export * from './house';
+export * from './own-designs';
 export * from './derived';

@@ -3,7 +3,7 @@ import { eq } from 'drizzle-orm';
 import { v4, v7 } from 'uuid';
 import { emptyFlight } from '@rose/core/flight/flight';
 import { emptyNote } from '@rose/core/wine/note';
-import { schoolOf } from '@rose/core/order/school';
+import { schoolOf } from '@rose/core/order/ordering-rules';
 import { bestOrder } from '@rose/core/order/solve';
 import { accounts } from '../server/accounts';
 import { demoEmail, demoPassword } from '../server/account/demo';

@@ -1,6 +1,6 @@
 import { v4 } from 'uuid';
 import { generalStyle } from '@rose/knowledge/styles/index';
-import { descriptors, families } from '@rose/knowledge/descriptors/index';
+import { descriptors, families } from '@rose/knowledge/smells/index';
 import { classOfHue, type Observed } from '@rose/core/wine/observables';
 import type { Chip, NoteDocument } from '@rose/core/wine/note';
 import type { KnownWine } from '../server/cellar/profiles';

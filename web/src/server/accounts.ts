@@ -4,8 +4,8 @@ import { drizzleAdapter } from 'better-auth/adapters/drizzle';
 import { argon2id, argon2Verify } from 'hash-wasm';
 import { connections } from '../db/client';
 import * as schema from '../db/schema';
-import { origin, secret } from './setting';
-import { deliverLetters, writeLetter } from './account/post';
+import { origin, secret } from './environment';
+import { deliverLetters, writeLetter } from './account/letters';
 
 /** Parameters of argon2id: OWASP's second choice, 19 MiB and two passes. */
 const hash = (password: string) =>

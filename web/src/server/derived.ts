@@ -1,7 +1,7 @@
 import { and, asc, eq, gt, or, sql } from 'drizzle-orm';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { Pool } from 'pg';
-import { foldVersion } from '@rose/core/wine/text';
+import { foldVersion } from '@rose/core/wine/search-folding';
 import * as schema from '../db/schema';
 import { derived, note, wine } from '../db/schema';
 import { wineSearch } from './cellar/store';

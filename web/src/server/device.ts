@@ -1,6 +1,6 @@
 import { createHmac, randomBytes, timingSafeEqual } from 'node:crypto';
 import { hashCode } from './secret-code';
-import { origin, secret } from './setting';
+import { origin, secret } from './environment';
 
 /**
  * A device an account came in from before holds a sign of it, which lets nobody in: it only has its wrong tries counted apart, so that a stranger who

@@ -5,7 +5,7 @@ import { v7 } from 'uuid';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { connections } from '../db/client';
 import { mail, rateLimit, session, user, verification } from '../db/schema';
-import { deliverLetters, letterFile } from './account/post';
+import { deliverLetters, letterFile } from './account/letters';
 import { clearExpired, turnLog } from './expired';
 import { ownDatabase } from './testing/venue';
 

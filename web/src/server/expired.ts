@@ -4,9 +4,9 @@ import { lt } from 'drizzle-orm';
 import type { NodePgDatabase } from 'drizzle-orm/node-postgres';
 import { rateLimit, session, verification } from '../db/auth';
 import { mail } from '../db/venue';
-import { letterFile } from './account/post';
+import { letterFile } from './account/letters';
 import { errorText, log } from './log';
-import { dataFolder } from './setting';
+import { dataFolder } from './environment';
 
 const hour = 60 * 60_000;
 const day = 24 * hour;

@@ -9,7 +9,7 @@ import { count, spend } from './limits';
 import { errorText, log } from './log';
 import { Problem, forbidden, unknownActor } from './problem';
 import { operations } from './registry';
-import { behindProxy, ownOrigin } from './setting';
+import { behindProxy, ownOrigin } from './environment';
 import { whoIs } from './who';
 
 /** Whether an actor may call; `table` for a test of other roles than ours. */

@@ -150,7 +150,7 @@ const Sheet = styled.div`
 const entries = [
   ['/cellar', 'Cellar'],
   ['/flights', 'Flights'],
-  ['/table', 'Table'],
+  ['/pairing', 'Table'],
   ['/notebook', 'Notebook'],
 ] as const;
 

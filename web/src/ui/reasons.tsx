@@ -1,7 +1,7 @@
 'use client';
 import { scaleLinear } from 'd3-scale';
 import styled from 'styled-components';
-import { signed } from '@rose/core/wine/text';
+import { signed } from '@rose/core/wine/search-folding';
 
 export interface ReasonLine {
   readonly id: string;

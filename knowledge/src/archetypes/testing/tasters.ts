@@ -3,7 +3,7 @@ import type { Evidence } from '@rose/core/deduce/evidence';
 import { normal } from '@rose/core/chance/seeded-random';
 import { hueLadders, type Observed } from '@rose/core/wine/observables';
 import { clamp } from '@rose/core/wine/units';
-import { families, type FamilyId } from '../../descriptors/index';
+import { families, type FamilyId } from '../../smells/index';
 
 /** One glass as an imperfect taster writes it down, with the kind it really is. */
 export interface Tasted {

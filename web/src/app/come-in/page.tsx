@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
-import { ComeIn } from '@/features/account/door';
-import { demoOpen } from '@/server/setting';
+import { ComeIn } from '@/features/account/sign-in';
+import { demoOpen } from '@/server/environment';
 
 export const metadata: Metadata = { title: 'Come in' };
 export default async function Page({ searchParams }: { searchParams: Promise<{ next?: string }> }) {

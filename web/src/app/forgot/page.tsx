@@ -1,4 +1,4 @@
-import { Forgot } from '@/features/account/door';
+import { Forgot } from '@/features/account/sign-in';
 
 export const dynamic = 'force-dynamic';
 export default function Page() {

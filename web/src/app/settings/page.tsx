@@ -2,9 +2,9 @@ import type { Metadata } from 'next';
 import { may } from '@/contract/roles';
 import { Settings } from '@/features/settings/settings';
 import { listMail, listMembers, listTokens, me } from '@/server/account/queries';
-import { listRoutines } from '@/server/house/routines';
+import { listRoutines } from '@/server/own-designs/routines';
 import { read } from '@/server/page';
-import { demoOpen } from '@/server/setting';
+import { demoOpen } from '@/server/environment';
 import { Here } from '../here';
 
 export const metadata: Metadata = { title: 'Settings' };

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import type { SchoolView, Uncertainty } from '@rose/core/order/advice';
 import type { OrderWine } from '@rose/core/order/judge';
-import { schoolOf } from '@rose/core/order/school';
+import { schoolOf } from '@rose/core/order/ordering-rules';
 import { profileLabels } from '@rose/core/wine/profile';
 import { Button } from '@/ui/button';
 import { solve } from '@/workers/solve';

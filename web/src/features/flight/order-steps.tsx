@@ -2,7 +2,7 @@
 import { restKinds, strainWord, type OrderJudgement, type Rest } from '@rose/core/order/judge';
 import { orderWording } from '@rose/core/order/wording';
 import { sentence } from '@rose/core/wine/reason';
-import { signed } from '@rose/core/wine/text';
+import { signed } from '@rose/core/wine/search-folding';
 
 /** A strain as it is shown: one decimal below ten. */
 export const strainFigure = (n: number) => (n < 10 ? n.toFixed(1) : n.toFixed(0));

@@ -8,7 +8,7 @@ import type { NoteDocument } from '@rose/core/wine/note';
 import { cards } from '@rose/knowledge/sensations/cards';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/field';
-import { Bar } from './desk-look';
+import { Bar } from './note-layout';
 import { CardText } from './card';
 import { Field } from './fields';
 import type { ChangeNote, SetObservation } from './observation';

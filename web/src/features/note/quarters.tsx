@@ -2,7 +2,7 @@
 import { idsOf, observables, quarters, type Quarter } from '@rose/core/wine/observables';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { Key } from '@/ui/button';
-import { Tabs } from './desk-look';
+import { Tabs } from './note-layout';
 
 export const quarterName: Record<Quarter, string> = { appearance: 'Appearance', aroma: 'Aroma', palate: 'Palate', finish: 'Finish', verdict: 'Judgement' };
 

@@ -1,7 +1,7 @@
 'use client';
 import type { NoteDocument } from '@rose/core/wine/note';
 import type { ObservableId } from '@rose/core/wine/observables';
-import { ChipList, NameSmell } from './aroma';
+import { ChipList, NameSmell } from './smell/aroma';
 import { Field } from './fields';
 import type { ChangeNote, SetObservation } from './observation';
 

@@ -5,7 +5,7 @@ import { compareReadings, contrast, sharedSmells } from '@rose/core/prose/contra
 import { asText, composeNote } from '@rose/core/prose/prose';
 import { moments } from '@rose/core/wine/note';
 import { observableIds, observables, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
-import { chipName } from '@rose/knowledge/descriptors/index';
+import { chipName } from '@rose/knowledge/smells/index';
 import type { NoteView } from '@/contract/answers';
 import { Frame, Page } from '@/ui/frame';
 import { petalsOfNote } from '@rose/core/rose/rose';

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { fold } from '@rose/core/wine/text';
+import { fold } from '@rose/core/wine/search-folding';
 import { cooking, ingredients, partKinds, type PartKind } from '@rose/knowledge/pairing';
 import { Picker } from '@/ui/picker';
 

@@ -1,9 +1,9 @@
 'use client';
 import styled from 'styled-components';
-import type { Fit, FitClass } from '@rose/core/pairing/fit';
+import type { Fit, FitClass } from '@rose/core/pairing/dish-fit';
 import { fitTitle, fitWording } from '@rose/core/pairing/wording';
 import { sentence } from '@rose/core/wine/reason';
-import { signed } from '@rose/core/wine/text';
+import { signed } from '@rose/core/wine/search-folding';
 import { fitClasses, worthOffering, type Advice } from '@rose/knowledge/pairing';
 import { Reasons } from '@/ui/reasons';
 

@@ -1,9 +1,9 @@
 'use client';
 import { useState } from 'react';
 import styled from 'styled-components';
-import type { DishDocument } from '@rose/core/pairing/document';
+import type { DishDocument } from '@rose/core/pairing/dish-document';
 import { dishAxisLabel, plateAxes, type Dish } from '@rose/core/pairing/dish';
-import { signed } from '@rose/core/wine/text';
+import { signed } from '@rose/core/wine/search-folding';
 import { alternatives, ingredient } from '@rose/knowledge/pairing';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/field';

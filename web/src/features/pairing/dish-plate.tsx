@@ -1,6 +1,6 @@
 'use client';
 import { dishAxisLabel, plateAxes, type Dish } from '@rose/core/pairing/dish';
-import { wineWeight, type PairingWine } from '@rose/core/pairing/fit';
+import { wineWeight, type PairingWine } from '@rose/core/pairing/dish-fit';
 import type { Swap } from '@rose/knowledge/pairing';
 import { Button } from '@/ui/button';
 import { Rose } from '@/ui/rose';

@@ -3,9 +3,9 @@ import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { v4 } from 'uuid';
-import type { DishDocument } from '@rose/core/pairing/document';
-import type { PairingWine } from '@rose/core/pairing/fit';
-import { list } from '@rose/core/wine/text';
+import type { DishDocument } from '@rose/core/pairing/dish-document';
+import type { PairingWine } from '@rose/core/pairing/dish-fit';
+import { list } from '@rose/core/wine/search-folding';
 import { advise, allergens, styleWines, type Allergen } from '@rose/knowledge/pairing';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
@@ -114,7 +114,7 @@ export function DishPage({
       <Deleted
         name={dish.name}
         bringBack={() => call(contract.dish.restore, { id })}
-        list={{ href: '/table', label: 'To the table' }}
+        list={{ href: '/pairing', label: 'To the table' }}
         onBack={() => setDeleted(false)}
       />
     );
@@ -122,7 +122,7 @@ export function DishPage({
     <Frame>
       <Grid>
         <section aria-label="The dish">
-          <Link className="soft" href="/table">
+          <Link className="soft" href="/pairing">
             Table
           </Link>
           <h1>{dish.name.trim() === '' ? 'A new dish' : dish.name}</h1>

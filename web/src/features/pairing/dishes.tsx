@@ -56,7 +56,7 @@ export function Dishes({ dishes }: AnswerOf<'dish', 'list'>) {
           <span className="soft">{dishes.length} dishes, each built from its parts</span>
           {mayEdit && (
             <div className="actions">
-              <Button tone="strong" onPress={() => router.push(`/table/${v7()}?new`)}>
+              <Button tone="strong" onPress={() => router.push(`/pairing/${v7()}?new`)}>
                 Build a dish
               </Button>
             </div>
@@ -68,7 +68,7 @@ export function Dishes({ dishes }: AnswerOf<'dish', 'list'>) {
           <List>
             {dishes.map((dish) => (
               <li key={dish.id}>
-                <Link href={`/table/${dish.id}`} prefetch={false}>
+                <Link href={`/pairing/${dish.id}`} prefetch={false}>
                   <Rose petals={platePetals(dish.taste)} size={92} tone="grey" title={dish.name} />
                   <span>
                     <span className="name">{dish.name}</span>

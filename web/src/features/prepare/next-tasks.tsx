@@ -3,7 +3,7 @@ import { useRouter } from 'next/navigation';
 import styled from 'styled-components';
 import { v7 } from 'uuid';
 import type { FlightDocument } from '@rose/core/flight/flight';
-import { kindOfTask, plannedTasks, wineOfTask } from '@rose/core/timetable/evening';
+import { kindOfTask, plannedTasks, wineOfTask } from '@rose/core/timetable/afternoon-tasks';
 import { taskInWords } from '@rose/core/timetable/task-words';
 import type { WholeEvening } from '@rose/knowledge/evening/whole';
 import { useAct } from '@/ui/act';

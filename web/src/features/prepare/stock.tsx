@@ -2,7 +2,7 @@
 import type { Stock } from '@rose/core/flight/flight';
 import type { VenueFacts } from '@rose/knowledge/evening/evening';
 import { Button } from '@/ui/button';
-import { StockFields } from '@/ui/flight/stock-fields';
+import { StockFields } from '@/features/shared-flight/stock-fields';
 
 /** What this evening has to work with: the venue's own, or different for once. */
 export function StockForm({

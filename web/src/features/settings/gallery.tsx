@@ -11,7 +11,7 @@ import { Glass } from '@/ui/glass';
 import { Reasons } from '@/ui/reasons';
 import { Rose } from '@/ui/rose';
 import { Scale } from '@/ui/scale';
-import { Watch } from '@/ui/watch';
+import { Watch } from '@/ui/stopwatch';
 
 const values = [82, 8, 0, 58, 55, 46, 64, 70];
 /** Every piece of the design system in its states. */

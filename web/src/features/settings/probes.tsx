@@ -1,9 +1,9 @@
 'use client';
 import { useEffect, useState } from 'react';
 import { v7 } from 'uuid';
-import { fitTau } from '@rose/core/temperature/fit';
+import { fitTau } from '@rose/core/temperature/cooling-rate-from-readings';
 import { bothTemperatures, showDifference, showTemperature, type TemperatureUnit } from '@rose/core/wine/measure';
-import { media, type MediumId } from '@rose/knowledge/media/index';
+import { media, type MediumId } from '@rose/knowledge/cooling-places/index';
 import type { AnswerOf } from '@/contract/answers';
 import { useAct } from '@/ui/act';
 import { contract } from '@/contract/client';

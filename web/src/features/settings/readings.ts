@@ -1,4 +1,4 @@
-import type { Reading } from '@rose/core/temperature/fit';
+import type { Reading } from '@rose/core/temperature/cooling-rate-from-readings';
 import { readTemperature, type TemperatureUnit } from '@rose/core/wine/measure';
 
 /** "0 22, 15 18.4" or a line each: minutes, then the temperature. */

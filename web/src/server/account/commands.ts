@@ -9,7 +9,7 @@ import { ok, serve, type Reply } from '../command';
 import { deviceCookie } from '../device';
 import { Problem, badField, notFound } from '../problem';
 import { hashCode } from '../secret-code';
-import { demoOpen, origin } from '../setting';
+import { demoOpen, origin } from '../environment';
 import { venueCookie } from '../who';
 import { demoEmail, demoPassword } from './demo';
 

@@ -4,7 +4,7 @@ import type { Reader } from '../../db/client';
 import { apiToken, invitation, mail, member, user, venue } from '../../db/schema';
 import { contract } from '../../contract';
 import { serve } from '../command';
-import { demoOpen } from '../setting';
+import { demoOpen } from '../environment';
 import { demoEmail } from './demo';
 import { completed } from './settings';
 

@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
-import { fitTau } from '@rose/core/temperature/fit';
-import { type MediumId } from '@rose/knowledge/media/index';
+import { fitTau } from '@rose/core/temperature/cooling-rate-from-readings';
+import { type MediumId } from '@rose/knowledge/cooling-places/index';
 import { usualRoutine } from '@rose/knowledge/routines/index';
 import { usualPrices, usualStock, type VenueFacts } from '@rose/knowledge/evening/evening';
 import type { Reader, Tx } from '../../db/client';

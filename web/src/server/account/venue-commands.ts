@@ -7,10 +7,10 @@ import { contract } from '../../contract';
 import { ok, serve, type Member } from '../command';
 import { Problem, forbidden, notFound } from '../problem';
 import { newCode } from '../secret-code';
-import { origin } from '../setting';
+import { origin } from '../environment';
 
 import { lockedSettings } from './settings';
-import { deliverLetters, writeLetter } from './post';
+import { deliverLetters, writeLetter } from './letters';
 
 export const saveVenue = serve(contract.venue.save, async (tx, actor, input) => {
   const { probes } = await lockedSettings(tx, actor.venueId);

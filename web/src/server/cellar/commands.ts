@@ -8,7 +8,7 @@ import { serve } from '../command';
 import { removing, saveDocument } from '../document';
 import { Problem, notFound } from '../problem';
 import { sameKey, wineStore } from './store';
-import { readList } from './list';
+import { readList } from './wine-list-file';
 
 export const saveWine = serve(contract.wine.save, (tx, actor, input, reply) => saveDocument(tx, wineStore, actor.venueId, input.id, input, reply));
 const { remove, restore } = removing('wine', wine);

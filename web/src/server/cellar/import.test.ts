@@ -5,7 +5,7 @@ import { Problem } from '../problem';
 import { newMember, ownDatabase, run } from '../testing/venue';
 import { deleteWine, importWines, restoreWine } from './commands';
 import { exportWines, hangsOn, listWines } from './queries';
-import { guessMapping, readList, writeList } from './list';
+import { guessMapping, readList, writeList } from './wine-list-file';
 
 let drop: () => Promise<void>;
 let owner: Member;

@@ -5,11 +5,11 @@ import { midpoint, observables, type ObservableId, type Observed, type Stop } fr
 import type { WineDocument } from '@rose/core/wine/facts';
 import { ageOn, factOf, isSouthern } from '@rose/core/wine/stated';
 import { loadsOf, resolveProfile, type Profile } from '@rose/core/wine/profile';
-import type { PairingWine } from '@rose/core/pairing/fit';
+import type { PairingWine } from '@rose/core/pairing/dish-fit';
 import type { OrderWine } from '@rose/core/order/judge';
 import type { Chip } from '@rose/core/wine/note';
 import { dayIn } from '@rose/core/wine/day';
-import { echoesOf } from '@rose/knowledge/descriptors/index';
+import { echoesOf } from '@rose/knowledge/smells/index';
 import { orderWine, styleOf, type StyleChoice } from '@rose/knowledge/styles/index';
 import type { Reader } from '../../db/client';
 import { glass, glassIdentity, member, note, participant, wine } from '../../db/schema';

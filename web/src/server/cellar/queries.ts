@@ -2,7 +2,7 @@ import { sentence } from '@rose/core/wine/reason';
 import { toldReasons } from '../because';
 import { and, asc, eq, gt, isNotNull, isNull, like, or, sql, type SQL } from 'drizzle-orm';
 import { loadsOf } from '@rose/core/wine/profile';
-import { fold } from '@rose/core/wine/text';
+import { fold } from '@rose/core/wine/search-folding';
 import { formatName } from '@rose/core/quantity/quantity';
 import { finishWord } from '@rose/core/finish/finish';
 import { kaplanMeier } from '@rose/core/statistics/survival';
@@ -18,7 +18,7 @@ import type { WineSummary } from '../../contract/answers';
 import { serve, decodeCursor, encodeCursor } from '../command';
 import { notFound, badField } from '../problem';
 import { knownWines, wineDocuments } from './profiles';
-import { writeList } from './list';
+import { writeList } from './wine-list-file';
 import { expectedColour, lawOf, missingFacts, styleNameOf } from './view';
 
 const sorts = { name: wine.name, producer: wine.producer, vintage: wine.vintage, alcohol: wine.abvPermille, changed: wine.updatedAt } as const;

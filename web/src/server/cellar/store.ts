@@ -1,7 +1,7 @@
 import { and, eq, inArray, sql } from 'drizzle-orm';
 import { factInWords, type FactId, type FactValue, type Lot, type WineDocument, type WineFacts } from '@rose/core/wine/facts';
 import { factOf } from '@rose/core/wine/stated';
-import { fold } from '@rose/core/wine/text';
+import { fold } from '@rose/core/wine/search-folding';
 import type { Reader, Tx } from '../../db/client';
 import { glassIdentity, lot, wine } from '../../db/schema';
 import type { StoredWine } from '../../db/cellar';

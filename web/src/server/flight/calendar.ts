@@ -5,7 +5,7 @@ import { contract } from '../../contract';
 import { serve } from '../command';
 import { badField, notFound } from '../problem';
 import { hashCode, newCode } from '../secret-code';
-import { origin } from '../setting';
+import { origin } from '../environment';
 import { firstPourOf, readEvening, timetableView, wholeOf } from './evening';
 import { issuePlan } from './plan-number';
 

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { airWording } from '@rose/core/air/air';
 import { pouringOrder } from '@rose/core/flight/flight';
 import { panelPours, placeLetter } from '@rose/core/serving-design/serving-design';
-import { plannedTasks, wineOfTask } from '@rose/core/timetable/evening';
+import { plannedTasks, wineOfTask } from '@rose/core/timetable/afternoon-tasks';
 import { taskInWords } from '@rose/core/timetable/task-words';
 import { sentence } from '@rose/core/wine/reason';
 import { amountsOf } from '@rose/knowledge/evening/amounts';

@@ -1,7 +1,7 @@
 import { eq } from 'drizzle-orm';
 import { pouringOrder, type FlightDocument } from '@rose/core/flight/flight';
 import { boughtView } from '@rose/knowledge/evening/bought';
-import { smellsReduced } from '@rose/knowledge/descriptors/reading';
+import { smellsReduced } from '@rose/knowledge/smells/reading';
 import type { EveningInput, VenueFacts } from '@rose/knowledge/evening/evening';
 import type { Reader } from '../../db/client';
 import type { VenueSettings } from '../../contract/venue-settings';

@@ -5,7 +5,7 @@ import { petalsOfNote } from '@rose/core/rose/rose';
 import { asText, composeNote } from '@rose/core/prose/prose';
 import { moments } from '@rose/core/wine/note';
 import { observableIds, observables, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
-import { chipName } from '@rose/knowledge/descriptors/index';
+import { chipName } from '@rose/knowledge/smells/index';
 import { note, wine } from '../../db/schema';
 import { contract } from '../../contract';
 import { serve } from '../command';

@@ -6,7 +6,7 @@ import type { Tx } from '../../db/client';
 import { glass, glassIdentity, member, note, participant, tasting, user, wine } from '../../db/schema';
 import { contract } from '../../contract';
 import { ok, serve, type Member } from '../command';
-import { standingRoutine } from '../house/routines';
+import { standingRoutine } from '../own-designs/routines';
 import { Problem, badField, forbidden, notFound } from '../problem';
 import { ownNote } from './operations';
 import * as acts from '../tasting/acts';

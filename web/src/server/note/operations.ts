@@ -10,7 +10,7 @@ import { ok, serve, type Member } from '../command';
 import { saveDocument } from '../document';
 import { forbidden, notFound } from '../problem';
 import { completed } from '../account/settings';
-import { readRoutine } from '../house/routines';
+import { readRoutine } from '../own-designs/routines';
 import { noteStore } from './store';
 import { mayChangeNote, mayReadNote } from './whose';
 

@@ -1,7 +1,7 @@
-import { chipName } from '@rose/knowledge/descriptors/index';
+import { chipName } from '@rose/knowledge/smells/index';
 import { composeNote, asText } from '@rose/core/prose/prose';
 import type { NoteDocument } from '@rose/core/wine/note';
-import { fold } from '@rose/core/wine/text';
+import { fold } from '@rose/core/wine/search-folding';
 
 /** The folded words a note is found by: its own. Those of its wine stand with the wine, and count once the glass is uncovered. */
 export const noteSearch = (document: NoteDocument): string =>

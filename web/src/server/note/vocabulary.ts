@@ -1,6 +1,6 @@
-import { descriptorOrigins, descriptors, families } from '@rose/knowledge/descriptors/data';
-import { explained } from '@rose/knowledge/descriptors/explained';
-import { completions } from '@rose/knowledge/descriptors/index';
+import { descriptorOrigins, descriptors, families } from '@rose/knowledge/smells/data';
+import { explained } from '@rose/knowledge/smells/explained';
+import { completions } from '@rose/knowledge/smells/index';
 import { contract } from '../../contract';
 import { serve } from '../command';
 

@@ -1,8 +1,8 @@
 import { sentence } from '@rose/core/wine/reason';
 import { and, asc, eq, isNull } from 'drizzle-orm';
 import { z } from 'zod';
-import type { DishDocument } from '@rose/core/pairing/document';
-import type { Fit, PairingWine } from '@rose/core/pairing/fit';
+import type { DishDocument } from '@rose/core/pairing/dish-document';
+import type { Fit, PairingWine } from '@rose/core/pairing/dish-fit';
 import { fitTitle, fitWording } from '@rose/core/pairing/wording';
 import { allergens, dishOf, styleWines, type Allergen } from '@rose/knowledge/pairing';
 import type { Reader } from '../../db/client';

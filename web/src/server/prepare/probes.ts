@@ -1,8 +1,8 @@
 import { eq } from 'drizzle-orm';
 import { normal, seededRandom } from '@rose/core/chance/seeded-random';
-import { fitTau } from '@rose/core/temperature/fit';
+import { fitTau } from '@rose/core/temperature/cooling-rate-from-readings';
 import { tauOf, temperatureAfter } from '@rose/core/temperature/temperature';
-import { media } from '@rose/knowledge/media/index';
+import { media } from '@rose/knowledge/cooling-places/index';
 import { venue } from '../../db/schema';
 import { settingsOf, lockedSettings, ownTaus } from '../account/settings';
 import { contract } from '../../contract';

@@ -4,7 +4,7 @@ import { factInWords, type FactId, type FactValue } from '@rose/core/wine/facts'
 import { localTimeInWords } from '@rose/core/wine/day';
 import { factOf } from '@rose/core/wine/stated';
 import { bothTemperatures } from '@rose/core/wine/measure';
-import type { PairingWine } from '@rose/core/pairing/fit';
+import type { PairingWine } from '@rose/core/pairing/dish-fit';
 import { foodOf, type DishPart } from '@rose/knowledge/pairing/index';
 import { minuteInWords } from '@rose/knowledge/evening/wording';
 import type { VenueFacts } from '@rose/knowledge/evening/evening';

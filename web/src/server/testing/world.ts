@@ -14,8 +14,8 @@ import { usualChoices } from '../account/settings';
 import { invite, makeToken } from '../account/venue-commands';
 import type { OwnRoutine } from '@rose/core/routine/routine';
 import type { OwnScheme } from '@rose/core/score/own-scheme';
-import { saveRoutine } from '../house/routines';
-import { saveScheme } from '../house/schemes';
+import { saveRoutine } from '../own-designs/routines';
+import { saveScheme } from '../own-designs/schemes';
 import type { Member } from '../command';
 import { firstWrite, newMember, run } from './venue';
 

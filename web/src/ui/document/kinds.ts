@@ -1,6 +1,6 @@
 import type { Shape } from '@rose/core/document/merge';
 import type { Write } from '@rose/core/document/protocol';
-import type { DishDocument } from '@rose/core/pairing/document';
+import type { DishDocument } from '@rose/core/pairing/dish-document';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import type { NoteDocument } from '@rose/core/wine/note';
 import type { WineDocument } from '@rose/core/wine/facts';

@@ -2,7 +2,7 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import type { Clash } from '@rose/core/document/merge';
 import { kinds, type Documents } from './kinds';
-import { DocumentSession, type Snapshot } from './session';
+import { DocumentSession, type Snapshot } from './document-sync';
 
 export interface OpenDocument<D> extends Snapshot<D> {
   /** Changes the document; name the field so that quick changes of it are one step of undo. */

@@ -4,7 +4,7 @@ import { factsOfVenue } from '@/server/account/settings';
 import { me } from '@/server/account/queries';
 import { getFlight } from '@/server/flight/operations';
 import { read } from '@/server/page';
-import type { LoadedFlight } from '@/ui/flight/use-flight';
+import type { LoadedFlight } from '@/features/shared-flight/use-flight';
 
 /** A flight for its pages; a new one stands on the device only until it is first changed. */
 export async function loadFlight(id: string, isNew: boolean): Promise<LoadedFlight> {

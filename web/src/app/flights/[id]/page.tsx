@@ -1,6 +1,6 @@
 import { asRoutine } from '@rose/core/routine/routine';
 import { Chart } from '@/features/flight/chart';
-import { listRoutines } from '@/server/house/routines';
+import { listRoutines } from '@/server/own-designs/routines';
 import { listDishes } from '@/server/pairing/operations';
 import { read } from '@/server/page';
 import { loadFlight } from './load';

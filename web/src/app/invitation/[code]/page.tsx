@@ -1,5 +1,5 @@
 import { headers } from 'next/headers';
-import { AcceptInvitation, SignUp } from '@/features/account/door';
+import { AcceptInvitation, SignUp } from '@/features/account/sign-in';
 import { whoIs } from '@/server/who';
 
 export default async function Page({ params }: { params: Promise<{ code: string }> }) {

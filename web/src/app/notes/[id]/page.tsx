@@ -1,7 +1,7 @@
 import { asRoutine } from '@rose/core/routine/routine';
 import { routines } from '@rose/knowledge/routines/index';
-import { Desk } from '@/features/note/desk';
-import { listRoutines } from '@/server/house/routines';
+import { Desk } from '@/features/note/note-page';
+import { listRoutines } from '@/server/own-designs/routines';
 import { getNote } from '@/server/note/operations';
 import { read } from '@/server/page';
 import { Here } from '../../here';

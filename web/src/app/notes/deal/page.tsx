@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { Deal } from '@/features/note/deal';
+import { Deal } from '@/features/note/pair/deal-hidden-glasses';
 import { Here } from '../../here';
 
 export const metadata: Metadata = { title: 'Deal hidden glasses' };

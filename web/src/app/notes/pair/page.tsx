@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
-import { Pair } from '@/features/note/pair';
+import { Pair } from '@/features/note/pair/pair';
 import { getNote } from '@/server/note/operations';
 import { read } from '@/server/page';
 import { Here } from '../../here';

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
-import { Schemes } from '@/features/settings/schemes';
-import { listSchemes } from '@/server/house/schemes';
+import { Schemes } from '@/features/settings/own-sheets';
+import { listSchemes } from '@/server/own-designs/schemes';
 import { read } from '@/server/page';
 import { Here } from '../../here';
 

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
-import { Routines } from '@/features/settings/routines';
-import { listRoutines } from '@/server/house/routines';
+import { Routines } from '@/features/settings/own-routines';
+import { listRoutines } from '@/server/own-designs/routines';
 import { read } from '@/server/page';
 import { Here } from '../../here';
 

@@ -1,4 +1,4 @@
-import { NewVenue } from '@/features/account/door';
+import { NewVenue } from '@/features/account/sign-in';
 
 export const dynamic = 'force-dynamic';
 export default function Page() {

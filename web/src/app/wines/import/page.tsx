@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { ImportList } from '@/features/cellar/import';
-import { listFields } from '@/server/cellar/list';
+import { listFields } from '@/server/cellar/wine-list-file';
 import { mustBeAbleTo } from '@/server/page';
 import { Here } from '../../here';
 

@@ -1,0 +1,77 @@
+import { describe, expect, it } from 'vitest';
+import { published } from '@rose/core/testing/published';
+import { classOfHue } from '@rose/core/wine/observables';
+import { hueLab } from '@rose/core/appearance/colour';
+import { fold } from '@rose/core/wine/search-folding';
+import type { WineFacts } from '@rose/core/wine/facts';
+import { grapes } from '../grapes/data';
+import { generalStyles, rungOf, styleOf } from '../styles/index';
+import { explained } from './explained';
+import { chipName, completions, descriptors, echoesOf, families } from './index';
+
+const facts = (values: Record<string, unknown>): WineFacts =>
+  Object.fromEntries(Object.entries(values).map(([id, value]) => [id, { value, origin: 'label' }])) as WineFacts;
+const grape = (name: string) => [{ grape: name, share: { kind: 'exact', percent: 100 } }];
+
+describe('descriptors', () => {
+  it('are at least 220, each explained, without a doubled id, name or synonym', () => {
+    expect(descriptors.length).toBeGreaterThanOrEqual(220);
+    for (const { id } of descriptors) expect(explained[id], id).toMatch(/^[A-Z].*\.$/s);
+    expect(Object.keys(explained)).toHaveLength(descriptors.length);
+    const names = descriptors.flatMap((entry) => [entry.name, ...entry.synonyms].map(fold));
+    const doubled = names.filter((name, i) => names.indexOf(name) !== i);
+    expect(doubled).toEqual([]);
+    expect(new Set(descriptors.map((entry) => entry.id)).size).toBe(descriptors.length);
+  });
+  it('are found by synonym and by the start of a word, the name first', () => {
+    expect(completions('cassis')[0]).toMatchObject({ descriptor: { name: 'blackcurrant' }, by: 'cassis' });
+    expect(completions('peel').map((entry) => entry.descriptor.name)).toContain('orange peel');
+    expect(completions('ros')[0]!.descriptor.name).toBe('rose');
+    expect(completions('  ')).toEqual([]);
+    expect(completions('zzz')).toEqual([]);
+  });
+  it('each family has members and two examples', () => {
+    for (const family of Object.keys(families))
+      expect(
+        descriptors.some((entry) => entry.family === family),
+        family,
+      ).toBe(true);
+  });
+  it('a chip of the deck is named by its family and echoes it', () => {
+    const chip = { id: '1', term: 'family-citrus', layer: 'first', strength: 2 } as const;
+    expect(chipName(chip)).toBe('citrus');
+    expect(echoesOf([chip])).toEqual(['citrus']);
+    expect(chipName({ ...chip, term: undefined, words: 'my aunt’s hall' })).toBe('my aunt’s hall');
+  });
+});
+describe('grapes and styles', () => {
+  it('every grape’s style exists, and no name means two grapes', () => {
+    const styles = new Set(generalStyles.map((style) => style.id));
+    for (const entry of grapes) expect(styles.has(entry.style), entry.id).toBe(true);
+    const names = grapes.flatMap((entry) => [...new Set([entry.name, ...entry.synonyms].map(fold))]);
+    expect(names.filter((name, i) => names.indexOf(name) !== i)).toEqual([]);
+  });
+  it('every style has its ten values and a hue that can be drawn', () => {
+    for (const style of generalStyles) {
+      expect(Object.values(style.loads)).toHaveLength(10);
+      expect(hueLab[style.hue], style.id).toBeDefined();
+      expect(classOfHue(style.hue), style.id).toBeDefined();
+    }
+  });
+  const rows: [string, Record<string, unknown>, string][] = [
+    ['a white made on its skins for half a year is an amber wine', { colour: 'amber', skinDays: 180, grapes: grape('Rkatsiteli') }, 'amber'],
+    ['skins for two weeks give a lighter one', { colour: 'amber', skinDays: 14 }, 'light-amber'],
+    ['a sweet, sharp, botrytised white', { colour: 'white', sugar: 155, acidity: 9.1 }, 'aszu'],
+    ['Assyrtiko is a salty, sharp white', { colour: 'white', bubbles: 'still', grapes: grape('Assyrtiko') }, 'island'],
+    ['Xinomavro is pale and grips', { colour: 'red', grapes: grape('Xinomavro') }, 'xinomavro'],
+    ['bottle-fermented without sugar', { colour: 'white', bubbles: 'sparkling', method: 'bottle', sugar: 1 }, 'brut-nature'],
+    ['fortified, aged warm and rich', { fortified: true, heated: true, sugar: 105 }, 'madeira-sweet'],
+    ['fortified under the veil', { fortified: true, underFlor: true, abv: 15 }, 'veil-fortified'],
+    ['Riesling with sugar left', { colour: 'white', bubbles: 'still', grapes: grape('Riesling'), sugar: 30 }, 'offdry-riesling'],
+  ];
+  for (const [says, values, id] of rows) published('common practice', says, () => expect(styleOf(facts(values)).style.id).toBe(id));
+  published('handbooks of tasting: order of a flight (Peynaud; Jackson)', 'a sweet sparkling wine stands on the sweet rung', () => {
+    const found = styleOf(facts({ bubbles: 'sparkling', sugar: 90, colour: 'white' })).style;
+    expect(rungOf(facts({ bubbles: 'sparkling', sugar: 90 }), found.loads)).toBe('sweet');
+  });
+});

@@ -1,0 +1,149 @@
+'use client';
+import styled from 'styled-components';
+import { readFinish, sipsAgree, stopFor } from '@rose/core/finish/finish';
+import type { NoteDocument } from '@rose/core/wine/note';
+import { chipName } from '@rose/knowledge/smells/index';
+import { Button } from '@/ui/button';
+import { Watch, type WatchControl } from '@/ui/stopwatch';
+import { withChip } from '../smell/chips';
+import type { ChangeNote, SetObservation } from '../observation';
+
+const Stops = styled.dl`
+  margin: 18px 0 0;
+  border-top: 1px solid var(--line);
+  div {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto auto;
+    gap: 14px;
+    align-items: center;
+    padding: 10px 0;
+    border-bottom: 1px solid var(--line);
+  }
+  dt {
+    font-weight: 600;
+  }
+  dd {
+    margin: 0;
+  }
+  small {
+    display: block;
+    color: var(--soft);
+    font-weight: 400;
+  }
+  input {
+    width: 5.25rem;
+    min-height: 44px;
+    text-align: right;
+    border: 1px solid var(--line);
+    border-radius: 10px;
+    background: var(--raised);
+    padding: 0 10px;
+  }
+`;
+
+/** The watch, large, and what it stopped at by every ruler. The seconds can also be typed. */
+export function Finish({ watch, doc, set, change }: { watch: WatchControl; doc: NoteDocument; set: SetObservation; change: ChangeNote }) {
+  const agree = sipsAgree(doc.observed.finish, doc.observed.finishAgain);
+  const row = (id: 'finish' | 'finishAgain' | 'after', label: string) => {
+    const stop = doc.observed[id];
+    return (
+      <div>
+        <dt>
+          {label}
+          <small>
+            {stop === undefined
+              ? 'not timed'
+              : id !== 'after'
+                ? readFinish(stop.seconds)
+                    .words.map((entry) => `${entry.word} by the ${entry.ruler}`)
+                    .join(', ') + `; ${readFinish(stop.seconds).caudalies} caudalies`
+                : 'what stays when the pleasure has gone'}
+          </small>
+        </dt>
+        <dd>
+          <label>
+            <input
+              type="number"
+              inputMode="numeric"
+              min={0}
+              max={3600}
+              aria-label={`${label}, seconds`}
+              value={stop?.seconds ?? ''}
+              placeholder="–"
+              onChange={(event) => {
+                const n = Number(event.target.value);
+                if (event.target.value === '') set(id, undefined);
+                else if (n >= 0 && n <= 3600) set(id, { seconds: Math.round(n) });
+              }}
+            />{' '}
+            s
+          </label>
+        </dd>
+        <dd>
+          {stop === undefined ? null : (
+            <Button size="small" label={`Clear ${label}`} onPress={() => set(id, undefined)}>
+              clear
+            </Button>
+          )}
+        </dd>
+      </div>
+    );
+  };
+  return (
+    <>
+      <Watch watch={watch} size="large" />
+      {watch.stage !== 'ready' && (
+        <p style={{ marginTop: 10 }}>
+          <Button
+            size="small"
+            onPress={() => {
+              const id = stopFor(doc.observed, 'finish');
+              if (watch.stage === 'pleasant' && id !== undefined) set(id, { seconds: watch.seconds, atLeast: true });
+              watch.drop();
+            }}
+          >
+            I broke off
+          </Button>{' '}
+          <span style={{ color: 'var(--soft)', fontSize: '0.875rem' }}>kept as “at least”</span>
+        </p>
+      )}
+      {doc.chips.length > 0 && (
+        <section aria-label="When each flavour leaves" style={{ marginTop: 16 }}>
+          <p style={{ color: 'var(--soft)', fontSize: '0.875rem', margin: '0 0 6px' }}>
+            {watch.stage === 'ready' ? 'While the watch runs, press a flavour when it has gone.' : 'Press a flavour when it has gone.'}
+          </p>
+          <span style={{ display: 'flex', flexWrap: 'wrap', gap: 8 }}>
+            {doc.chips.map((chip) => (
+              <Button
+                key={chip.id}
+                size="small"
+                disabled={watch.stage === 'ready' && chip.left === undefined}
+                pressed={chip.left !== undefined}
+                label={chip.left === undefined ? `${chipName(chip)} has gone` : `${chipName(chip)} left after ${chip.left} seconds; press to clear`}
+                onPress={() => {
+                  const { left, ...rest } = chip;
+                  change(withChip(left === undefined ? { ...rest, left: watch.seconds } : rest));
+                }}
+              >
+                {chipName(chip)}
+                {chip.left === undefined ? '' : ` ${chip.left} s`}
+              </Button>
+            ))}
+          </span>
+        </section>
+      )}
+      <Stops>
+        {row('finish', 'Pleasant flavour')}
+        {doc.observed.finish !== undefined && row('finishAgain', 'The same, a second sip')}
+        {row('after', 'Acid, bitterness or heat')}
+      </Stops>
+      {agree !== undefined && (
+        <p role="status" style={{ color: 'var(--soft)', fontSize: '0.875rem', marginTop: 8 }}>
+          {agree.agree
+            ? `Two sips agree within ${agree.difference} s.`
+            : `Two sips differ by ${agree.difference} s, ${Math.round(agree.share * 100)} % of their mean: a third would help.`}
+        </p>
+      )}
+    </>
+  );
+}

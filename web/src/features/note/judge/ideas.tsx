@@ -1,0 +1,120 @@
+'use client';
+import { useState } from 'react';
+import { v4 } from 'uuid';
+import { certainties, conditions, priceIdeas, vessels, type Circumstances, type Idea, type NoteDocument } from '@rose/core/wine/note';
+import { grapeNames } from '@rose/knowledge/grapes/index';
+import { Button } from '@/ui/button';
+import { SelectField, TextField } from '@/ui/field';
+import { TemperatureField } from '@/ui/measure-field';
+import { NumberField } from '@/ui/number-field';
+import { ideaInWords, where } from './idea-words';
+import type { ChangeNote } from '../observation';
+
+/** Grape, place, age, vessel and price of an idea, and how sure. */
+export function IdeaForm({ doc, at, change }: { doc: NoteDocument; at: Idea['at']; change: ChangeNote }) {
+  const ideas = doc.ideas ?? [];
+  const [draft, setDraft] = useState<Omit<Idea, 'id' | 'at' | 'certainty'>>({});
+  const set = (next: Partial<typeof draft>) => setDraft((now) => ({ ...now, ...next }));
+  const leave = (certainty: number) => {
+    const given = Object.fromEntries(Object.entries(draft).filter(([, value]) => value !== undefined && value !== ''));
+    change((d) => ({ ...d, ideas: [...(d.ideas ?? []), { ...given, id: v4(), at, certainty, ...(d.deduced === true ? { helped: true } : {}) }].slice(-20) }));
+    setDraft({});
+  };
+  return (
+    <>
+      <div className="fields">
+        <TextField label="Grape" value={draft.grape ?? ''} onChange={(grape) => set({ grape: grape.slice(0, 100) })} list="grapes-known" />
+        <TextField label="Place" value={draft.place ?? ''} onChange={(place) => set({ place: place.slice(0, 100) })} />
+        <NumberField
+          label="Age"
+          unit="years"
+          low={0}
+          high={300}
+          value={draft.age}
+          onChange={(age) => set({ age: age === undefined ? undefined : Math.round(age) })}
+        />
+        <SelectField
+          label="Made in"
+          value={draft.vessel ?? ''}
+          empty="no idea"
+          onChange={(vessel) => set({ vessel: vessel === '' ? undefined : (vessel as keyof typeof vessels) })}
+          options={vessels}
+        />
+        <SelectField
+          label="Price"
+          value={draft.price ?? ''}
+          empty="no idea"
+          onChange={(price) => set({ price: price === '' ? undefined : (price as keyof typeof priceIdeas) })}
+          options={priceIdeas}
+        />
+        <datalist id="grapes-known">
+          {grapeNames.map((name) => (
+            <option key={name} value={name} />
+          ))}
+        </datalist>
+      </div>
+      <div className="sure">
+        <span>How sure?</span>
+        {certainties.map((certainty) => (
+          <Button key={certainty} size="small" label={`Leave it, ${certainty} % sure`} onPress={() => leave(certainty)}>
+            {certainty} %
+          </Button>
+        ))}
+      </div>
+      {ideas.map((idea) => (
+        <p key={idea.id} style={{ margin: '0 0 6px', fontSize: '0.9375rem' }}>
+          {ideaInWords(idea)}
+          {idea.certainty === 0 ? '' : `, ${idea.certainty} % sure`}, {where[idea.at]}
+          {idea.helped === true ? ', helped by the deduction' : ''}{' '}
+          <Button
+            size="small"
+            tone="quiet"
+            label={`Take back: ${ideaInWords(idea)}`}
+            onPress={() => change((d) => ({ ...d, ideas: (d.ideas ?? []).filter((other) => other.id !== idea.id) }))}
+          >
+            ×
+          </Button>
+        </p>
+      ))}
+    </>
+  );
+}
+
+/** Warmth of the glass, time since opening, and the taster's own state. */
+export function CircumstancesForm({ doc, change }: { doc: NoteDocument; change: ChangeNote }) {
+  const now = doc.circumstances ?? {};
+  const set = (next: Partial<Circumstances>) =>
+    change((d) => ({
+      ...d,
+      circumstances: Object.fromEntries(Object.entries({ ...d.circumstances, ...next }).filter(([, value]) => value !== undefined && value !== false)),
+    }));
+  return (
+    <>
+      <div className="fields">
+        <TemperatureField
+          serving
+          label="In the glass"
+          unit="C"
+          low={-10}
+          high={60}
+          value={now.glassC}
+          onChange={(glassC) => set({ glassC: glassC === undefined ? undefined : Math.round(glassC * 10) / 10 })}
+        />
+        <NumberField
+          label="Open for"
+          unit="min"
+          low={0}
+          high={100_000}
+          value={now.openMinutes}
+          onChange={(openMinutes) => set({ openMinutes: openMinutes === undefined ? undefined : Math.round(openMinutes) })}
+        />
+      </div>
+      {(Object.keys(conditions) as (keyof typeof conditions)[]).map((key) => (
+        <label className="tick" key={key}>
+          <input type="checkbox" checked={now[key] === true} onChange={(event) => set({ [key]: event.target.checked })} />
+          {conditions[key]}
+        </label>
+      ))}
+    </>
+  );
+}

@@ -1,4 +1,0 @@
-/** What a glass needs after the look: one load, so that the words for smells travel once. */
-export { Aroma, Flavours, Smells } from './aroma';
-export { Finish } from './finish';
-export { BeforeVerdict, Sips } from './sips';

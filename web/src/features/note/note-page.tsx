@@ -1,0 +1,290 @@
+'use client';
+import dynamic from 'next/dynamic';
+import Link from 'next/link';
+import { useEffect, useState } from 'react';
+import { stopFor } from '@rose/core/finish/finish';
+import { glassColour, rimInWords } from '@rose/core/appearance/colour';
+import type { Routine } from '@rose/core/routine/routine';
+import { quarters, type Quarter } from '@rose/core/wine/observables';
+import { withObservation } from '@rose/core/wine/note';
+import type { NoteView } from '@/contract/answers';
+import { Button } from '@/ui/button';
+import { Clashes, SaveState } from '@/ui/document/save-state';
+import { useDocument } from '@/ui/document/use-document';
+import { Frame, useKey } from '@/ui/frame';
+import { Glass } from '@/ui/glass';
+import { petalsOfNote } from '@rose/core/rose/rose';
+import { Rose } from '@/ui/rose';
+import { Watch, useWatch } from '@/ui/stopwatch';
+import { clashLabel, clashShown } from './judge/clash-words';
+import { DepthSwitch, keepDepth, keptDepth, type Depth } from './how-much-is-asked';
+import { Bar, Lay } from './note-layout';
+import { CircumstancesNote, Ideas } from './opened-when-needed';
+import { Fields } from './fields';
+import type { ChangeNote, SetObservation } from './observation';
+import { QuarterTabs, lookedAt, quarterName } from './quarters';
+import { dayInWords } from '@rose/core/wine/day';
+
+const Quick = dynamic(() => import('./quick').then((module) => module.Quick), { loading: () => <Wait /> });
+const Guided = dynamic(() => import('./guided').then((module) => module.Guided), { ssr: false, loading: () => <Wait /> });
+const Smells = dynamic(() => import('./loaded-after-the-look').then((module) => module.Smells), { loading: () => <Wait /> });
+const Aroma = dynamic(() => import('./loaded-after-the-look').then((module) => module.Aroma), { loading: () => <Wait /> });
+const Flavours = dynamic(() => import('./loaded-after-the-look').then((module) => module.Flavours), { loading: () => <Wait /> });
+const Sips = dynamic(() => import('./loaded-after-the-look').then((module) => module.Sips));
+const BeforeVerdict = dynamic(() => import('./loaded-after-the-look').then((module) => module.BeforeVerdict));
+const Triage = dynamic(() => import('./smell/is-it-sound').then((module) => module.Triage), { ssr: false, loading: () => <Wait /> });
+const Finish = dynamic(() => import('./loaded-after-the-look').then((module) => module.Finish), { loading: () => <Wait /> });
+const After = dynamic(() => import('./keep/beside-the-record').then((module) => module.After), { ssr: false, loading: () => <Wait /> });
+const Haze = dynamic(() => import('./look/haze').then((module) => module.Haze), { ssr: false });
+const LookAgain = dynamic(() => import('./keep/look-again').then((module) => module.LookAgain), { ssr: false });
+const Compass = dynamic(() => import('@/ui/quarter-ring').then((module) => module.Compass), { ssr: false });
+const Wait = () => <p style={{ color: 'var(--soft)' }}>One moment.</p>;
+
+const guide: Record<Quarter, string> = {
+  appearance: 'Tilt it over something white.',
+  aroma: 'Still glass first, then swirl; short sniffs.',
+  palate: 'Work it round the mouth, let air over it, wait.',
+  finish: 'Swallow or spit, and press.',
+  verdict: 'Six questions. Your mark comes before the draft.',
+};
+
+export function Desk({ note, routines }: { note: NoteView; routines: readonly Routine[] }) {
+  const open = useDocument('note', { id: note.id, document: note.document, revision: note.revision });
+  const doc = open.document;
+  const choices = routines.some((entry) => entry.id === note.routine.id) ? routines : [...routines, note.routine];
+  const [quarter, setQuarter] = useState<Quarter>('appearance');
+  const [depth, setDepth] = useState<Depth>('full');
+  const [wide, setWide] = useState(false);
+  // A reload lands where you were; the written note is fetched at once only where there is room for it.
+  useEffect(() => {
+    const kept = sessionStorage.getItem(`quarter/${note.id}`);
+    if (kept !== null && quarters.includes(kept as Quarter)) setQuarter(kept as Quarter);
+    setDepth(keptDepth());
+    const query = window.matchMedia('(min-width: 47.5625em)');
+    const fit = () => setWide(query.matches);
+    fit();
+    query.addEventListener('change', fit);
+    return () => query.removeEventListener('change', fit);
+  }, [note.id]);
+  const deepen = (to: Depth) => {
+    setDepth(to);
+    keepDepth(to);
+    void open.flush();
+  };
+  const go = (to: Quarter) => {
+    setQuarter(to);
+    if (depth !== 'full') deepen('full');
+    sessionStorage.setItem(`quarter/${note.id}`, to);
+    void open.flush();
+    window.scrollTo({ top: 0 });
+  };
+  const set: SetObservation = (id, value) => note.mayEdit && open.change((d) => withObservation(d, id, value), id);
+  const watch = useWatch(note.id, (which, seconds) => {
+    const id = stopFor(doc.observed, which);
+    if (id !== undefined) set(id, { seconds: Math.round(seconds) });
+  });
+  useKey((key, event) => {
+    const number = Number(key);
+    if (number >= 1 && number <= 5) go(quarters[number - 1]!);
+    else if (key === ' ' && !(event.target as HTMLElement).closest('button, a')) {
+      event.preventDefault();
+      watch.press();
+    } else if (key === '/' && quarter !== 'aroma' && quarter !== 'palate') {
+      event.preventDefault();
+      go('aroma');
+    }
+  });
+  const routine = choices.find((entry) => entry.id === doc.routine) ?? note.routine;
+  const change: ChangeNote = (next) => note.mayEdit && open.change(next);
+  const finish = async () => {
+    change((d) => ({ ...d, done: true }));
+    await open.flush();
+    window.location.assign('/notebook');
+  };
+  const doubtful =
+    [doc.observed.health, doc.observed.palateHealth].some((health) => health === 'trace' || health === 'doubtful' || health === 'faulty') ||
+    Object.keys(doc.triage ?? {}).length > 0;
+  const cloudy = doc.observed.clarity === 'hazy' || doc.observed.clarity === 'cloudy' || doc.observed.clarity === 'dull';
+  const at = quarters.indexOf(quarter);
+  const next = quarters[at + 1];
+  const colour = glassColour(doc.observed);
+  const title = note.wine?.name ?? `Glass ${note.code}`;
+  const triage = <Triage doc={doc} facts={note.wine?.facts} day={note.day} change={change} set={set} />;
+  const after = <After note={note} doc={doc} change={change} go={go} flush={open.flush} />;
+  const undo = (
+    <Button disabled={!open.canUndo} onPress={open.undo}>
+      Undo
+    </Button>
+  );
+  const finished = (
+    <Button tone="strong" onPress={() => void finish()}>
+      Done
+    </Button>
+  );
+  return (
+    <Frame
+      keys={{
+        '1–4': 'the quarters',
+        '5': 'judgement',
+        space: 'the watch',
+        '/': 'name a smell',
+        '← →': 'move a mark by 5',
+        'shift ← →': 'by 1',
+        del: 'clear a mark',
+      }}
+    >
+      <Lay>
+        <aside aria-label="The glass">
+          <span className="soft">
+            {note.tasting.kind === 'solo' ? `Assessed by ${note.taster}, ${dayInWords(note.day)}` : `${note.tasting.name} · ${note.taster}`}
+            {note.secondVersion && '. Changed after the label was in sight: calls and statistics read it as it stood before.'}
+          </span>
+          <div className="head">
+            <h1>
+              {note.wine === null ? (
+                title
+              ) : (
+                <Link href={`/wines/${note.wine.id}`} style={{ textDecoration: 'none' }}>
+                  {title}
+                </Link>
+              )}
+            </h1>
+            {!wide && (
+              <span className="phone-only">
+                <Glass stops={colour?.stops} size={54} tilt label={colour === undefined ? 'no colour recorded' : `The glass as recorded: ${colour.inWords}`} />
+                <Rose size={56} title={`What you recorded of ${title}`} petals={petalsOfNote(doc)} />
+              </span>
+            )}
+          </div>
+          <div style={{ marginTop: 4 }}>
+            <SaveState open={open} />
+          </div>
+          <div className="compass">
+            {wide && (
+              <Compass
+                size={252}
+                title={`What you recorded of ${title}`}
+                petals={petalsOfNote(doc)}
+                quarters={quarters.slice(0, 4).map((entry) => ({
+                  key: entry,
+                  label: quarterName[entry].toLowerCase(),
+                  done: lookedAt(doc, entry),
+                  current: entry === quarter,
+                  onPress: () => go(entry),
+                }))}
+              />
+            )}
+          </div>
+          <div className="look desk-only">
+            <Glass stops={colour?.stops} size={104} tilt label={colour === undefined ? 'no colour recorded' : `The glass as recorded: ${colour.inWords}`} />
+            <span>
+              {doc.observed.hue === undefined ? (
+                <span className="soft">Choose a hue, and the glass is drawn.</span>
+              ) : (
+                <>
+                  <strong>{colour!.inWords}</strong>
+                  <br />
+                  <span className="soft">{rimInWords(doc.observed) ?? 'core to rim over white'}</span>
+                </>
+              )}
+            </span>
+          </div>
+          <div className="desk-only">
+            <Watch watch={watch} />
+          </div>
+        </aside>
+        <section aria-label="The record">
+          <DepthSwitch depth={depth} onChange={deepen} />
+          <Clashes open={open} label={clashLabel} show={clashShown} />
+          {!note.mayEdit && <p className="soft">You read this note; only its taster changes it.</p>}
+          {depth === 'quick' && (
+            <>
+              <Quick doc={doc} set={set} change={change} />
+              {doubtful && triage}
+              {!wide && after}
+              <Bar>
+                {undo}
+                {finished}
+              </Bar>
+            </>
+          )}
+          {depth === 'guided' && (
+            <Guided
+              id={note.id}
+              doc={doc}
+              set={set}
+              change={change}
+              routine={routine}
+              choices={choices}
+              canUndo={open.canUndo}
+              undo={open.undo}
+              onDone={() => void finish()}
+              parts={{
+                smells: <Smells doc={doc} change={change} />,
+                flavours: (
+                  <>
+                    <Flavours doc={doc} change={change} />
+                    {doubtful && triage}
+                  </>
+                ),
+                watch: <Finish watch={watch} doc={doc} set={set} change={change} />,
+                idea: <Ideas doc={doc} at="finish" change={change} open />,
+              }}
+            />
+          )}
+          {depth === 'full' && (
+            <>
+              <QuarterTabs quarter={quarter} doc={doc} go={go} />
+              <div id="quarter" role="tabpanel" aria-label={quarterName[quarter]}>
+                <div style={{ display: 'flex', gap: 14, alignItems: 'baseline', flexWrap: 'wrap', marginBottom: 6 }}>
+                  <h2>{quarterName[quarter]}</h2>
+                  <span className="soft">{guide[quarter]}</span>
+                </div>
+                {!wide && watch.stage !== 'ready' && quarter !== 'finish' && (
+                  <div style={{ margin: '8px 0' }}>
+                    <Watch watch={watch} />
+                  </div>
+                )}
+                {quarter === 'appearance' && cloudy && <Haze doc={doc} facts={note.wine?.facts} day={note.day} />}
+                {quarter === 'palate' && <Sips routine={routine} doc={doc} change={change} />}
+                {(quarter === 'appearance' || quarter === 'palate') && <Fields quarter={quarter} observed={doc.observed} set={set} />}
+                {quarter === 'verdict' && (
+                  <BeforeVerdict routine={routine} doc={doc} change={note.mayEdit ? change : undefined}>
+                    <Fields quarter={quarter} observed={doc.observed} set={set} />
+                  </BeforeVerdict>
+                )}
+                {quarter === 'verdict' && doc.observed.readiness === 'young' && <LookAgain doc={doc} change={change} day={note.day} />}
+                {quarter === 'aroma' && <Aroma doc={doc} change={change} set={set} />}
+                {(quarter === 'aroma' || quarter === 'palate') && doubtful && triage}
+                {quarter === 'palate' && <Flavours doc={doc} change={change} />}
+                {quarter === 'finish' && <Finish watch={watch} doc={doc} set={set} change={change} />}
+                {note.mayEdit && (
+                  <>
+                    <Ideas
+                      doc={doc}
+                      at={quarter === 'appearance' && doc.observed.hue === undefined && (doc.ideas ?? []).length === 0 ? 'before' : quarter}
+                      change={open.change}
+                    />
+                    {quarter === 'appearance' && <CircumstancesNote doc={doc} change={open.change} />}
+                  </>
+                )}
+                {quarter === 'verdict' && !wide && after}
+              </div>
+              <Bar>
+                {undo}
+                {next === undefined ? (
+                  finished
+                ) : (
+                  <Button tone="strong" onPress={() => go(next)}>
+                    On to {quarterName[next].toLowerCase()}
+                  </Button>
+                )}
+              </Bar>
+            </>
+          )}
+        </section>
+        {wide && <aside aria-label="Your note, so far">{after}</aside>}
+      </Lay>
+    </Frame>
+  );
+}

@@ -1,0 +1,146 @@
+'use client';
+import { useEffect, useState } from 'react';
+import styled from 'styled-components';
+import { callCost, guessCost } from '@rose/core/chance/cost-of-a-wrong-answer';
+import { pairQuestions, type PairCall } from '@rose/core/wine/note';
+import { dearerOf, pairTruth, type PairQuestion } from '@rose/knowledge/pair-answers/index';
+import type { NoteView } from '@/contract/answers';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
+import { Button } from '@/ui/button';
+
+const Call = styled.label`
+  display: block;
+  padding: 8px 0;
+  input {
+    width: 100%;
+    appearance: none;
+    height: 32px;
+    margin: 0;
+    background:
+      linear-gradient(var(--ink), var(--ink)) center / 1px 14px no-repeat,
+      linear-gradient(var(--ink), var(--ink)) center / 100% 1px no-repeat;
+    cursor: pointer;
+  }
+  input::-webkit-slider-thumb {
+    appearance: none;
+    width: 22px;
+    height: 22px;
+    border-radius: 50%;
+    border: 0;
+    background: var(--madder);
+  }
+  input::-moz-range-thumb {
+    width: 22px;
+    height: 22px;
+    border-radius: 50%;
+    border: 0;
+    background: var(--madder);
+  }
+  input:disabled::-webkit-slider-thumb {
+    background: var(--faint);
+  }
+  span.ends {
+    display: flex;
+    justify-content: space-between;
+    color: var(--soft);
+    font-size: 0.8125rem;
+  }
+`;
+
+/** What is known of a question: the answer, null when nothing says it, a sentence while it cannot be told yet. */
+type Truth = -1 | 1 | null | string;
+
+/** Which bottle is the dearer, asked of the server once both are uncovered: it tells no price before the taster's own mark. */
+function useDearer(left: NoteView, right: NoteView, asked: boolean): Truth {
+  const [truth, setTruth] = useState<Truth>('One moment.');
+  useEffect(() => {
+    if (!asked) return;
+    let there = true;
+    const price = async ({ id }: NoteView) => (await call(contract.note.price, { id })).price;
+    Promise.all([price(left), price(right)]).then(
+      ([a, b]) => there && setTruth(dearerOf(a, b)),
+      (error: Error) => there && setTruth(error.message),
+    );
+    return () => {
+      there = false;
+    };
+  }, [left, right, asked]);
+  return truth;
+}
+
+/** One call for the pair, each question with a certainty; marked once it is locked and both glasses are uncovered. */
+export function OneCall({
+  left,
+  right,
+  call,
+  setCall,
+  flush,
+}: {
+  left: NoteView;
+  right: NoteView;
+  call: PairCall;
+  setCall: (next: Partial<PairCall>) => void;
+  flush: () => Promise<void>;
+}) {
+  const told = call.locked === true && left.wine !== null && right.wine !== null;
+  const dearer = useDearer(left, right, told);
+  const truthOf = (key: PairQuestion): Truth => (key === 'dearer' ? dearer : pairTruth(key, left.wine!.facts, right.wine!.facts));
+  return (
+    <>
+      <h3 style={{ margin: '18px 0 4px' }}>One call for the pair</h3>
+      {(Object.keys(pairQuestions) as PairQuestion[]).map((key) => {
+        const { asks, low, high } = pairQuestions[key];
+        const value = call[key] ?? 0;
+        const says = value === 0 ? 'cannot tell' : `${value < 0 ? low : high}, ${50 + Math.round(Math.abs(value) / 2)} % sure`;
+        return (
+          <Call key={key}>
+            {asks}: <strong>{says}</strong>
+            <input
+              type="range"
+              min={-100}
+              max={100}
+              step={10}
+              value={value}
+              disabled={call.locked === true || !left.mayEdit}
+              aria-valuetext={says}
+              onChange={(event) => setCall({ [key]: Number(event.target.value) })}
+            />
+            <span className="ends">
+              <span>{low}</span>
+              <span>{high}</span>
+            </span>
+            {told && <span className="soft">{marked(truthOf(key), value, low, high)}</span>}
+          </Call>
+        );
+      })}
+      <p className="soft">
+        Further from the middle is surer. A call costs from 0, sure and right, to 1, sure and wrong; “cannot tell” costs {guessCost}. Saying the certainty you
+        have costs least in the long run.
+      </p>
+      {call.locked === true ? (
+        <p className="soft">The pair is locked{told ? '.' : '; it is marked when both glasses are uncovered.'}</p>
+      ) : (
+        <Button
+          tone="strong"
+          disabled={!left.mayEdit}
+          onPress={() => {
+            setCall({ locked: true });
+            void flush();
+          }}
+        >
+          Lock the pair
+        </Button>
+      )}
+    </>
+  );
+}
+
+function marked(truth: Truth, value: number, low: string, high: string): string {
+  if (truth === null) return 'Nothing on record says.';
+  if (typeof truth === 'string') return truth;
+  const was = truth < 0 ? low : high;
+  const cost = `It costs ${Math.round(callCost(value, truth) * 100) / 100}.`;
+  if (value === 0) return `It was ${was}. ${cost}`;
+  return `${Math.sign(value) === truth ? 'Right.' : `Wrong: ${was}.`} ${cost}`;
+}

@@ -1,0 +1,269 @@
+'use client';
+import dynamic from 'next/dynamic';
+import { useEffect, useRef, useState } from 'react';
+import styled from 'styled-components';
+import { v4 } from 'uuid';
+import { fates, layers, strengths, type Chip, type Fate, type Layer, type NoteDocument, type Strength } from '@rose/core/wine/note';
+import { chipName, completions, descriptor, descriptorOrigins, families } from '@rose/knowledge/smells/index';
+import { Button, Key } from '@/ui/button';
+import { Choice } from '@/ui/choice';
+import { useKey } from '@/ui/frame';
+import { Picker } from '@/ui/picker';
+import type { ChangeNote as Change, SetObservation } from '../observation';
+import { withChip, withoutChip } from './chips';
+import { Fields } from '../fields';
+
+const PromptDeck = dynamic(() => import('./smell-deck').then((module) => module.PromptDeck), { ssr: false });
+
+const Chips = styled.ul`
+  list-style: none;
+  margin: 12px 0;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  button.chip {
+    border: 1px solid var(--line);
+    background: var(--raised);
+    border-radius: 20px;
+    min-height: 40px;
+    padding: 0 14px;
+    cursor: pointer;
+    display: inline-flex;
+    gap: 8px;
+    align-items: center;
+  }
+  button.chip[aria-expanded='true'] {
+    border-color: var(--madder);
+  }
+  small {
+    color: var(--soft);
+    font-size: 0.78125rem;
+  }
+  button.chip[data-strength='3'] {
+    font-weight: 650;
+  }
+  button.chip[data-layer='mouth'] {
+    border-color: var(--sea);
+  }
+  button.chip[data-fate='gone'] {
+    text-decoration: line-through;
+    color: var(--soft);
+  }
+`;
+const Card = styled.div`
+  border: 1px solid var(--line);
+  border-radius: 12px;
+  background: var(--raised);
+  padding: 12px 16px;
+  margin: 0 0 14px;
+  display: grid;
+  gap: 10px;
+  .row {
+    display: grid;
+    gap: 4px;
+  }
+  .row > span {
+    color: var(--soft);
+    font-size: 0.8125rem;
+  }
+`;
+/** Smells by typing over names and synonyms; a word the vocabulary does not know is kept as the taster's own. */
+export function NameSmell({ label, layer, change }: { label: string; layer: Layer; change: Change }) {
+  const [text, setText] = useState('');
+  const box = useRef<HTMLInputElement>(null);
+  const found = completions(text);
+  const own = text.trim();
+  const items = [
+    ...found.map((entry) => ({
+      id: entry.descriptor.id,
+      name: entry.descriptor.name,
+      says: entry.by === undefined ? families[entry.descriptor.family].label : `${entry.by} · ${families[entry.descriptor.family].label}`,
+    })),
+    ...(own !== '' && !found.some((entry) => entry.descriptor.name.toLowerCase() === own.toLowerCase())
+      ? [{ id: 'own', name: own, says: 'your own words' }]
+      : []),
+  ];
+  useKey((key, event) => {
+    if (key !== '/') return;
+    event.preventDefault();
+    box.current?.focus();
+  });
+  const add = (key: string) => {
+    const chip: Chip = { id: v4(), ...(key === 'own' ? { words: own.slice(0, 200) } : { term: key }), layer, strength: 2 };
+    change((d) => (chip.term !== undefined && d.chips.some((entry) => entry.term === chip.term && entry.layer === chip.layer) ? d : withChip(chip)(d)));
+    setText('');
+  };
+  return (
+    <Picker
+      label={label}
+      hint={<Key>/</Key>}
+      placeholder="sour cherry, wet stone, grandmother’s cupboard"
+      text={text}
+      onText={setText}
+      opens="input"
+      found={items}
+      onPick={add}
+      box={box}
+    />
+  );
+}
+
+/** Family and usual origin of a term. */
+function ofTerm(term: string): string {
+  const found = descriptor(term);
+  return found === undefined ? '' : `${families[found.family].label}; usually from ${descriptorOrigins[found.origin]}`;
+}
+/** The plain explanation of a term, fetched when a chip is opened. */
+function Explained({ id }: { id: string }) {
+  const [text, setText] = useState<string>();
+  useEffect(() => {
+    let there = true;
+    void import('@rose/knowledge/smells/explained').then(
+      (module) => there && setText(module.explained[id]),
+      () => undefined,
+    );
+    return () => {
+      there = false;
+    };
+  }, [id]);
+  return text === undefined ? null : <p style={{ margin: 0, fontSize: '0.9375rem' }}>{text}</p>;
+}
+
+export function ChipList({ chips, change, withFate }: { chips: readonly Chip[]; change: Change; withFate: boolean }) {
+  const [openId, setOpenId] = useState<string | null>(null);
+  const chip = chips.find((entry) => entry.id === openId);
+  return (
+    <>
+      <Chips aria-label="Smells found">
+        {chips.map((entry) => (
+          <li key={entry.id}>
+            <button
+              type="button"
+              className="chip"
+              data-strength={entry.strength}
+              data-layer={entry.layer}
+              data-fate={entry.fate}
+              aria-expanded={entry.id === openId}
+              onClick={() => setOpenId(entry.id === openId ? null : entry.id)}
+            >
+              {chipName(entry)}{' '}
+              <small>
+                {withFate
+                  ? (entry.fate ?? (entry.layer === 'mouth' ? 'new' : 'and now?'))
+                  : entry.strength === 2
+                    ? layers[entry.layer]
+                    : strengths[entry.strength]}
+              </small>
+            </button>
+          </li>
+        ))}
+      </Chips>
+      {chip !== undefined && (
+        <Card>
+          <strong>
+            {chipName(chip)} <span style={{ fontWeight: 400, color: 'var(--soft)' }}>{chip.term === undefined ? 'your own words' : ofTerm(chip.term)}</span>
+          </strong>
+          {chip.term !== undefined && <Explained id={chip.term} />}
+          {withFate && chip.layer !== 'mouth' && (
+            <div className="row">
+              <span>In the mouth it</span>
+              <Choice
+                bare
+                name={`fate-${chip.id}`}
+                label="What became of it in the mouth"
+                options={fates}
+                value={chip.fate}
+                onChange={(fate) =>
+                  change(
+                    withChip(
+                      Object.fromEntries(
+                        Object.entries({ ...chip, fate: fate as Fate | undefined }).filter(([, value]) => value !== undefined),
+                      ) as unknown as Chip,
+                    ),
+                  )
+                }
+              />
+            </div>
+          )}
+          <div className="row">
+            <span>How strong</span>
+            <Choice
+              bare
+              name={`strength-${chip.id}`}
+              label="How strong"
+              options={strengths}
+              value={String(chip.strength)}
+              onChange={(strength) => strength !== undefined && change(withChip({ ...chip, strength: Number(strength) as Strength }))}
+            />
+          </div>
+          {chip.layer !== 'mouth' && (
+            <div className="row">
+              <span>When it came</span>
+              <Choice
+                bare
+                name={`layer-${chip.id}`}
+                label="When it came"
+                options={{ first: layers.first, swirled: layers.swirled, later: layers.later }}
+                value={chip.layer}
+                onChange={(layer) => layer !== undefined && change(withChip({ ...chip, layer: layer as Layer }))}
+              />
+            </div>
+          )}
+          <div>
+            <Button
+              size="small"
+              onPress={() => {
+                change(withoutChip(chip.id));
+                setOpenId(null);
+              }}
+            >
+              Take it out
+            </Button>
+          </div>
+        </Card>
+      )}
+    </>
+  );
+}
+
+export function Aroma({ doc, change, set }: { doc: NoteDocument; change: Change; set: SetObservation }) {
+  return (
+    <>
+      <Fields quarter="aroma" observed={doc.observed} set={set} />
+      <h3 style={{ margin: '20px 0 8px' }}>What do you smell?</h3>
+      <Smells doc={doc} change={change} />
+    </>
+  );
+}
+
+/** The nose, named or asked for. */
+export function Smells({ doc, change }: { doc: NoteDocument; change: Change }) {
+  const smelt = doc.chips.filter((chip) => chip.layer !== 'mouth');
+  const swirled = doc.observed.noseSwirled !== undefined;
+  const [deck, setDeck] = useState(() => Object.keys(doc.deck).length > 0);
+  return (
+    <>
+      <NameSmell label={swirled ? 'Name a smell, after the swirl' : 'Name a smell, still glass'} layer={swirled ? 'swirled' : 'first'} change={change} />
+      <ChipList chips={smelt} change={change} withFate={false} />
+      {!deck ? (
+        <p>
+          <Button onPress={() => setDeck(true)}>It only smells of wine: ask me</Button>
+        </p>
+      ) : (
+        <PromptDeck doc={doc} change={change} layer={swirled ? 'swirled' : 'first'} />
+      )}
+    </>
+  );
+}
+
+/** What became of the nose in the mouth, and what came new. */
+export function Flavours({ doc, change }: { doc: NoteDocument; change: Change }) {
+  return (
+    <>
+      <h3 style={{ margin: '20px 0 8px' }}>Flavours</h3>
+      <NameSmell label="Name a flavour that is new in the mouth" layer="mouth" change={change} />
+      <ChipList chips={doc.chips} change={change} withFate />
+    </>
+  );
+}
