@@ -57,3 +57,5 @@ function make() {
 const globals = globalThis as { roseAccounts?: ReturnType<typeof make> };
 /** The account library, configured once a process. */
 export const accounts = () => (globals.roseAccounts ??= make());
+/** For tests: the next call is configured for the database of the next file. */
+export const forgetAccounts = () => delete globals.roseAccounts;

@@ -1,5 +1,5 @@
 import { headers } from 'next/headers';
-import { notFound, redirect } from 'next/navigation';
+import { notFound, redirect, unstable_rethrow } from 'next/navigation';
 import { cache } from 'react';
 import type { z } from 'zod';
 import type { Frozen } from '@rose/core/document/frozen';
@@ -17,6 +17,8 @@ const reader = cache(async () => whoIs(await headers()));
 /** Reads for a page, through the same query as the API. Sends somebody who is not signed in to the door, and answers a missing thing with the page for it. */
 export async function read<C extends Contract>({ contract, run }: Operation<C>, input: Record<string, unknown> = {}): Promise<Frozen<z.output<C['output']>>> {
   const actor = await reader().catch((error: unknown) => {
+    // The framework's own signals, such as that a page is not the same for everybody, are its own business.
+    unstable_rethrow(error);
     log.error({ page: contract.name, bug: errorText(error) });
     throw new Error('The page could not be read.');
   });

@@ -8,6 +8,7 @@ import { emptyWine, type WineDocument } from '@rose/core/wine/facts';
 import { closeConnections, connections } from '../../db/client';
 import { member, user, venue } from '../../db/schema';
 import type { Role } from '../../contract/roles';
+import { forgetAccounts } from '../accounts';
 import type { AnyOperation, Member } from '../command';
 import { perform } from '../http';
 import { forgetLimiters } from '../limits';
@@ -36,6 +37,7 @@ async function database(template: string): Promise<() => Promise<void>> {
   process.env['ROSE_LOG'] = 'silent';
   return async () => {
     forgetLimiters();
+    forgetAccounts();
     await closeConnections();
     await client.query(`drop database if exists ${name} with (force)`);
     await client.end();
