@@ -15,7 +15,20 @@ const config: NextConfig = {
   compiler: { styledComponents: true },
   // Types are checked by npm test; a start only builds.
   typescript: { ignoreBuildErrors: true },
-  serverExternalPackages: ['@pdf-lib/fontkit', 'better-auth', 'csv-parse', 'csv-stringify', 'drizzle-orm', 'hash-wasm', 'ics', 'nodemailer', 'pdf-lib', 'pg', 'pino', 'rate-limiter-flexible'],
+  serverExternalPackages: [
+    '@pdf-lib/fontkit',
+    'better-auth',
+    'csv-parse',
+    'csv-stringify',
+    'drizzle-orm',
+    'hash-wasm',
+    'ics',
+    'nodemailer',
+    'pdf-lib',
+    'pg',
+    'pino',
+    'rate-limiter-flexible',
+  ],
   devIndicators: false,
   // Addresses people may have kept.
   redirects: async () => [{ source: '/table/:path*', destination: '/pairing/:path*', permanent: true }],
