@@ -1,4 +1,5 @@
-import { costTables, type OrderWine, type Rest } from './judge';
+import { costTables, restKinds, type OrderWine, type Rest } from './judge';
+import { keysOf } from '../wine/keys';
 import { brokenPins, type Pin } from './pins';
 import { schools, type School } from './ordering-rules';
 import { mostRests, solveOrder, type OrderSolution, type Rests } from './solve';
@@ -61,7 +62,7 @@ export function bestMove(
   if (rests.length < mostRests)
     for (let i = 0; i + 1 < order.length; i++) {
       if (rests.some((rest) => rest.after === order[i])) continue;
-      for (const kind of ['bread', 'cheese'] as const)
+      for (const kind of keysOf(restKinds))
         offer({ kind: 'rest', wine: order[i]!, other: order[i + 1]!, order, rests: [...rests, { after: order[i]!, kind }] });
     }
   return best;

@@ -1,4 +1,5 @@
 import { type Loads, profileKeys, type ProfileKey } from '../wine/profile';
+import { keysOf } from '../wine/keys';
 import { totalPush, type Reason } from '../wine/reason';
 import { rungs, type Rung, type School } from './ordering-rules';
 
@@ -210,7 +211,7 @@ export function costTables(wines: readonly OrderWine[], school: School): CostTab
       const masked = neighbourReasons(wines[i]!, wines[j]!, school);
       const sum = totalPush(masked);
       costs.neighbour[i * n + j] = sum;
-      for (const kind of ['bread', 'cheese'] as const) costs.rested[kind][i * n + j] = sum + restReason(masked, kind).push;
+      for (const kind of keysOf(restKinds)) costs.rested[kind][i * n + j] = sum + restReason(masked, kind).push;
       costs.earlier[i * n + j] = totalPush(precedenceReasons(wines[i]!, wines[j]!, school));
     }
   }
