@@ -84,12 +84,13 @@ describe('every page', () => {
     ];
     expect(addresses.every((address) => address.startsWith('/') && address.length > 1)).toBe(true);
     const found: string[] = [];
-    for (const address of addresses) {
-      for (const [size, viewport, what] of [
-        ['desk', desktop, 'all'],
-        ['phone', phone, 'layout'],
-      ] as const) {
-        await page.setViewport(viewport);
+    for (const [size, viewport, what] of [
+      ['desk', desktop, 'all'],
+      ['phone', phone, 'layout'],
+    ] as const) {
+      // A change to or from a phone loads the page anew: one for all addresses.
+      await page.setViewport(viewport);
+      for (const address of addresses) {
         await visit(page, base + address);
         await settled(page);
         found.push(...(await faults(what)).map((fault) => `${address} ${size} ${fault}`));

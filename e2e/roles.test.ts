@@ -83,7 +83,7 @@ describe(`as ${least}, who may least`, () => {
         if (new URL(page.url()).pathname !== new URL(base + path).pathname) await visit(page, base + path);
       }
       // What was changed is sent soon after.
-      await page.waitForNetworkIdle({ idleTime: 600, timeout: 5_000 });
+      await page.waitForNetworkIdle({ idleTime: 600, timeout: 1_500 }).catch(() => undefined);
     }
     expect(refused).toEqual([]);
     for (const kind of [

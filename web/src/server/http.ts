@@ -10,7 +10,7 @@ import { errorText, log } from './log';
 import { Problem, forbidden, unknownActor } from './problem';
 import { operations } from './registry';
 import { behindProxy, ownOrigin } from './environment';
-import { whoIs } from './who';
+import { whoIs } from './actor-of-request';
 
 /** Whether an actor may call; `table` for a test of other roles than ours. */
 export function permits({ allow }: Pick<Contract, 'allow'>, actor: Actor, table?: Parameters<typeof may>[2]): boolean {

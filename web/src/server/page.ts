@@ -9,7 +9,7 @@ import type { Operation } from './command';
 import { perform } from './http';
 import { errorText, log } from './log';
 import { Problem } from './problem';
-import { whoIs } from './who';
+import { whoIs } from './actor-of-request';
 
 /** Who asks for this page; found once, however many queries it reads through. */
 const reader = cache(async () => whoIs(await headers()));

@@ -5,7 +5,7 @@ import * as venueCommands from './account/venue-commands';
 import * as cellarCommands from './cellar/commands';
 import * as cellarQueries from './cellar/queries';
 import * as flightCalendar from './flight/calendar';
-import * as flightEvening from './flight/evening';
+import * as flightEvening from './flight/afternoon';
 import * as flightOperations from './flight/operations';
 import * as flightOrder from './flight/order';
 import * as flightPrints from './flight/prints';

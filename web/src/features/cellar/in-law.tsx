@@ -1,6 +1,6 @@
 'use client';
 import type { ClaimView } from '@/contract/answers';
-import { Entries } from './entries';
+import { Entries } from './findings-list';
 
 const verdictWord = { meets: 'meets', fails: 'fails', unknown: 'cannot tell' } as const;
 

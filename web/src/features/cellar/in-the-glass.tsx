@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { bearings } from '@rose/core/wine/observables';
 import { Rose } from '@/ui/rose';
 import type { NotebookItem } from '@/contract/answers';
-import { Entries } from './entries';
+import { Entries } from './findings-list';
 import type { WineView } from '@/contract/answers';
 import { dayInWords } from '@rose/core/wine/day';
 

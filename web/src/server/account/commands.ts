@@ -10,7 +10,7 @@ import { deviceCookie } from '../device';
 import { Problem, badField, notFound } from '../problem';
 import { hashCode } from '../secret-code';
 import { demoOpen, origin } from '../environment';
-import { venueCookie } from '../who';
+import { venueCookie } from '../actor-of-request';
 import { demoEmail, demoPassword } from './demo';
 
 import { usualSettings } from './settings';

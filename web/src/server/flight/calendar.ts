@@ -6,7 +6,7 @@ import { serve } from '../command';
 import { badField, notFound } from '../problem';
 import { hashCode, newCode } from '../secret-code';
 import { origin } from '../environment';
-import { firstPourOf, readEvening, timetableView, wholeOf } from './evening';
+import { firstPourOf, readEvening, timetableView, wholeOf } from './afternoon';
 import { issuePlan } from './plan-number';
 
 /**

@@ -7,7 +7,7 @@ import { saveWine } from '../cellar/commands';
 import { getWine } from '../cellar/queries';
 import { assyrtiko, newWorld, type World } from '../testing/world';
 import { firstWrite, newMember, ownDatabase, plainWine, run } from '../testing/venue';
-import { quantitiesOf } from './evening';
+import { quantitiesOf } from './afternoon';
 import { deleteFlight, getFlight, listFlights, restoreFlight, saveFlight } from './operations';
 import { orderOf } from './order';
 

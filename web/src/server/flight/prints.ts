@@ -13,7 +13,7 @@ import { drawn } from '../compute/pool';
 import { hashFacts } from '../print/hash';
 import { partWord, printFacts } from '../print/kinds';
 import type { PrintSource } from '../print/source';
-import { firstPourOf, readEvening, timetableView, wholeOf } from './evening';
+import { firstPourOf, readEvening, timetableView, wholeOf } from './afternoon';
 import { issuePlan } from './plan-number';
 export async function sourceOf(db: Reader, venueId: string, id: string): Promise<PrintSource & { view: Awaited<ReturnType<typeof readEvening>>['view'] }> {
   const { view, flight, venue, evening } = await readEvening(db, venueId, id);

@@ -14,7 +14,7 @@ import { newCode } from '../secret-code';
 import * as acts from '../tasting/acts';
 import { ownDatabase } from '../testing/venue';
 import { exampleInputs, newWorld, type World } from '../testing/world';
-import { guestCookie, whoIs } from '../who';
+import { guestCookie, whoIs } from '../actor-of-request';
 
 let drop: () => Promise<void>;
 let world: World;

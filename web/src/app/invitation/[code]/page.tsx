@@ -1,6 +1,6 @@
 import { headers } from 'next/headers';
 import { AcceptInvitation, SignUp } from '@/features/account/sign-in';
-import { whoIs } from '@/server/who';
+import { whoIs } from '@/server/actor-of-request';
 
 export default async function Page({ params }: { params: Promise<{ code: string }> }) {
   const { code } = await params;

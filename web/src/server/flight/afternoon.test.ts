@@ -22,7 +22,7 @@ import { addProbe, listProbes, removeProbe, simulateProbe } from '../prepare/pro
 import { assyrtiko, newWorld, type World } from '../testing/world';
 import { firstWrite, ownDatabase, run } from '../testing/venue';
 import { asCalendar, calendarState, feed, makeFeed, nextEvents, revokeFeed, sendCalendar } from './calendar';
-import { designOf, listsOf, temperatureOf, timetableOf } from './evening';
+import { designOf, listsOf, temperatureOf, timetableOf } from './afternoon';
 import type { TimetableView } from '../../contract/answers';
 import { copyFlight, getFlight, moveView, saveFlight, shared } from './operations';
 import { doubtsOf, orderOf, proposeWines, schoolsOf } from './order';
