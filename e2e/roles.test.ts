@@ -79,11 +79,11 @@ describe(`as ${least}, who may least`, () => {
         // A control that leaves the page may do so a moment late.
         const done = await use().catch(() => visit(page, base + path).then(use));
         if (done === 'none') continue;
-        await new Promise((resolve) => setTimeout(resolve, 60));
+        await new Promise((resolve) => setTimeout(resolve, 40));
         if (new URL(page.url()).pathname !== new URL(base + path).pathname) await visit(page, base + path);
       }
       // What was changed is sent soon after.
-      await page.waitForNetworkIdle({ idleTime: 600, timeout: 1_500 }).catch(() => undefined);
+      await page.waitForNetworkIdle({ idleTime: 450, timeout: 1_000 }).catch(() => undefined);
     }
     expect(refused).toEqual([]);
     for (const kind of [
