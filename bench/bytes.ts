@@ -14,8 +14,8 @@ export async function bytes(): Promise<Figure[]> {
     await db.end();
     const figures: Figure[] = [];
     for (const [name, viewport, most, mostOfAll] of [
-      ['bytes-phone', phone, 190, 250],
-      ['bytes-desk', desktop, 260, 360],
+      ['bytes-phone', phone, 250, 310],
+      ['bytes-desk', desktop, 300, 420],
     ] as const) {
       const context = await browser.createBrowserContext();
       const page = await context.newPage();

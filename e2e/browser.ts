@@ -81,13 +81,35 @@ export async function fill(page: Page, label: string, value: string): Promise<vo
   await input.press('Backspace');
   await input.type(value);
 }
-/** Chooses in the list of the label that starts with this text. */
+/** Chooses in the list of the label that starts with this text, by the option's key. */
 export async function select(page: Page, label: string, value: string): Promise<void> {
-  const handle = (await page.waitForSelector(`::-p-xpath(//label[starts-with(normalize-space(.), "${label}")]/following-sibling::select)`, {
+  const found = await page.waitForFunction(
+    (wanted) =>
+      [...document.querySelectorAll<HTMLElement>('button[aria-haspopup="listbox"]')].find((button) => {
+        const said = [button.getAttribute('aria-label'), button.parentElement?.querySelector(':scope > label, :scope > span')?.textContent];
+        return button.getClientRects().length > 0 && said.some((text) => text?.trim().startsWith(wanted) === true);
+      }),
+    { timeout: 15_000, polling: 100 },
+    label,
+  );
+  const button = found.asElement() as ElementHandle<HTMLElement>;
+  await button.evaluate((element) => element.scrollIntoView({ block: 'center' }));
+  await button.click();
+  const option = (await page.waitForSelector(`[role="option"][data-key="${quoted(value)}"]`, { timeout: 10_000 }))!;
+  await option.evaluate((element) => element.scrollIntoView({ block: 'center' }));
+  await option.click();
+  await page.waitForFunction(() => document.querySelector('[role="listbox"]') === null, { timeout: 10_000, polling: 50 });
+}
+const quoted = (text: string) => text.replaceAll('"', '\\"');
+/** Sets the day, or the day and the time, of the label that starts with this text: "2027-02-04T19:00". */
+export async function setMoment(page: Page, label: string, value: string): Promise<void> {
+  const group = (await page.waitForSelector(`::-p-xpath(//*[@class="field"][starts-with(normalize-space(.), "${label}")]//*[@role="spinbutton"])`, {
     timeout: 15_000,
-  })) as ElementHandle<HTMLSelectElement>;
-  await handle.evaluate((element) => element.scrollIntoView({ block: 'center' }));
-  await handle.select(value);
+  }))!;
+  await group.evaluate((element) => element.scrollIntoView({ block: 'center' }));
+  await group.focus();
+  const [year, month, day, hour = '', minute = ''] = value.split(/[-T:]/);
+  await page.keyboard.type(`${day}${month}${year}${hour}${minute}`);
 }
 export async function comeIn(page: Page, base: string): Promise<void> {
   await visit(page, `${base}/come-in`);

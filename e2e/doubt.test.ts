@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { press, textOf, visit, waitForText } from './browser';
+import { press, select, textOf, visit, waitForText } from './browser';
 import { demoJourney } from './journey';
 
 const { base, page } = await demoJourney();
@@ -15,14 +15,14 @@ describe('a faulty bottle', () => {
     await press(page, 'Aroma');
     await choose('health', 'doubtful');
     await waitForText(page, 'What do you notice?');
-    await page.select('::-p-xpath(//label[. = "Something else you notice"]/following-sibling::select)', 'musty');
+    await select(page, 'Something else you notice', 'musty');
     await press(page, 'It is there');
     await waitForText(page, 'cork taint: likely');
     expect(await textOf(page)).toContain('Open the spare and compare');
     const before = await page.$eval('[aria-label="What may be wrong"] .ask', (element) => element.textContent);
     await (await page.$('::-p-xpath(//section[@aria-label="What may be wrong"]//button[. = "No"])'))!.evaluate((element) => (element as HTMLElement).click());
     await page.waitForFunction((asked) => document.querySelector('[aria-label="What may be wrong"] .ask')?.textContent !== asked, {}, before);
-    await page.$eval('section[aria-label="What may be wrong"] details summary', (element) => (element as HTMLElement).click());
+    await page.$eval('section[aria-label="What may be wrong"] .disclosure-line', (element) => (element as HTMLElement).click());
     await waitForText(page, 'about 2 in a hundred bottles under cork have it');
     await press(page, 'I would not taste this');
     await waitForText(page, 'Saved', 20_000);

@@ -1,21 +1,13 @@
 import ICAL from 'ical.js';
 import { describe, expect, it } from 'vitest';
-import { desktop, fill, phone, press, select, textOf, visit, waitForText } from './browser';
+import { desktop, fill, phone, press, select, setMoment, textOf, visit, waitForText } from './browser';
 import { demoJourney } from './journey';
 
 const { base, page } = await demoJourney();
 
 const saved = () => page.waitForFunction(() => /Saved \d\d:\d\d/.test(document.body.innerText), { timeout: 25_000, polling: 100 });
 const order = () => page.$$eval('[role=row] .name', (names) => names.map((name) => name.textContent!.trim().split(/\s{2,}|\u00a0/)[0]!));
-/** Sets a field the browser draws itself. */
-const setTime = async (label: string, value: string) => {
-  const handle = (await page.waitForSelector(`::-p-xpath(//label[starts-with(normalize-space(.), "${label}")]/following-sibling::input)`))!;
-  await handle.evaluate((element, wanted) => {
-    const input = element as HTMLInputElement;
-    Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!.call(input, wanted);
-    input.dispatchEvent(new Event('input', { bubbles: true }));
-  }, value);
-};
+const setTime = (label: string, value: string) => setMoment(page, label, value);
 const newFlight = async (name: string) => {
   await visit(page, `${base}/flights`);
   await press(page, 'Plan a flight');
@@ -71,7 +63,7 @@ describe('an evening, from its purpose to paper', () => {
     await fill(page, 'Figure', '7');
     await press(page, 'Set it');
     await waitForText(page, 'at least 7 red: not met');
-    const details = (await page.$('[role=row] details summary'))!;
+    const details = (await page.$('[role=row] .disclosure-line'))!;
     await details.evaluate((element) => (element as HTMLElement).click());
     await select(page, 'You expect it', 'splits');
     await waitForText(page, 'you expect: splits the room');

@@ -163,7 +163,7 @@ describe('the judgement', () => {
     await saved();
     await press(page, 'Show the price');
     await waitForText(page, 'It costs', 20_000);
-    await (await page.waitForSelector('::-p-xpath(//summary[contains(., "An idea?")])'))!.click();
+    await (await page.waitForSelector('::-p-xpath(//button[contains(., "An idea?")])'))!.click();
     await fill(page, 'Grape', 'Assyrtiko');
     await press(page, '75 %');
     await waitForText(page, 'helped by the deduction');

@@ -38,10 +38,8 @@ describe('the whole path, from a wine to the notebook', () => {
     await fill(page, 'sugar', '7');
     await fill(page, 'total acidity', '5');
     await fill(page, 'alcohol', '12.5');
-    const colour = await page.$('::-p-xpath(//label[starts-with(., "colour")]/following-sibling::select)');
-    await colour!.select('white');
-    const bubbles = await page.$('::-p-xpath(//label[starts-with(., "bubbles")]/following-sibling::select)');
-    await bubbles!.select('still');
+    await select(page, 'colour', 'white');
+    await select(page, 'bubbles', 'still');
     await press(page, 'Save');
     await saved();
     await press(page, 'Done');

@@ -59,7 +59,7 @@ try {
   await press(page, 'Judgement');
   await press(page, 'Show the draft mark');
   await waitForText(page, 'Your own mark');
-  await page.evaluate(() => [...document.querySelectorAll('aside')].at(-1)?.querySelector('select')?.scrollIntoView({ block: 'center' }));
+  await page.evaluate(() => [...document.querySelectorAll('aside')].at(-1)?.querySelector('[aria-haspopup="listbox"]')?.scrollIntoView({ block: 'center' }));
   await take('score');
   // Inner functions would be given names the page does not know: the calls are written out.
   const pair = await page.evaluate(async () => {

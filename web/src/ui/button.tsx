@@ -1,6 +1,7 @@
 'use client';
 import Link from 'next/link';
-import type { MouseEventHandler, ReactNode } from 'react';
+import { useRef, type ReactNode } from 'react';
+import { useButton } from 'react-aria/useButton';
 import styled, { css } from 'styled-components';
 
 const look = css`
@@ -91,19 +92,20 @@ export function Button({
   disabled,
   type = 'button',
   keys,
-}: Shared & { onPress?: MouseEventHandler<HTMLButtonElement>; pressed?: boolean; disabled?: boolean; type?: 'button' | 'submit'; keys?: string }) {
+}: Shared & { onPress?: () => void; pressed?: boolean; disabled?: boolean; type?: 'button' | 'submit'; keys?: string }) {
+  const ref = useRef<HTMLButtonElement>(null);
+  const { buttonProps } = useButton(
+    {
+      type,
+      ...(onPress === undefined ? {} : { onPress: () => onPress() }),
+      ...(disabled === undefined ? {} : { isDisabled: disabled }),
+      ...(pressed === undefined ? {} : { 'aria-pressed': pressed }),
+      ...(label === undefined ? {} : { 'aria-label': label }),
+    },
+    ref,
+  );
   return (
-    <Pressable
-      type={type}
-      data-tone={tone}
-      data-size={size}
-      data-pressed={pressed}
-      aria-pressed={pressed}
-      aria-label={label}
-      aria-keyshortcuts={keys}
-      disabled={disabled}
-      onClick={onPress}
-    >
+    <Pressable {...buttonProps} ref={ref} data-tone={tone} data-size={size} data-pressed={pressed} aria-keyshortcuts={keys}>
       {children}
     </Pressable>
   );

@@ -1,10 +1,11 @@
 'use client';
-import type { ReactNode } from 'react';
+import { useRef, type KeyboardEvent, type ReactNode } from 'react';
+import { mergeProps } from 'react-aria/mergeProps';
+import { useRadio, useRadioGroup } from 'react-aria/useRadioGroup';
+import { useRadioGroupState, type RadioGroupState } from 'react-stately/useRadioGroupState';
 import styled from 'styled-components';
 
-const Group = styled.fieldset`
-  border: 0;
-  margin: 0;
+const Frame = styled.div`
   padding: 10px 0;
   display: grid;
   grid-template-columns: 112px minmax(0, 1fr);
@@ -12,9 +13,6 @@ const Group = styled.fieldset`
   border-bottom: 1px solid var(--line);
   align-items: baseline;
   min-width: 0;
-  legend {
-    display: contents;
-  }
   .name {
     font-weight: 600;
   }
@@ -80,60 +78,61 @@ const Option = styled.label`
   }
 `;
 
-/** One of a few words. Choosing the chosen one again clears it: "not looked at" is an answer of its own. */
-export function Choice({
-  name,
-  label,
-  hint,
-  aside,
-  options,
-  value,
-  onChange,
-  swatch,
-  bare,
-}: {
-  name: string;
-  label: string;
-  hint?: string | undefined;
+interface Told {
+  readonly name: string;
+  readonly label: string;
+  readonly hint?: string | undefined;
   /** Stands below the hint. */
-  aside?: ReactNode;
-  options: Readonly<Record<string, string>>;
-  value: string | undefined;
-  onChange: (value: string | undefined) => void;
-  swatch?: (id: string) => string | undefined;
-  bare?: boolean;
-}) {
+  readonly aside?: ReactNode;
+  readonly options: Readonly<Record<string, string>>;
+  readonly value: string | undefined;
+  readonly onChange: (value: string | undefined) => void;
+  readonly swatch?: (id: string) => string | undefined;
+  readonly bare?: boolean;
+}
+/** One of a few words. Choosing the chosen one again clears it: "not looked at" is an answer of its own. */
+export const Choice = (told: Told) => <Group key={told.name} {...told} />;
+/** A group of another name is another group: what the library keeps of one is not taken over. */
+function Group({ name, label, hint, aside, options, value, onChange, swatch, bare }: Told) {
+  const said = { name, 'aria-label': label, value: value ?? null, onChange, orientation: 'horizontal' } as const;
+  const state = useRadioGroupState(said);
+  const { radioGroupProps } = useRadioGroup(said, state);
   return (
-    <Group data-bare={bare}>
-      <legend>
-        {bare !== true && (
-          <span className="name">
-            {label}
-            {(hint !== undefined || aside !== undefined) && (
-              <span className="hint">
-                {hint} {aside}
-              </span>
-            )}
-          </span>
-        )}
-      </legend>
-      <div className="options" role="radiogroup" aria-label={label}>
+    <Frame data-bare={bare}>
+      {bare !== true && (
+        <span className="name">
+          {label}
+          {(hint !== undefined || aside !== undefined) && (
+            <span className="hint">
+              {hint} {aside}
+            </span>
+          )}
+        </span>
+      )}
+      <div className="options" {...radioGroupProps}>
         {Object.entries(options).map(([id, word]) => (
-          <Option key={id} data-on={value === id}>
-            <input
-              type="radio"
-              name={name}
-              value={id}
-              checked={value === id}
-              onChange={() => onChange(id)}
-              onClick={() => value === id && onChange(undefined)}
-              onKeyDown={(event) => (event.key === 'Delete' || event.key === 'Backspace') && onChange(undefined)}
-            />
+          <OneOption key={id} id={id} state={state} clear={() => onChange(undefined)}>
             {swatch?.(id) !== undefined && <i style={{ background: swatch(id) }} />}
             {word}
-          </Option>
+          </OneOption>
         ))}
       </div>
-    </Group>
+    </Frame>
+  );
+}
+function OneOption({ id, state, clear, children }: { id: string; state: RadioGroupState; clear: () => void; children: ReactNode }) {
+  const ref = useRef<HTMLInputElement>(null);
+  const { inputProps, labelProps, isSelected } = useRadio({ value: id, children }, state, ref);
+  return (
+    <Option {...labelProps} data-on={isSelected}>
+      <input
+        {...mergeProps(inputProps, {
+          onClick: () => isSelected && clear(),
+          onKeyDown: (event: KeyboardEvent) => (event.key === 'Delete' || event.key === 'Backspace') && clear(),
+        })}
+        ref={ref}
+      />
+      {children}
+    </Option>
   );
 }

@@ -1,8 +1,10 @@
 'use client';
-import { useId, type HTMLInputTypeAttribute } from 'react';
+import { useRef } from 'react';
+import { useTextField } from 'react-aria/useTextField';
 import styled from 'styled-components';
 
-const Wrap = styled.div`
+/** A label above what it names. */
+export const Field = styled.div`
   display: grid;
   gap: 4px;
   min-width: 0;
@@ -13,15 +15,7 @@ const Wrap = styled.div`
   label span {
     font-weight: 400;
   }
-  label[data-hidden='true'] {
-    position: absolute;
-    width: 1px;
-    height: 1px;
-    overflow: hidden;
-    clip-path: inset(50%);
-  }
   input,
-  select,
   textarea {
     min-height: 44px;
     min-width: 0;
@@ -43,117 +37,92 @@ const Wrap = styled.div`
     font-size: 0.8125rem;
   }
 `;
-interface Shared {
+export interface Labelled {
   readonly label: string;
   readonly hint?: string | undefined;
   readonly error?: string | undefined;
 }
 
 /** What stands behind a label: a unit, or what to look for. */
-const Hint = ({ children }: { children: string | undefined }) => (children === undefined || children === '' ? null : <span> · {children}</span>);
+export const Hint = ({ children }: { children: string | undefined }) => (children === undefined || children === '' ? null : <span> · {children}</span>);
 
-export function TextField({
+/** What React Aria's text field takes of ours: nothing stands for nothing said. */
+const asAria = ({ label, error }: Labelled, value: string, onChange: (value: string) => void) => ({
   label,
-  hint,
-  error,
+  value,
+  onChange,
+  isInvalid: error !== undefined,
+  ...(error === undefined ? {} : { errorMessage: error }),
+});
+export function TextField({
   value,
   onChange,
   type = 'text',
   placeholder,
   autoComplete,
   autoFocus,
-  list,
   inputMode,
   name,
-}: Shared & {
+  readOnly,
+  list,
+  ...said
+}: Labelled & {
   value: string;
   onChange: (value: string) => void;
-  type?: HTMLInputTypeAttribute;
+  type?: 'text' | 'email' | 'password' | 'search';
   placeholder?: string;
   autoComplete?: string;
   autoFocus?: boolean;
-  list?: string;
   inputMode?: 'decimal' | 'numeric' | 'email' | 'search';
   name?: string;
+  readOnly?: boolean;
+  list?: string;
 }) {
-  const id = useId();
+  const ref = useRef<HTMLInputElement>(null);
+  const { labelProps, inputProps, errorMessageProps } = useTextField(
+    {
+      ...asAria(said, value, onChange),
+      type,
+      ...(placeholder === undefined ? {} : { placeholder }),
+      ...(autoComplete === undefined ? {} : { autoComplete }),
+      ...(autoFocus === undefined ? {} : { autoFocus }),
+      ...(inputMode === undefined ? {} : { inputMode }),
+      ...(name === undefined ? {} : { name }),
+      ...(readOnly === undefined ? {} : { isReadOnly: readOnly }),
+    },
+    ref,
+  );
   return (
-    <Wrap>
-      <label htmlFor={id}>
-        {label}
-        <Hint>{hint}</Hint>
+    <Field>
+      <label {...labelProps}>
+        {said.label}
+        <Hint>{said.hint}</Hint>
       </label>
-      <input
-        id={id}
-        name={name}
-        type={type}
-        value={value}
-        placeholder={placeholder}
-        autoComplete={autoComplete}
-        autoFocus={autoFocus}
-        list={list}
-        inputMode={inputMode}
-        aria-invalid={error !== undefined}
-        aria-describedby={error === undefined ? undefined : `${id}-error`}
-        onChange={(event) => onChange(event.target.value)}
-      />
-      {error !== undefined && (
-        <div className="error" id={`${id}-error`}>
-          {error}
-        </div>
-      )}
-    </Wrap>
+      <input {...inputProps} ref={ref} list={list} />
+      <FieldError {...errorMessageProps} says={said.error} />
+    </Field>
   );
 }
-export function TextArea({ label, hint, error, value, onChange, rows = 3 }: Shared & { value: string; onChange: (value: string) => void; rows?: number }) {
-  const id = useId();
+export function TextArea({ value, onChange, rows = 3, ...said }: Labelled & { value: string; onChange: (value: string) => void; rows?: number }) {
+  const ref = useRef<HTMLTextAreaElement>(null);
+  const { labelProps, inputProps, errorMessageProps } = useTextField({ ...asAria(said, value, onChange), inputElementType: 'textarea' }, ref);
   return (
-    <Wrap>
-      <label htmlFor={id}>
-        {label}
-        <Hint>{hint}</Hint>
+    <Field>
+      <label {...labelProps}>
+        {said.label}
+        <Hint>{said.hint}</Hint>
       </label>
-      <textarea id={id} rows={rows} value={value} onChange={(event) => onChange(event.target.value)} />
-      {error !== undefined && <div className="error">{error}</div>}
-    </Wrap>
+      <textarea {...inputProps} ref={ref} rows={rows} />
+      <FieldError {...errorMessageProps} says={said.error} />
+    </Field>
   );
 }
-export function SelectField<K extends string, E extends string | undefined = undefined>({
-  label,
-  hint,
-  error,
-  value,
-  onChange,
-  options,
-  empty,
-  hideLabel,
-}: Shared & {
-  hideLabel?: boolean;
-  value: NoInfer<K> | '';
-  /** Only what stands among the options, or nothing where `empty` says what that is. */
-  onChange: (value: E extends string ? K | '' : K) => void;
-  options: Readonly<Partial<Record<K, string>>>;
-  empty?: E;
-}) {
-  const id = useId();
-  return (
-    <Wrap>
-      <label htmlFor={id} data-hidden={hideLabel}>
-        {label}
-        <Hint>{hint}</Hint>
-      </label>
-      <select id={id} value={value} onChange={(event) => onChange(event.target.value as K)}>
-        {empty !== undefined && <option value="">{empty}</option>}
-        {Object.entries<string | undefined>(options).map(([key, word]) => (
-          <option key={key} value={key}>
-            {word}
-          </option>
-        ))}
-      </select>
-      {error !== undefined && <div className="error">{error}</div>}
-    </Wrap>
+const FieldError = ({ says, ...props }: { says: string | undefined }) =>
+  says === undefined ? null : (
+    <div {...props} className="error">
+      {says}
+    </div>
   );
-}
 export const Trouble = styled.p`
   color: var(--madder);
   border-left: 3px solid var(--madder);

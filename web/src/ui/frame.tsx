@@ -2,6 +2,8 @@
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useEffect, useState, type ReactNode } from 'react';
+import { Dialog } from 'react-aria-components/Dialog';
+import { Modal, ModalOverlay } from 'react-aria-components/Modal';
 import styled from 'styled-components';
 import { Button, Key } from './button';
 import { useHere } from './here';
@@ -123,11 +125,15 @@ const White = styled.button`
   justify-content: center;
   padding: 18px;
 `;
-const Sheet = styled.div`
+const Veil = styled(ModalOverlay)`
+  position: fixed;
+  inset: 0;
+  z-index: 40;
+`;
+const Sheet = styled(Modal)`
   position: fixed;
   right: 18px;
   top: 64px;
-  z-index: 40;
   background: var(--raised);
   border: 1px solid var(--line);
   border-radius: 14px;
@@ -222,26 +228,28 @@ export function Frame({ keys = {}, children }: { keys?: Readonly<Record<string, 
           hold the glass in front · tap to close
         </White>
       )}
-      {listing && (
-        <Sheet role="dialog" aria-label="Keys">
-          <h3>Keys</h3>
-          <dl>
-            {Object.entries({ ...keys, w: 'white page', '?': 'this list', esc: 'close' }).map(([key, does]) => (
-              <div key={key} style={{ display: 'contents' }}>
-                <dt>
-                  <Key>{key}</Key>
-                </dt>
-                <dd>{does}</dd>
-              </div>
-            ))}
-          </dl>
-          <div style={{ marginTop: 14 }}>
-            <Button size="small" onPress={() => setListing(false)}>
-              Close
-            </Button>
-          </div>
+      <Veil isOpen={listing} onOpenChange={setListing} isDismissable>
+        <Sheet>
+          <Dialog aria-label="Keys">
+            <h3>Keys</h3>
+            <dl>
+              {Object.entries({ ...keys, w: 'white page', '?': 'this list', esc: 'close' }).map(([key, does]) => (
+                <div key={key} style={{ display: 'contents' }}>
+                  <dt>
+                    <Key>{key}</Key>
+                  </dt>
+                  <dd>{does}</dd>
+                </div>
+              ))}
+            </dl>
+            <div style={{ marginTop: 14 }}>
+              <Button size="small" onPress={() => setListing(false)}>
+                Close
+              </Button>
+            </div>
+          </Dialog>
         </Sheet>
-      )}
+      </Veil>
     </>
   );
 }

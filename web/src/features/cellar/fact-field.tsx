@@ -1,7 +1,8 @@
 'use client';
 import { facts, origins, type FactId, type FactSpec, type GrapeShare, type Origin, type Vintage, type WineDocument } from '@rose/core/wine/facts';
 import type { OpenDocument } from '@/ui/document/use-document';
-import { SelectField, TextField } from '@/ui/field';
+import { TextField } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
 import { NumberField } from '@/ui/number-field';
 import { GrapesField } from './grapes-field';
 

@@ -3,7 +3,8 @@ import { useState } from 'react';
 import type { GrapeShare, Share } from '@rose/core/wine/facts';
 import { grapeNames } from '@rose/knowledge/grapes/index';
 import { Button } from '@/ui/button';
-import { SelectField, TextField } from '@/ui/field';
+import { TextField } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
 import { NumberField } from '@/ui/number-field';
 
 const shareWords = { exact: 'exactly', about: 'about', between: 'between', mostly: 'mostly', some: 'some', unknown: 'share unknown' } as const;

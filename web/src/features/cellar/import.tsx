@@ -5,7 +5,8 @@ import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { ApiProblem, call } from '@/ui/api';
 import { Button, ButtonLink } from '@/ui/button';
-import { SelectField, Trouble } from '@/ui/field';
+import { Trouble } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
 import { Frame, Page } from '@/ui/frame';
 
 type Report = AnswerOf<'wine', 'import'>;

@@ -2,6 +2,7 @@
 import type { Lot, WineDocument } from '@rose/core/wine/facts';
 import { Button } from '@/ui/button';
 import type { OpenDocument } from '@/ui/document/use-document';
+import { DayField } from '@/ui/date-field';
 import { TextField } from '@/ui/field';
 import { NumberField } from '@/ui/number-field';
 
@@ -48,7 +49,7 @@ export function LotRow({ lot, currency, open }: { lot: Lot; currency: string; op
         onChange={(value) => /^[A-Za-z]{3}$/.test(value) && lot.priceMinor !== undefined && set({ currency: value.toUpperCase() })}
       />
       <TextField label="merchant" value={lot.merchant ?? ''} onChange={(value) => set({ merchant: value === '' ? undefined : value })} />
-      <TextField label="bought" type="date" value={lot.bought ?? ''} onChange={(value) => set({ bought: value === '' ? undefined : value })} />
+      <DayField label="bought" value={lot.bought ?? ''} onChange={(value) => set({ bought: value === '' ? undefined : value })} />
       <Button size="small" label="Remove these bottles" onPress={() => open.change((d) => ({ ...d, lots: d.lots.filter((entry) => entry.id !== lot.id) }))}>
         ×
       </Button>

@@ -4,8 +4,10 @@ import { v7 } from 'uuid';
 import type { FlightWineEntry } from '@rose/core/flight/flight';
 import { generalStyles } from '@rose/knowledge/styles/index';
 import { Button } from '@/ui/button';
-import { SelectField, TextField } from '@/ui/field';
+import { TextField } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
 import { NumberField } from '@/ui/number-field';
+import { Disclosure } from '@/ui/disclosure';
 
 /** A wine that is not in the cellar yet, by a description and the general style it should have. */
 export function BuyWine({ currency, onAdd }: { currency: string; onAdd: (entry: FlightWineEntry) => void }) {
@@ -13,10 +15,7 @@ export function BuyWine({ currency, onAdd }: { currency: string; onAdd: (entry: 
   const [style, setStyle] = useState(generalStyles[0]!.id);
   const [price, setPrice] = useState<number | undefined>(undefined);
   return (
-    <details style={{ marginTop: 10 }}>
-      <summary style={{ cursor: 'pointer', minHeight: 36 }} className="soft">
-        A wine still to buy
-      </summary>
+    <Disclosure says={<span className="soft">A wine still to buy</span>}>
       <form
         style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(180px, 1fr))', gap: 10, alignItems: 'end' }}
         onSubmit={(event) => {
@@ -37,6 +36,6 @@ export function BuyWine({ currency, onAdd }: { currency: string; onAdd: (entry: 
         <NumberField label="Price at most" unit={currency} low={0} high={100_000} value={price} onChange={setPrice} />
         <Button type="submit">Add it</Button>
       </form>
-    </details>
+    </Disclosure>
   );
 }

@@ -9,8 +9,10 @@ import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { useAct } from '@/ui/act';
 import { Button } from '@/ui/button';
-import { TextField, Trouble } from '@/ui/field';
+import { MomentField } from '@/ui/date-field';
+import { Trouble } from '@/ui/field';
 import { localTimeInWords } from '@rose/core/wine/day';
+import { Disclosure } from '@/ui/disclosure';
 
 type SharedWine = AnswerOf<'flight', 'shared'>['wines'][number];
 type MoveView = AnswerOf<'flight', 'moveView'>;
@@ -59,21 +61,17 @@ export function FlightElsewhere({
         </p>
       ))}
       {mayEdit && revision > 0 && (
-        <details>
-          <summary style={{ cursor: 'pointer', minHeight: 36 }} className="soft">
-            Copy this flight, or move it to another date
-          </summary>
+        <Disclosure says={<span className="soft">Copy this flight, or move it to another date</span>}>
           <div style={{ display: 'flex', flexWrap: 'wrap', gap: 10, alignItems: 'end' }}>
-            <TextField
+            <MomentField
               label="Another first pour"
-              type="datetime-local"
               value={to}
               onChange={(value) => {
                 setTo(value);
                 setView(null);
                 if (value !== '')
                   void act.run(async () => {
-                    setView(await call(contract.flight.moveView, { id, starts: value.slice(0, 16) }));
+                    setView(await call(contract.flight.moveView, { id, starts: value }));
                   });
               }}
             />
@@ -82,28 +80,28 @@ export function FlightElsewhere({
               onPress={() =>
                 void act.run(async () => {
                   const newId = v7();
-                  await call(contract.flight.copy, { id, newId, ...(to === '' ? {} : { starts: to.slice(0, 16) }) });
+                  await call(contract.flight.copy, { id, newId, ...(to === '' ? {} : { starts: to }) });
                   router.push(`/flights/${newId}`);
                 })
               }
             >
               Copy it{to === '' ? '' : ' to that date'}
             </Button>
-            <Button disabled={to === '' || to.slice(0, 16) === flight.starts} onPress={() => onMove(to.slice(0, 16))}>
+            <Button disabled={to === '' || to === flight.starts} onPress={() => onMove(to)}>
               Move it
             </Button>
           </div>
           {view !== null && to !== '' && (
             <p role="status" className="soft" style={{ fontSize: '0.875rem' }}>
               Every time of the plan moves with it, and ages are counted on the new day.
-              {view.local !== to.slice(0, 16) ? ` That hour does not exist on the day the clocks change: it becomes ${view.local.slice(11)}.` : ''}
+              {view.local !== to ? ` That hour does not exist on the day the clocks change: it becomes ${view.local.slice(11)}.` : ''}
               {view.sameDay.length > 0 ? ` Within a day of it: ${view.sameDay.map((other) => other.name).join(', ')}.` : ''}
               {view.done > 0 ? ` ${view.done} tasks are marked as done; take those marks off yourself.` : ''}
               {view.printed ? ' What was printed or sent will be out of date.' : ''}
             </p>
           )}
           {act.problem !== null && <Trouble role="alert">{act.problem.message}</Trouble>}
-        </details>
+        </Disclosure>
       )}
     </section>
   );

@@ -8,7 +8,7 @@ import { schoolOf, schools } from '@rose/core/order/ordering-rules';
 import { mostRests, type OrderSolution } from '@rose/core/order/solve';
 import { signed } from '@rose/core/wine/search-folding';
 import { Button, Key } from '@/ui/button';
-import { SelectField } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
 import type { Solving } from '@/workers/use-solver';
 import { OrderQuestions } from './order-questions';
 import { StepLine, strainFigure } from './order-steps';
@@ -66,11 +66,10 @@ const OrderCard = styled.aside`
     line-height: 1.4;
     margin: 0;
   }
-  details {
+  .disclosure {
     font-size: 0.875rem;
   }
-  summary {
-    cursor: pointer;
+  .disclosure-line {
     padding: 6px 0;
   }
   li li {

@@ -3,6 +3,7 @@ import { restKinds, strainWord, type OrderJudgement, type Rest } from '@rose/cor
 import { orderWording } from '@rose/core/order/wording';
 import { sentence } from '@rose/core/wine/reason';
 import { signed } from '@rose/core/wine/search-folding';
+import { Disclosure } from '@/ui/disclosure';
 
 /** A strain as it is shown: one decimal below ten. */
 export const strainFigure = (n: number) => (n < 10 ? n.toFixed(1) : n.toFixed(0));
@@ -26,8 +27,7 @@ export function StepLine({ at, step, rest }: { at: number; step: StepOf; rest: R
       {top === undefined ? ': nothing is masked.' : `: ${top}.`} <strong>{signed(step.strain, 1)}</strong>
       {rest !== undefined && <span className="good"> with {restKinds[rest.kind].label} between</span>}
       {reasons.length > 1 && (
-        <details>
-          <summary className="soft">all {reasons.length} reasons</summary>
+        <Disclosure says={<span className="soft">all {reasons.length} reasons</span>}>
           <ul>
             {reasons.map((reason, i) => (
               <li key={i}>
@@ -35,7 +35,7 @@ export function StepLine({ at, step, rest }: { at: number; step: StepOf; rest: R
               </li>
             ))}
           </ul>
-        </details>
+        </Disclosure>
       )}
     </li>
   );

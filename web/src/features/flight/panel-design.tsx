@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { panelPours } from '@rose/core/serving-design/serving-design';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import { Button } from '@/ui/button';
-import { SelectField } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
 import { NumberField } from '@/ui/number-field';
 
 const Scroll = styled.div`

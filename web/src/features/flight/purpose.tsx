@@ -13,22 +13,25 @@ import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { useAct } from '@/ui/act';
 import { Button } from '@/ui/button';
-import { SelectField, TextField, Trouble } from '@/ui/field';
+import { MomentField } from '@/ui/date-field';
+import { Disclosure } from '@/ui/disclosure';
+import { TextField, Trouble } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
 import { VolumeField } from '@/ui/measure-field';
 import { NumberField } from '@/ui/number-field';
 
-const Box = styled.details`
+const Box = styled.div`
   border-top: 1px solid var(--line);
   border-bottom: 1px solid var(--line);
   margin-bottom: 18px;
-  > summary {
-    cursor: pointer;
+  > .disclosure > .disclosure-line,
+  > .disclosure > h3 > .disclosure-line {
     padding: 12px 0;
     min-height: 44px;
     font-size: 0.875rem;
     color: var(--soft);
   }
-  > summary strong {
+  .disclosure-line strong {
     color: var(--ink);
     font: 500 1.1875rem/1.2 var(--serif);
     margin-right: 10px;
@@ -107,105 +110,109 @@ export function Purpose({
     />
   );
   return (
-    <Box open={isNew || undefined}>
-      <summary>
-        <strong>Purpose</strong>
-        theme: {themes[flight.theme].label} · {settings[flight.setting]} · {flight.guests} guests · {blindKinds[flight.blind]} · {routineOf(flight).name}
-      </summary>
-      <Grid>
-        <div className="wide">
-          <TextField label="Name" value={flight.name} onChange={(name) => change({ name }, 'name')} />
-        </div>
-        <TextField
-          label="First pour"
-          hint="your clock"
-          type="datetime-local"
-          value={flight.starts}
-          onChange={(starts) => change({ starts: starts.slice(0, 16) }, 'starts')}
-        />
-        {number('guests', 'Guests', 'people', 0, 500, 0)}
-        {choice('theme', 'Theme', labels(themes))}
-        {choice('evening', 'Kind of evening', labels(eveningKinds))}
-        {choice('setting', 'Setting', settings)}
-        {choice('blind', 'Labels', blindKinds)}
-        {choice('reveal', 'Uncovered', labels(revealKinds))}
-        <SelectField
-          label="Routine"
-          value={flight.ownRoutine?.id ?? flight.routine}
-          onChange={(id) => {
-            const mine = all.find((entry) => entry.id === id && id.includes('@'));
-            change(mine === undefined ? { routine: id, ownRoutine: undefined } : { routine: id, ownRoutine: mine });
-          }}
-          options={Object.fromEntries(all.map((entry) => [entry.id, routineLabel(entry)]))}
-        />
-        <VolumeField
-          label="Pour"
-          unit={venue.volume}
-          low={5}
-          high={500}
-          value={flight.pourMl}
-          onChange={(pourMl) => pourMl !== undefined && change({ pourMl: Math.round(pourMl * 10) / 10 }, 'pourMl')}
-        />
-        {number('returns', 'Returns to a glass', 'sips', 0, 10, 0)}
-        <NumberField
-          label="Budget a head"
-          unit={venue.currency}
-          low={0}
-          high={100_000}
-          value={flight.budgetMinor === null ? undefined : flight.budgetMinor / 100}
-          onChange={(value) => change({ budgetMinor: value === undefined ? null : Math.round(value * 100) }, 'budget')}
-        />
-        {choice('glass', 'Glass', Object.fromEntries(glassShapes.map((shape) => [shape.id, `${shape.name}, ${showVolume(shape.volumeMl, venue.volume)}`])))}
-        {number('lossPercent', 'Lost to drips', '%', 0, 50, 1)}
-        {number('certainty', 'Sure of enough sound bottles', '%', 50, 99.9, 1)}
-        <SelectField
-          label="Host’s check pour"
-          value={flight.hostPour ? 'yes' : 'no'}
-          onChange={(value) => change({ hostPour: value === 'yes' })}
-          options={{ yes: 'yes', no: 'no' }}
-        />
-        {flight.theme === 'dish' && (
+    <Box>
+      <Disclosure
+        open={isNew}
+        says={
+          <>
+            <strong>Purpose</strong>
+            theme: {themes[flight.theme].label} · {settings[flight.setting]} · {flight.guests} guests · {blindKinds[flight.blind]} · {routineOf(flight).name}
+          </>
+        }
+      >
+        <Grid>
+          <div className="wide">
+            <TextField label="Name" value={flight.name} onChange={(name) => change({ name }, 'name')} />
+          </div>
+          <MomentField label="First pour" hint="your clock" value={flight.starts} onChange={(starts) => change({ starts }, 'starts')} />
+          {number('guests', 'Guests', 'people', 0, 500, 0)}
+          {choice('theme', 'Theme', labels(themes))}
+          {choice('evening', 'Kind of evening', labels(eveningKinds))}
+          {choice('setting', 'Setting', settings)}
+          {choice('blind', 'Labels', blindKinds)}
+          {choice('reveal', 'Uncovered', labels(revealKinds))}
           <SelectField
-            label="Dish"
-            value={flight.dish ?? ''}
-            empty="choose a dish"
-            onChange={(dish) => change({ dish: dish === '' ? null : dish })}
-            options={Object.fromEntries(dishes.map((dish) => [dish.id, dish.name]))}
+            label="Routine"
+            value={flight.ownRoutine?.id ?? flight.routine}
+            onChange={(id) => {
+              const mine = all.find((entry) => entry.id === id && id.includes('@'));
+              change(mine === undefined ? { routine: id, ownRoutine: undefined } : { routine: id, ownRoutine: mine });
+            }}
+            options={Object.fromEntries(all.map((entry) => [entry.id, routineLabel(entry)]))}
           />
+          <VolumeField
+            label="Pour"
+            unit={venue.volume}
+            low={5}
+            high={500}
+            value={flight.pourMl}
+            onChange={(pourMl) => pourMl !== undefined && change({ pourMl: Math.round(pourMl * 10) / 10 }, 'pourMl')}
+          />
+          {number('returns', 'Returns to a glass', 'sips', 0, 10, 0)}
+          <NumberField
+            label="Budget a head"
+            unit={venue.currency}
+            low={0}
+            high={100_000}
+            value={flight.budgetMinor === null ? undefined : flight.budgetMinor / 100}
+            onChange={(value) => change({ budgetMinor: value === undefined ? null : Math.round(value * 100) }, 'budget')}
+          />
+          {choice('glass', 'Glass', Object.fromEntries(glassShapes.map((shape) => [shape.id, `${shape.name}, ${showVolume(shape.volumeMl, venue.volume)}`])))}
+          {number('lossPercent', 'Lost to drips', '%', 0, 50, 1)}
+          {number('certainty', 'Sure of enough sound bottles', '%', 50, 99.9, 1)}
+          <SelectField
+            label="Host’s check pour"
+            value={flight.hostPour ? 'yes' : 'no'}
+            onChange={(value) => change({ hostPour: value === 'yes' })}
+            options={{ yes: 'yes', no: 'no' }}
+          />
+          {flight.theme === 'dish' && (
+            <SelectField
+              label="Dish"
+              value={flight.dish ?? ''}
+              empty="choose a dish"
+              onChange={(dish) => change({ dish: dish === '' ? null : dish })}
+              options={Object.fromEntries(dishes.map((dish) => [dish.id, dish.name]))}
+            />
+          )}
+        </Grid>
+        <div style={{ display: 'flex', gap: 12, alignItems: 'center', flexWrap: 'wrap', paddingBottom: 14 }}>
+          <Button tone={flight.wines.length === 0 ? 'strong' : 'plain'} disabled={act.busy} onPress={() => void ask()}>
+            Propose wines of the cellar
+          </Button>
+          <span className="soft">{themes[flight.theme].says}</span>
+        </div>
+        {act.problem !== null && <Trouble role="alert">{act.problem.message}</Trouble>}
+        {found !== null && found.proposals.length === 0 && (
+          <p role="status">
+            The cellar has no such set.{' '}
+            {found.nearest === null
+              ? 'It has too few wines whose facts are known.'
+              : `Nearest: ${found.nearest.wines.map((wine) => wine.name).join(' and ')}${found.nearest.wines.length > 0 ? '; ' : ''}${found.nearest.because}.`}
+          </p>
         )}
-      </Grid>
-      <div style={{ display: 'flex', gap: 12, alignItems: 'center', flexWrap: 'wrap', paddingBottom: 14 }}>
-        <Button tone={flight.wines.length === 0 ? 'strong' : 'plain'} disabled={act.busy} onPress={() => void ask()}>
-          Propose wines of the cellar
-        </Button>
-        <span className="soft">{themes[flight.theme].says}</span>
-      </div>
-      {act.problem !== null && <Trouble role="alert">{act.problem.message}</Trouble>}
-      {found !== null && found.proposals.length === 0 && (
-        <p role="status">
-          The cellar has no such set.{' '}
-          {found.nearest === null
-            ? 'It has too few wines whose facts are known.'
-            : `Nearest: ${found.nearest.wines.map((wine) => wine.name).join(' and ')}${found.nearest.wines.length > 0 ? '; ' : ''}${found.nearest.because}.`}
-        </p>
-      )}
-      {found !== null && found.proposals.length > 0 && (
-        <Found aria-label="Proposals">
-          {found.proposals.map((entry) => (
-            <li key={entry.wines.map((wine) => wine.id).join()}>
-              <span>
-                <span className="names">{entry.wines.map((wine) => wine.name).join(', ')}</span>
-                <br />
-                <span className="soft">{entry.because}</span>
-              </span>
-              <Button size="small" label={`Take ${entry.wines.map((wine) => wine.name).join(', ')}`} onPress={() => onTake(entry.wines.map((wine) => wine.id))}>
-                Take these
-              </Button>
-            </li>
-          ))}
-          {found.more > 0 && <li className="soft">and {found.more} more like these</li>}
-        </Found>
-      )}
+        {found !== null && found.proposals.length > 0 && (
+          <Found aria-label="Proposals">
+            {found.proposals.map((entry) => (
+              <li key={entry.wines.map((wine) => wine.id).join()}>
+                <span>
+                  <span className="names">{entry.wines.map((wine) => wine.name).join(', ')}</span>
+                  <br />
+                  <span className="soft">{entry.because}</span>
+                </span>
+                <Button
+                  size="small"
+                  label={`Take ${entry.wines.map((wine) => wine.name).join(', ')}`}
+                  onPress={() => onTake(entry.wines.map((wine) => wine.id))}
+                >
+                  Take these
+                </Button>
+              </li>
+            ))}
+            {found.more > 0 && <li className="soft">and {found.more} more like these</li>}
+          </Found>
+        )}
+      </Disclosure>
     </Box>
   );
 }

@@ -7,7 +7,7 @@ import { colourWord, type ColourClass } from '@rose/core/wine/observables';
 import { allergenSentence } from '@rose/knowledge/evening/lists';
 import type { Amounts } from '@rose/knowledge/evening/amounts';
 import { Button } from '@/ui/button';
-import { SelectField } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
 import { moneyInWords } from '@rose/core/wine/money';
 import { NumberField } from '@/ui/number-field';
 

@@ -13,13 +13,14 @@ import { glassShapes } from '@rose/knowledge/glasses/index';
 import type { VenueFacts } from '@rose/knowledge/evening/evening';
 import type { FlightWineView } from '@/contract/answers';
 import { Button } from '@/ui/button';
-import { SelectField } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
 import { Glass } from '@/ui/glass';
 import { showVolume } from '@rose/core/wine/measure';
 import { TemperatureField, VolumeField } from '@/ui/measure-field';
 import { petalsOf } from '@rose/core/rose/rose';
 import { Rose } from '@/ui/rose';
 import { pinWords } from './pin-words';
+import { Disclosure } from '@/ui/disclosure';
 
 const List = styled(GridList<FlightWineView>)`
   display: grid;
@@ -75,11 +76,10 @@ const Item = styled(GridListItem)`
     color: var(--faint);
     min-height: 40px;
   }
-  details {
+  .disclosure {
     grid-column: 5 / -1;
   }
-  summary {
-    cursor: pointer;
+  .disclosure-line {
     font-size: 0.8125rem;
     color: var(--soft);
     min-height: 28px;
@@ -97,7 +97,7 @@ const Item = styled(GridListItem)`
     }
     .pin,
     .moves,
-    details {
+    .disclosure {
       grid-column: 4 / -1;
     }
   }
@@ -263,16 +263,19 @@ export function WineLine({
                 </span>
               )}
               {mayEdit && (
-                <details>
-                  <summary>
-                    {[
-                      entry?.predict === undefined ? '' : `you expect: ${predictions[entry.predict]}`,
-                      entry?.pourMl === undefined ? '' : showVolume(entry.pourMl, venue.volume),
-                      assumed.length === 0 ? 'nothing assumed' : `${assumed.length} of 10 values assumed`,
-                    ]
-                      .filter((part) => part !== '')
-                      .join(' · ')}
-                  </summary>
+                <Disclosure
+                  says={
+                    <>
+                      {[
+                        entry?.predict === undefined ? '' : `you expect: ${predictions[entry.predict]}`,
+                        entry?.pourMl === undefined ? '' : showVolume(entry.pourMl, venue.volume),
+                        assumed.length === 0 ? 'nothing assumed' : `${assumed.length} of 10 values assumed`,
+                      ]
+                        .filter((part) => part !== '')
+                        .join(' · ')}
+                    </>
+                  }
+                >
                   <div className="more">
                     <SelectField
                       label="You expect it"
@@ -316,7 +319,7 @@ export function WineLine({
                       .
                     </p>
                   )}
-                </details>
+                </Disclosure>
               )}
             </Item>
           );

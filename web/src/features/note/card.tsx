@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import type { ObservableId } from '@rose/core/wine/observables';
 import { cards } from '@rose/knowledge/sensations/cards';
 import { references, sensationTests } from '@rose/knowledge/sensations/references';
+import { Disclosure } from '@/ui/disclosure';
 
 const Text = styled.div`
   font-size: 0.9375rem;
@@ -13,12 +14,11 @@ const Text = styled.div`
   b {
     font-weight: 600;
   }
-  details {
+  .disclosure {
     margin: 4px 0 0;
     color: var(--soft);
   }
-  summary {
-    cursor: pointer;
+  .disclosure-line {
     min-height: 44px;
     padding: 10px 0;
   }
@@ -46,8 +46,7 @@ export function CardText({ id, brief = false }: { id: ObservableId; brief?: bool
           </p>
         </>
       )}
-      <details open={more} onToggle={(event) => setMore(event.currentTarget.open)}>
-        <summary>Why, what it is mistaken for{reference === undefined ? '' : ', and a kitchen to compare with'}</summary>
+      <Disclosure open={more} onOpen={setMore} says={<>Why, what it is mistaken for{reference === undefined ? '' : ', and a kitchen to compare with'}</>}>
         {card !== undefined && (
           <>
             <p>
@@ -76,7 +75,7 @@ export function CardText({ id, brief = false }: { id: ObservableId; brief?: bool
           </p>
         ))}
         {reference !== undefined && <p>Source of the amounts: {reference.source}.</p>}
-      </details>
+      </Disclosure>
     </Text>
   );
 }

@@ -19,6 +19,7 @@ import {
 import { Choice } from '@/ui/choice';
 import { Scale } from '@/ui/scale';
 import type { SetObservation } from './observation';
+import { Disclosure } from '@/ui/disclosure';
 
 /** The form of a quarter, read from the registry of observables. */
 export function Fields({ quarter, observed, set }: { quarter: Quarter; observed: Observed; set: SetObservation }) {
@@ -29,12 +30,12 @@ export function Fields({ quarter, observed, set }: { quarter: Quarter; observed:
     <>
       {ids.filter((id) => !extra.includes(id)).map(field)}
       {extra.length > 0 && (
-        <details open={extra.some((id) => observed[id] !== undefined)}>
-          <summary style={{ cursor: 'pointer', minHeight: 44, padding: '12px 0', color: 'var(--soft)', fontSize: '0.875rem' }}>
-            More to record: {extra.map((id) => observables[id].label.toLowerCase()).join(', ')}
-          </summary>
+        <Disclosure
+          open={extra.some((id) => observed[id] !== undefined)}
+          says={<span className="soft">More to record: {extra.map((id) => observables[id].label.toLowerCase()).join(', ')}</span>}
+        >
           {extra.map(field)}
-        </details>
+        </Disclosure>
       )}
     </>
   );

@@ -7,7 +7,7 @@ import { observables, type ObservableId } from '@rose/core/wine/observables';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { cards } from '@rose/knowledge/sensations/cards';
 import { Button } from '@/ui/button';
-import { SelectField } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
 import { Bar } from './note-layout';
 import { CardText } from './card';
 import { Field } from './fields';

@@ -1,25 +1,25 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { conditions, type Idea, type NoteDocument } from '@rose/core/wine/note';
 import { ideaInWords, where } from './judge/idea-words';
+import { Disclosure } from '@/ui/disclosure';
 import type { ChangeNote } from './observation';
 
 const IdeaForm = dynamic(() => import('./judge/ideas').then((module) => module.IdeaForm), { ssr: false });
 const CircumstancesForm = dynamic(() => import('./judge/ideas').then((module) => module.CircumstancesForm), { ssr: false });
 
-const Box = styled.details`
+const Box = styled.div`
   margin: 14px 0 0;
   border-top: 1px solid var(--line);
-  > summary {
-    cursor: pointer;
+  .disclosure-line {
     min-height: 44px;
     padding: 10px 0;
     color: var(--soft);
     font-size: 0.875rem;
   }
-  > summary strong {
+  .disclosure-line strong {
     color: var(--ink);
     font-weight: 600;
   }
@@ -35,27 +35,21 @@ const Box = styled.details`
     align-items: center;
     margin: 10px 0;
   }
-  label.tick {
-    display: flex;
-    gap: 8px;
-    align-items: center;
-    min-height: 44px;
-    font-size: 0.9375rem;
-  }
-  label.tick input {
-    width: 20px;
-    height: 20px;
-  }
 `;
 /** A part of the note most glasses do not need: its line is there at once, its form comes when it is opened. */
 function Drawer({ title, says, open = false, children }: { title: string; says: string; open?: boolean; children: ReactNode }) {
-  const [opened, setOpened] = useState(open);
   return (
-    <Box open={open || undefined} onToggle={(event) => event.currentTarget.open && setOpened(true)}>
-      <summary>
-        <strong>{title}</strong> {says}
-      </summary>
-      {opened && children}
+    <Box>
+      <Disclosure
+        open={open}
+        says={
+          <>
+            <strong>{title}</strong> {says}
+          </>
+        }
+      >
+        {children}
+      </Disclosure>
     </Box>
   );
 }

@@ -11,7 +11,10 @@ import { call } from '@/ui/api';
 import { searchOf } from '@/ui/search';
 import type { NoteFilters, AnswerOf } from '@/contract/answers';
 import { Button, ButtonLink, Key } from '@/ui/button';
-import { SelectField, TextField } from '@/ui/field';
+import { CheckBox } from '@/ui/check-box';
+import { DayField } from '@/ui/date-field';
+import { TextField } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
 import { Frame, Page } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
 import { Filters, useListPage } from '@/ui/list-page';
@@ -134,8 +137,8 @@ export function Notebook({ first, filters }: { first: NotebookPage; filters: Not
             empty="in any state"
             options={{ yes: 'without cold, coffee, toothpaste, perfume' }}
           />
-          <TextField label="From" type="date" value={filters.from ?? ''} onChange={(from) => ask({ from })} />
-          <TextField label="To" type="date" value={filters.to ?? ''} onChange={(to) => ask({ to })} />
+          <DayField label="From" value={filters.from ?? ''} onChange={(from) => ask({ from })} />
+          <DayField label="To" value={filters.to ?? ''} onChange={(to) => ask({ to })} />
         </Filters>
         {notes.length === 0 ? (
           <p className="soft">
@@ -147,9 +150,8 @@ export function Notebook({ first, filters }: { first: NotebookPage; filters: Not
               const title = note.wine?.name ?? `Glass ${note.code}`;
               return (
                 <li key={note.id}>
-                  <input
-                    type="checkbox"
-                    aria-label={`Compare ${title} by ${note.taster}`}
+                  <CheckBox
+                    label={`Compare ${title} by ${note.taster}`}
                     checked={picked.includes(note.id)}
                     onChange={() => setPicked(picked.includes(note.id) ? picked.filter((id) => id !== note.id) : [...picked.slice(-1), note.id])}
                   />

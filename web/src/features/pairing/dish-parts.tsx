@@ -6,7 +6,7 @@ import { dishAxisLabel, plateAxes, type Dish } from '@rose/core/pairing/dish';
 import { signed } from '@rose/core/wine/search-folding';
 import { alternatives, ingredient } from '@rose/knowledge/pairing';
 import { Button } from '@/ui/button';
-import { SelectField } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
 import { kindOf, nameOf } from './part-names';
 
 const Parts = styled.ul`

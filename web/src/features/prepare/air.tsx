@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import { airChoices, airWording, type AirChoice } from '@rose/core/air/air';
 import { sentence } from '@rose/core/wine/reason';
 import type { WholeEvening } from '@rose/knowledge/evening/whole';
-import { SelectField } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
 
 const List = styled.ul`
   list-style: none;

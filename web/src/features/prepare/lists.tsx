@@ -1,4 +1,5 @@
 'use client';
+import { CheckBox } from '@/ui/check-box';
 import styled from 'styled-components';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import type { VenueFacts } from '@rose/knowledge/evening/evening';
@@ -89,18 +90,16 @@ export function Lists({
             <ul>
               {lines.map((line) => (
                 <li key={line.id}>
-                  <label>
-                    <input
-                      type="checkbox"
-                      disabled={!mayEdit}
-                      checked={flight.checks[`${list}-${line.id}`] === true}
-                      onChange={(event) => onTick(`${list}-${line.id}`, event.target.checked)}
-                    />
+                  <CheckBox
+                    disabled={!mayEdit}
+                    checked={flight.checks[`${list}-${line.id}`] === true}
+                    onChange={(ticked) => onTick(`${list}-${line.id}`, ticked)}
+                  >
                     <span>
                       {line.text}
                       <small>{line.because}</small>
                     </span>
-                  </label>
+                  </CheckBox>
                 </li>
               ))}
             </ul>

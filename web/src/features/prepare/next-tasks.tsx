@@ -9,6 +9,7 @@ import type { WholeEvening } from '@rose/knowledge/evening/whole';
 import { useAct } from '@/ui/act';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
+import { CheckBox } from '@/ui/check-box';
 import { Button, Key } from '@/ui/button';
 
 const Big = styled.div`
@@ -127,15 +128,7 @@ export function NextTasks({
               <small data-critical={task.critical || undefined}>
                 {task.minutes} min{task.critical ? ', no slack' : ''}
               </small>
-              {mayEdit && (
-                <input
-                  type="checkbox"
-                  style={{ width: 22, height: 22 }}
-                  aria-label={`Done: ${task.text}`}
-                  checked={task.done}
-                  onChange={(event) => onDone(task.id, event.target.checked)}
-                />
-              )}
+              {mayEdit && <CheckBox label={`Done: ${task.text}`} checked={task.done} onChange={(done) => onDone(task.id, done)} />}
             </span>
           </li>
         ))}

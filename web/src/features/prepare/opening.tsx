@@ -5,7 +5,7 @@ import type { FlightDocument } from '@rose/core/flight/flight';
 import { openingCard } from '@rose/knowledge/evening/lists';
 import type { WholeEvening } from '@rose/knowledge/evening/whole';
 import { Button } from '@/ui/button';
-import { SelectField } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
 import { clockIn } from '@rose/core/wine/day';
 
 const Card = styled.button`

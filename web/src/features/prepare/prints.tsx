@@ -8,7 +8,8 @@ import { papers, printKinds, type PaperId } from '@/contract/prints';
 import { call, download } from '@/ui/api';
 import { useAct } from '@/ui/act';
 import { Button } from '@/ui/button';
-import { SelectField, Trouble } from '@/ui/field';
+import { Trouble } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
 import { dayAndClockIn } from '@rose/core/wine/day';
 import { keysOf } from '@rose/core/wine/keys';
 

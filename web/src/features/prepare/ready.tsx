@@ -8,6 +8,7 @@ import { doneIn, minutesFrom, type Moment } from '@rose/knowledge/evening/whole'
 import { minuteInWords, offInWords, remedyInWords, spanInWords } from '@rose/knowledge/evening/wording';
 import { minutesAWine, stockOf } from '@rose/knowledge/evening/evening';
 import { Button } from '@/ui/button';
+import { CheckBox } from '@/ui/check-box';
 import { Trouble } from '@/ui/field';
 import { clockIn } from '@rose/core/wine/day';
 import { FlightPage } from '@/features/shared-flight/flight-head';
@@ -337,10 +338,9 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
             </p>
           )}
           {mayEdit && (
-            <label style={{ display: 'flex', gap: 8, alignItems: 'center', minHeight: 44, fontSize: '0.875rem' }}>
-              <input type="checkbox" checked={flight.tasteFirst} onChange={(event) => change({ tasteFirst: event.target.checked })} />
+            <CheckBox checked={flight.tasteFirst} onChange={(tasteFirst) => change({ tasteFirst })}>
               Taste each wine in the afternoon, before anybody comes
-            </label>
+            </CheckBox>
           )}
         </aside>
       </Lay>

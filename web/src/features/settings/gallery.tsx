@@ -5,7 +5,8 @@ import { bearings, hueLadders, isHue, observables, type Reading } from '@rose/co
 import { Button, Key } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { CourseLine } from '@/ui/course-line';
-import { SelectField, TextField } from '@/ui/field';
+import { TextField } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
 import { Frame, Page } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
 import { Reasons } from '@/ui/reasons';

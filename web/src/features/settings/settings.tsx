@@ -13,7 +13,8 @@ import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button, ButtonLink } from '@/ui/button';
 import { dropAllDrafts } from '@/ui/document/unsaved-writing';
-import { SelectField, TextField, Trouble } from '@/ui/field';
+import { TextField, Trouble } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
 import { StockFields } from '@/features/shared-flight/stock-fields';
 import { Frame, Page } from '@/ui/frame';
 import { NumberField } from '@/ui/number-field';
@@ -22,6 +23,7 @@ import { Probes } from './probes';
 import { useDays, useMay } from '@/ui/here';
 import { labelsOf } from '@rose/core/wine/keys';
 import { roles, type Role } from '@/contract/roles';
+import { Disclosure } from '@/ui/disclosure';
 
 type Who = AnswerOf<'account', 'me'>;
 type People = AnswerOf<'member', 'list'>;
@@ -364,12 +366,16 @@ export function Settings({
               <h2>Letters sent</h2>
               <p className="soft">The simulated post of the demo: nothing leaves this machine.</p>
               {letters.map((letter) => (
-                <details key={letter.id}>
-                  <summary>
-                    {letter.subject}, to {letter.to}
-                  </summary>
+                <Disclosure
+                  key={letter.id}
+                  says={
+                    <>
+                      {letter.subject}, to {letter.to}
+                    </>
+                  }
+                >
                   <pre>{letter.body}</pre>
-                </details>
+                </Disclosure>
               ))}
             </section>
           )}

@@ -3,7 +3,7 @@ import type { Stock } from '@rose/core/flight/flight';
 import type { TemperatureUnit } from '@rose/core/wine/measure';
 import { glassShapes } from '@rose/knowledge/glasses/index';
 import { Button } from '../../ui/button';
-import { SelectField } from '../../ui/field';
+import { SelectField } from '../../ui/select-field';
 import { TemperatureField } from '../../ui/measure-field';
 import { NumberField } from '../../ui/number-field';
 

@@ -6,19 +6,14 @@ import type { NoteDocument } from '@rose/core/wine/note';
 import { sentence } from '@rose/core/wine/reason';
 import { deduceNote, settles } from '@rose/knowledge/archetypes/index';
 import { claimsOf } from '@rose/knowledge/popular-errors/index';
+import { Disclosure } from '@/ui/disclosure';
 
 const Body = styled.div`
-  details {
+  .disclosure {
     border-bottom: 1px solid var(--line);
   }
-  summary {
-    display: flex;
-    justify-content: space-between;
-    gap: 10px;
+  .disclosure-line {
     min-height: 44px;
-    align-items: center;
-    cursor: pointer;
-    list-style: none;
   }
   table {
     width: 100%;
@@ -89,18 +84,22 @@ function Row({ entry }: { entry: Deduced }) {
   const { dimension, values, leader, reasons } = entry;
   const widest = Math.max(1, ...reasons.slice(1).map((reason) => Math.abs(reason.push)));
   return (
-    <details>
-      <summary>
-        <span>
-          {dimensionNames[dimension]}: <strong>{leader === null ? 'cannot tell' : valueWord(dimension, leader)}</strong>
-        </span>
-        <span className="soft">
-          {values
-            .slice(0, leader === null ? 2 : 1)
-            .map(({ value, chance }) => `${leader === null ? `${valueWord(dimension, value)} ` : ''}${percent(chance)}`)
-            .join(', ')}
-        </span>
-      </summary>
+    <Disclosure
+      wide
+      says={
+        <>
+          <span>
+            {dimensionNames[dimension]}: <strong>{leader === null ? 'cannot tell' : valueWord(dimension, leader)}</strong>
+          </span>
+          <span className="soft">
+            {values
+              .slice(0, leader === null ? 2 : 1)
+              .map(({ value, chance }) => `${leader === null ? `${valueWord(dimension, value)} ` : ''}${percent(chance)}`)
+              .join(', ')}
+          </span>
+        </>
+      }
+    >
       {entry.why !== '' && <p className="soft">It cannot be told: {why[entry.why]}.</p>}
       <table>
         <caption className="soft" style={{ textAlign: 'left' }}>
@@ -132,6 +131,6 @@ function Row({ entry }: { entry: Deduced }) {
           ))}
         </tbody>
       </table>
-    </details>
+    </Disclosure>
   );
 }

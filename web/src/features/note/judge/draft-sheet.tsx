@@ -6,9 +6,10 @@ import { scoreWording } from '@rose/core/score/wording';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { sentence } from '@rose/core/wine/reason';
 import { plain } from '@rose/core/wine/search-folding';
-import { SelectField } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
 import type { ChangeNote } from '../observation';
 import { useOwnSchemes } from './own-sheets';
+import { Disclosure } from '@/ui/disclosure';
 
 const Score = styled.div`
   .figure {
@@ -23,15 +24,10 @@ const Score = styled.div`
   li {
     border-bottom: 1px solid var(--line);
   }
-  summary {
-    display: flex;
-    justify-content: space-between;
-    gap: 10px;
+  .disclosure-line {
     padding: 7px 0;
-    cursor: pointer;
-    list-style: none;
   }
-  details p {
+  .disclosure p {
     color: var(--soft);
     font-size: 0.84375rem;
     margin: 0 0 8px;
@@ -85,20 +81,24 @@ export function Sheet({ doc, change }: { doc: NoteDocument; change: ChangeNote }
       <ul>
         {draft.criteria.map((criterion) => (
           <li key={criterion.id}>
-            <details>
-              <summary>
-                <span>
-                  {criterion.section === criterion.label ? '' : `${criterion.section}: `}
-                  {criterion.label}
-                </span>
-                <strong>
-                  {criterion.mark ?? `${criterion.least}–${criterion.best}`} / {criterion.best}
-                </strong>
-              </summary>
+            <Disclosure
+              wide
+              says={
+                <>
+                  <span>
+                    {criterion.section === criterion.label ? '' : `${criterion.section}: `}
+                    {criterion.label}
+                  </span>
+                  <strong>
+                    {criterion.mark ?? `${criterion.least}–${criterion.best}`} / {criterion.best}
+                  </strong>
+                </>
+              }
+            >
               <p>
                 {criterion.reasons.map((reason) => `${sentence(scoreWording, reason)}${reason.push === 0 ? '' : ` gives ${plain(reason.push)}`}`).join('; ')}.
               </p>
-            </details>
+            </Disclosure>
           </li>
         ))}
       </ul>

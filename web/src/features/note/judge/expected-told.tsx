@@ -3,6 +3,7 @@ import styled from 'styled-components';
 import { againstExpected, firmness, type Compared as Finding } from '@rose/knowledge/expectation/index';
 import type { WineFacts } from '@rose/core/wine/facts';
 import type { NoteDocument } from '@rose/core/wine/note';
+import { Disclosure } from '@/ui/disclosure';
 
 const Body = styled.div`
   font-size: 0.9375rem;
@@ -22,8 +23,7 @@ const Body = styled.div`
     color: var(--soft);
     font-size: 0.8125rem;
   }
-  summary {
-    cursor: pointer;
+  .disclosure-line {
     min-height: 44px;
     padding: 10px 0;
     color: var(--soft);
@@ -57,13 +57,16 @@ export function Compared({ facts, doc, day }: { facts: WineFacts; doc: NoteDocum
       <List title="Otherwise than expected" of={otherwise} />
       <List title="Expected, and missing" of={missing} />
       <List title="Found, and not expected" of={surprising} />
-      <details>
-        <summary>
-          {found.length} as expected{unlooked.length > 0 ? `, ${unlooked.length} not looked at` : ''}
-        </summary>
+      <Disclosure
+        says={
+          <>
+            {found.length} as expected{unlooked.length > 0 ? `, ${unlooked.length} not looked at` : ''}
+          </>
+        }
+      >
         <List title="As expected" of={found} />
         {unlooked.length > 0 && <p style={{ margin: '10px 0 0' }}>Not looked at: {unlooked.join(', ')}.</p>}
-      </details>
+      </Disclosure>
     </Body>
   );
 }

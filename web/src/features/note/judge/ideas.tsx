@@ -4,7 +4,9 @@ import { v4 } from 'uuid';
 import { certainties, conditions, priceIdeas, vessels, type Circumstances, type Idea, type NoteDocument } from '@rose/core/wine/note';
 import { grapeNames } from '@rose/knowledge/grapes/index';
 import { Button } from '@/ui/button';
-import { SelectField, TextField } from '@/ui/field';
+import { TextField } from '@/ui/field';
+import { CheckBox } from '@/ui/check-box';
+import { SelectField } from '@/ui/select-field';
 import { TemperatureField } from '@/ui/measure-field';
 import { NumberField } from '@/ui/number-field';
 import { ideaInWords, where } from './idea-words';
@@ -110,10 +112,9 @@ export function CircumstancesForm({ doc, change }: { doc: NoteDocument; change: 
         />
       </div>
       {(Object.keys(conditions) as (keyof typeof conditions)[]).map((key) => (
-        <label className="tick" key={key}>
-          <input type="checkbox" checked={now[key] === true} onChange={(event) => set({ [key]: event.target.checked })} />
+        <CheckBox key={key} checked={now[key] === true} onChange={(ticked) => set({ [key]: ticked })}>
           {conditions[key]}
-        </label>
+        </CheckBox>
       ))}
     </>
   );

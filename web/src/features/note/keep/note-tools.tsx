@@ -10,7 +10,9 @@ import type { NoteView } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
-import { SelectField, Trouble } from '@/ui/field';
+import { Trouble } from '@/ui/field';
+import { CheckBox } from '@/ui/check-box';
+import { SelectField } from '@/ui/select-field';
 import { dayInWords } from '@rose/core/wine/day';
 
 const WinePicker = dynamic(() => import('@/ui/wine-picker').then((module) => module.WinePicker), { ssr: false });
@@ -85,21 +87,17 @@ export function Keep({ note, doc, flush }: { note: NoteView; doc: NoteDocument; 
       )}
       <Beside id={note.id} />
       {note.mine && (
-        <label style={{ display: 'flex', gap: 8, alignItems: 'center', minHeight: 44, fontSize: '0.9375rem' }}>
-          <input
-            type="checkbox"
-            style={{ width: 20, height: 20 }}
-            checked={shared}
-            onChange={(event) => {
-              const next = event.target.checked;
-              act(async () => {
-                await call(contract.note.share, { id: note.id, shared: next });
-                setShared(next);
-              })();
-            }}
-          />
+        <CheckBox
+          checked={shared}
+          onChange={(next) =>
+            act(async () => {
+              await call(contract.note.share, { id: note.id, shared: next });
+              setShared(next);
+            })()
+          }
+        >
           The venue’s hosts may read it
-        </label>
+        </CheckBox>
       )}
       <span className="files">
         Take it along:

@@ -6,6 +6,7 @@ import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
+import { CheckBox } from '@/ui/check-box';
 import { TextField, Trouble } from '@/ui/field';
 import { Frame, Page } from '@/ui/frame';
 import { WinePicker } from '@/ui/wine-picker';
@@ -65,10 +66,9 @@ export function Deal() {
               ) : (
                 <p className="soft">Six bottles: enough for one round.</p>
               )}
-              <label style={{ display: 'flex', gap: 8, alignItems: 'center', minHeight: 44 }}>
-                <input type="checkbox" style={{ width: 20, height: 20 }} checked={forOther} onChange={(event) => setForOther(event.target.checked)} />I deal for
-                somebody else of this venue
-              </label>
+              <CheckBox checked={forOther} onChange={setForOther}>
+                I deal for somebody else of this venue
+              </CheckBox>
               {forOther && <TextField label="Their email" value={taster} onChange={setTaster} />}
             </div>
             <Button tone="strong" disabled={!ready} onPress={() => void deal()}>

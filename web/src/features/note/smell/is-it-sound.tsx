@@ -7,8 +7,9 @@ import type { WineFacts } from '@rose/core/wine/facts';
 import { signed } from '@rose/core/wine/search-folding';
 import { faultContext, faultCues, triageGlass } from '@rose/knowledge/faults/index';
 import { Button } from '@/ui/button';
-import { SelectField } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
 import type { ChangeNote, SetObservation } from '../observation';
+import { Disclosure } from '@/ui/disclosure';
 
 const Box = styled.section`
   border-left: 3px solid var(--amber);
@@ -37,8 +38,7 @@ const Box = styled.section`
     border-top: 1px solid var(--line);
     font-size: 0.9375rem;
   }
-  summary {
-    cursor: pointer;
+  .disclosure-line {
     min-height: 32px;
   }
   .soft {
@@ -89,10 +89,13 @@ export function Triage({
         <ul aria-label="Likely faults">
           {likely.map((entry) => (
             <li key={entry.fault.id}>
-              <details>
-                <summary>
-                  <strong>{entry.fault.name}</strong>: {chanceWord(entry.chance)}, about {Math.max(1, Math.round(entry.chance * 100))} in a hundred
-                </summary>
+              <Disclosure
+                says={
+                  <>
+                    <strong>{entry.fault.name}</strong>: {chanceWord(entry.chance)}, about {Math.max(1, Math.round(entry.chance * 100))} in a hundred
+                  </>
+                }
+              >
                 <ul>
                   {entry.reasons.map((reason, i) => (
                     <li key={i} className="soft">
@@ -105,7 +108,7 @@ export function Triage({
                     </li>
                   ))}
                 </ul>
-              </details>
+              </Disclosure>
               {entry.chance >= 0.15 && (
                 <div className="do">
                   {entry.fault.now

@@ -1,0 +1,80 @@
+'use client';
+import { parseDate, parseDateTime } from '@internationalized/date';
+import { DateField, DateInput, DateSegment } from 'react-aria-components/DateField';
+import { I18nProvider } from 'react-aria-components/I18nProvider';
+import { Label } from 'react-aria-components/Label';
+import styled from 'styled-components';
+import { Hint, type Labelled } from './field';
+
+const Wrap = styled.div`
+  min-width: 0;
+  .field {
+    display: grid;
+    gap: 4px;
+  }
+  label,
+  .label {
+    font-size: 0.8125rem;
+    color: var(--soft);
+  }
+  .parts {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    min-height: 44px;
+    padding: 8px 12px;
+    border: 1px solid var(--line);
+    border-radius: 10px;
+    background: var(--raised);
+    white-space: nowrap;
+  }
+  .parts[data-focus-within] {
+    border-color: var(--madder);
+  }
+  .part {
+    padding: 0 1px;
+    border-radius: 4px;
+    outline: none;
+    font-variant-numeric: tabular-nums;
+  }
+  .part[data-placeholder] {
+    color: var(--soft);
+  }
+  .part[data-focused] {
+    background: var(--strong);
+    color: var(--on-strong);
+  }
+`;
+interface Told extends Labelled {
+  /** ISO, in nobody's time zone: "2026-11-26", or "2026-11-26T19:00"; empty while nothing is set. */
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+}
+
+/** Day first, as it is written everywhere here; filled part by part, from the keyboard or with the arrows. */
+function Parts({ label, hint, value, onChange, time }: Told & { time: boolean }) {
+  const read = time ? parseDateTime : parseDate;
+  return (
+    <Wrap>
+      <I18nProvider locale="en-GB">
+        <DateField
+          className="field"
+          granularity={time ? 'minute' : 'day'}
+          hourCycle={24}
+          value={value === '' ? null : read(value)}
+          onChange={(set) => onChange(set === null ? '' : set.toString().slice(0, time ? 16 : 10))}
+        >
+          <Label>
+            {label}
+            <Hint>{hint}</Hint>
+          </Label>
+          <DateInput className="parts">{(segment) => <DateSegment segment={segment} className="part" />}</DateInput>
+        </DateField>
+      </I18nProvider>
+    </Wrap>
+  );
+}
+/** A day. */
+export const DayField = (props: Told) => <Parts {...props} time={false} />;
+/** A day and a time of the clock on the wall. */
+export const MomentField = (props: Told) => <Parts {...props} time />;

@@ -1,0 +1,141 @@
+'use client';
+import { ChevronDown } from 'lucide-react';
+import { Button } from 'react-aria-components/Button';
+import { Label } from 'react-aria-components/Label';
+import { ListBox, ListBoxItem } from 'react-aria-components/ListBox';
+import { Popover } from 'react-aria-components/Popover';
+import { Select, SelectValue } from 'react-aria-components/Select';
+import styled from 'styled-components';
+import { Hint, type Labelled } from './field';
+
+const Wrap = styled(Select)`
+  display: grid;
+  gap: 4px;
+  min-width: 0;
+  label,
+  .label {
+    font-size: 0.8125rem;
+    color: var(--soft);
+  }
+  .error {
+    color: var(--madder);
+    font-size: 0.8125rem;
+  }
+` as typeof Select;
+const Trigger = styled(Button)`
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 8px;
+  min-height: 44px;
+  min-width: 0;
+  width: 100%;
+  padding: 8px 12px;
+  border: 1px solid var(--line);
+  border-radius: 10px;
+  background: var(--raised);
+  color: var(--ink);
+  font: inherit;
+  text-align: start;
+  cursor: pointer;
+  > span {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  &[data-focus-visible] {
+    outline: 2px solid var(--madder);
+    outline-offset: 2px;
+  }
+  &[data-disabled] {
+    opacity: 0.5;
+    cursor: default;
+  }
+  svg {
+    flex: none;
+    color: var(--soft);
+  }
+`;
+const List = styled(Popover)`
+  min-width: var(--trigger-width);
+  max-width: min(480px, calc(100vw - 24px));
+  overflow: auto;
+  background: var(--raised);
+  color: var(--ink);
+  border: 1px solid var(--line);
+  border-radius: 12px;
+  box-shadow: 0 12px 40px rgb(0 0 0 / 14%);
+  padding: 6px;
+  [role='option'] {
+    padding: 9px 12px;
+    min-height: 40px;
+    border-radius: 8px;
+    cursor: pointer;
+    outline: none;
+  }
+  [role='option'][data-focused] {
+    background: var(--sunk);
+  }
+  [role='option'][data-selected] {
+    font-weight: 650;
+  }
+  @media (pointer: coarse) {
+    [role='option'] {
+      min-height: 44px;
+    }
+  }
+`;
+
+/** No option: the key of what `empty` says. */
+const none = '';
+
+/** One of a list that opens. Nothing chosen stays nothing where `empty` says what that means. */
+export function SelectField<K extends string, E extends string | undefined = undefined>({
+  label,
+  hint,
+  error,
+  value,
+  onChange,
+  options,
+  empty,
+  hideLabel,
+}: Labelled & {
+  hideLabel?: boolean;
+  value: NoInfer<K> | '';
+  /** Only what stands among the options, or nothing where `empty` says what that is. */
+  onChange: (value: E extends string ? K | '' : K) => void;
+  options: Readonly<Partial<Record<K, string>>>;
+  empty?: E;
+}) {
+  const rows = [...(empty === undefined ? [] : [[none, empty] as const]), ...Object.entries<string | undefined>(options)];
+  return (
+    <Wrap
+      {...(hideLabel === true ? { 'aria-label': label } : {})}
+      value={value}
+      isInvalid={error !== undefined}
+      onChange={(key) => onChange(String(key) as K)}
+      placeholder="choose"
+    >
+      {hideLabel !== true && (
+        <Label>
+          {label}
+          <Hint>{hint}</Hint>
+        </Label>
+      )}
+      <Trigger>
+        <SelectValue />
+        <ChevronDown size={16} aria-hidden />
+      </Trigger>
+      {error !== undefined && <div className="error">{error}</div>}
+      <List>
+        <ListBox>
+          {rows.map(([key, word]) => (
+            <ListBoxItem key={key} id={key} textValue={word ?? key}>
+              {word}
+            </ListBoxItem>
+          ))}
+        </ListBox>
+      </List>
+    </Wrap>
+  );
+}
