@@ -21,6 +21,24 @@ const instants = {
   message: 'A day cut out of an instant is the day in Greenwich: use dayIn(instant, zone).',
 };
 
+/** What React Aria does is done by it, in ui/: a field, a list, a dialog of the browser's own, or a role by hand, has none of its keys and none of its words. */
+const controls = [
+  {
+    selector: 'JSXOpeningElement[name.name=/^(select|details|dialog|input|textarea)$/]',
+    message: 'A control of ours stands in ui/: use that, or make it there on React Aria.',
+  },
+  {
+    selector:
+      'JSXAttribute[name.name="role"][value.value=/^(button|checkbox|combobox|dialog|alertdialog|grid|listbox|menu|menuitem|option|progressbar|radio|radiogroup|row|searchbox|slider|spinbutton|switch|tab|tablist|tabpanel|textbox|toolbar|tooltip|tree)$/]',
+    message: 'React Aria gives this role, with its keys: use its control.',
+  },
+];
+const ofTheContract = [
+  instants,
+  typedCalls,
+  { selector: 'TSAsExpression > AwaitExpression > CallExpression[callee.name=/^(call|download)$/]', message: 'What a call answers is the contract’s.' },
+];
+
 export default tseslint.config(
   { ignores: ['**/node_modules/**', '**/.next/**', 'web/next-env.d.ts', 'web/src/db/migrations/**', 'e2e/zz-*'] },
   ...tseslint.configs.recommended,
@@ -43,14 +61,11 @@ export default tseslint.config(
       'react-hooks/exhaustive-deps': 'warn',
       ...next.configs.recommended.rules,
       '@next/next/no-html-link-for-pages': 'off',
-      'no-restricted-syntax': [
-        'error',
-        instants,
-        typedCalls,
-        { selector: 'TSAsExpression > AwaitExpression > CallExpression[callee.name=/^(call|download)$/]', message: 'What a call answers is the contract’s.' },
-      ],
+      'no-restricted-syntax': ['error', ...ofTheContract],
     },
   },
+  { files: ['web/src/{app,features}/**/*.tsx'], rules: { 'no-restricted-syntax': ['error', ...ofTheContract, ...controls] } },
+  { files: ['web/src/ui/**/*.tsx'], rules: { 'no-restricted-syntax': ['error', ...ofTheContract, controls[1]] } },
   {
     files: ['web/src/contract/**', 'web/src/ui/api.ts'],
     ignores: ['**/*.test.ts'],

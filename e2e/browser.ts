@@ -55,7 +55,7 @@ export const settled = (page: Page) =>
 export async function press(page: Page, text: string): Promise<void> {
   const found = await page.waitForFunction(
     (wanted) =>
-      [...document.querySelectorAll<HTMLButtonElement>('button, a')].find(
+      [...document.querySelectorAll<HTMLButtonElement>('button, a, [role="tab"]')].find(
         (element) => (element.textContent ?? '').replace(/\s+/g, ' ').includes(wanted) && !element.disabled && element.getClientRects().length > 0,
       ),
     { timeout: 15_000, polling: 100 },

@@ -220,7 +220,7 @@ describe('a pair with hidden labels', () => {
     await page.keyboard.press('x');
     await move('right', 'acidity', 1);
     await waitForText(page, 'The right is softer in acid');
-    const call = await page.waitForSelector('::-p-xpath(//label[contains(., "the older one")]//input)');
+    const call = await page.waitForSelector('::-p-xpath(//div[@role="group"][contains(., "the older one")]//input)');
     await call!.focus();
     await page.keyboard.press('ArrowRight');
     await page.keyboard.press('ArrowRight');

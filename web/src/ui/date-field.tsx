@@ -37,6 +37,15 @@ const Wrap = styled.div`
     outline: none;
     font-variant-numeric: tabular-nums;
   }
+  .part[role='spinbutton'] {
+    display: inline-grid;
+    place-items: center;
+    min-width: 24px;
+    min-height: 24px;
+  }
+  .part[data-type='literal'] {
+    padding: 0;
+  }
   .part[data-placeholder] {
     color: var(--soft);
   }
@@ -64,7 +73,7 @@ function Parts({ label, hint, value, onChange, time }: Told & { time: boolean })
           value={value === '' ? null : read(value)}
           onChange={(set) => onChange(set === null ? '' : set.toString().slice(0, time ? 16 : 10))}
         >
-          <Label>
+          <Label className="label">
             {label}
             <Hint>{hint}</Hint>
           </Label>

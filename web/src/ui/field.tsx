@@ -117,6 +117,50 @@ export function TextArea({ value, onChange, rows = 3, ...said }: Labelled & { va
     </Field>
   );
 }
+interface Bare {
+  /** Said to who does not see what stands beside it. */
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+  readonly placeholder?: string;
+  readonly inputMode?: 'decimal' | 'numeric';
+  readonly readOnly?: boolean;
+  readonly invalid?: boolean;
+}
+/** A field among words, which name it; its look is its place's own. */
+export function BareField({ label, value, onChange, placeholder, inputMode, readOnly, invalid }: Bare) {
+  const ref = useRef<HTMLInputElement>(null);
+  const { inputProps } = useTextField(
+    {
+      'aria-label': label,
+      value,
+      onChange,
+      ...(placeholder === undefined ? {} : { placeholder }),
+      ...(inputMode === undefined ? {} : { inputMode }),
+      ...(readOnly === undefined ? {} : { isReadOnly: readOnly }),
+      ...(invalid === undefined ? {} : { isInvalid: invalid }),
+    },
+    ref,
+  );
+  return <input {...inputProps} ref={ref} />;
+}
+/** Text in the place of a text that is being rewritten: kept when it is left, given up by Escape. */
+export function BareArea({ label, value, onChange, onKeep, onDrop }: Bare & { onKeep: () => void; onDrop: () => void }) {
+  const ref = useRef<HTMLTextAreaElement>(null);
+  const { inputProps } = useTextField(
+    {
+      'aria-label': label,
+      value,
+      onChange,
+      autoFocus: true,
+      inputElementType: 'textarea',
+      onBlur: onKeep,
+      onKeyDown: (event) => event.key === 'Escape' && onDrop(),
+    },
+    ref,
+  );
+  return <textarea {...inputProps} ref={ref} />;
+}
 const FieldError = ({ says, ...props }: { says: string | undefined }) =>
   says === undefined ? null : (
     <div {...props} className="error">

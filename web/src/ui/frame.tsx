@@ -139,7 +139,11 @@ const Sheet = styled(Modal)`
   border-radius: 14px;
   padding: 18px 22px;
   box-shadow: 0 12px 40px rgb(0 0 0 / 14%);
+  min-width: 220px;
   max-width: min(360px, calc(100vw - 36px));
+  [role='dialog'] {
+    outline: none;
+  }
   dl {
     display: grid;
     grid-template-columns: auto 1fr;

@@ -2,7 +2,7 @@
 import { ChevronDown } from 'lucide-react';
 import { Button } from 'react-aria-components/Button';
 import { Label } from 'react-aria-components/Label';
-import { ListBox, ListBoxItem } from 'react-aria-components/ListBox';
+import { ListBox as Options, ListBoxItem } from 'react-aria-components/ListBox';
 import { Popover } from 'react-aria-components/Popover';
 import { Select, SelectValue } from 'react-aria-components/Select';
 import styled from 'styled-components';
@@ -56,7 +56,8 @@ const Trigger = styled(Button)`
     color: var(--soft);
   }
 `;
-const List = styled(Popover)`
+/** The list a field opens, over the page. */
+export const OptionList = styled(Popover)`
   min-width: var(--trigger-width);
   max-width: min(480px, calc(100vw - 24px));
   overflow: auto;
@@ -86,6 +87,7 @@ const List = styled(Popover)`
   }
 `;
 
+export { Options };
 /** No option: the key of what `empty` says. */
 const none = '';
 
@@ -117,7 +119,7 @@ export function SelectField<K extends string, E extends string | undefined = und
       placeholder="choose"
     >
       {hideLabel !== true && (
-        <Label>
+        <Label className="label">
           {label}
           <Hint>{hint}</Hint>
         </Label>
@@ -127,15 +129,15 @@ export function SelectField<K extends string, E extends string | undefined = und
         <ChevronDown size={16} aria-hidden />
       </Trigger>
       {error !== undefined && <div className="error">{error}</div>}
-      <List>
-        <ListBox>
+      <OptionList>
+        <Options>
           {rows.map(([key, word]) => (
             <ListBoxItem key={key} id={key} textValue={word ?? key}>
               {word}
             </ListBoxItem>
           ))}
-        </ListBox>
-      </List>
+        </Options>
+      </OptionList>
     </Wrap>
   );
 }

@@ -14,6 +14,7 @@ import { Glass } from '@/ui/glass';
 import { Filters, useListPage } from '@/ui/list-page';
 import { facts } from '@rose/core/wine/facts';
 import { petalsOf } from '@rose/core/rose/rose';
+import { countryName } from '@/ui/place-names';
 import { Rose } from '@/ui/rose';
 import { useMay } from '@/ui/here';
 
@@ -217,11 +218,4 @@ export function Cellar({ first, filters, countries }: { first: Listing; filters:
       </Page>
     </Frame>
   );
-}
-function countryName(code: string): string {
-  try {
-    return new Intl.DisplayNames('en-GB', { type: 'region' }).of(code) ?? code;
-  } catch {
-    return code;
-  }
 }

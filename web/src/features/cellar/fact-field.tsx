@@ -2,6 +2,7 @@
 import { facts, origins, type FactId, type FactSpec, type GrapeShare, type Origin, type Vintage, type WineDocument } from '@rose/core/wine/facts';
 import type { OpenDocument } from '@/ui/document/use-document';
 import { TextField } from '@/ui/field';
+import { CountryField } from '@/ui/finder-field';
 import { SelectField } from '@/ui/select-field';
 import { NumberField } from '@/ui/number-field';
 import { GrapesField } from './grapes-field';
@@ -49,6 +50,8 @@ export function FactField({ id, open }: { id: FactId; open: OpenDocument<WineDoc
   else if (spec.kind === 'vintage') field = <VintageField value={value as Vintage | undefined} onChange={set} />;
   else if (spec.kind === 'grapes')
     field = <GrapesField value={(value as readonly GrapeShare[] | undefined) ?? []} onChange={(next) => set(next.length === 0 ? undefined : next)} />;
+  else if (id === 'country')
+    field = <CountryField label={spec.label} value={(value as string | undefined) ?? ''} onChange={(next) => set(next === '' ? undefined : next)} />;
   else
     field = (
       <TextField label={spec.label} hint={spec.hint} value={(value as string | undefined) ?? ''} onChange={(next) => set(next === '' ? undefined : next)} />

@@ -6,6 +6,7 @@ import { contract } from '@/contract/client';
 import { ApiProblem, call } from '@/ui/api';
 import { Button, ButtonLink } from '@/ui/button';
 import { Trouble } from '@/ui/field';
+import { FileButton } from '@/ui/file-button';
 import { SelectField } from '@/ui/select-field';
 import { Frame, Page } from '@/ui/frame';
 
@@ -104,16 +105,9 @@ export function ImportList({ fields }: { fields: readonly { id: string; label: s
           <span className="soft">CSV with commas, semicolons or tabs, or our own JSON; at most 2,000 wines; all or nothing</span>
         </div>
         <p>
-          <input
-            type="file"
-            accept=".csv,.tsv,.txt,.json,text/csv,application/json"
-            aria-label="The file"
-            onChange={(event) => {
-              void take(event.target.files?.[0]);
-              // So that the same file, mended, can be chosen again.
-              event.target.value = '';
-            }}
-          />
+          <FileButton types={['.csv', '.tsv', '.txt', '.json', 'text/csv', 'application/json']} onFile={(file) => void take(file)}>
+            Choose the file
+          </FileButton>
         </p>
         {problem !== null && <Trouble role="alert">{problem.message}</Trouble>}
         {done !== null && (

@@ -4,6 +4,7 @@ import { Button } from '@/ui/button';
 import type { OpenDocument } from '@/ui/document/use-document';
 import { DayField } from '@/ui/date-field';
 import { TextField } from '@/ui/field';
+import { CurrencyField } from '@/ui/finder-field';
 import { NumberField } from '@/ui/number-field';
 
 /** A lot of bottles: size, number, price, merchant. */
@@ -43,11 +44,11 @@ export function LotRow({ lot, currency, open }: { lot: Lot; currency: string; op
           )
         }
       />
-      <TextField
-        label="currency"
-        value={lot.currency ?? ''}
-        onChange={(value) => /^[A-Za-z]{3}$/.test(value) && lot.priceMinor !== undefined && set({ currency: value.toUpperCase() })}
-      />
+      {lot.priceMinor === undefined ? (
+        <span />
+      ) : (
+        <CurrencyField label="currency" value={lot.currency ?? currency} onChange={(value) => value !== '' && set({ currency: value })} />
+      )}
       <TextField label="merchant" value={lot.merchant ?? ''} onChange={(value) => set({ merchant: value === '' ? undefined : value })} />
       <DayField label="bought" value={lot.bought ?? ''} onChange={(value) => set({ bought: value === '' ? undefined : value })} />
       <Button size="small" label="Remove these bottles" onPress={() => open.change((d) => ({ ...d, lots: d.lots.filter((entry) => entry.id !== lot.id) }))}>

@@ -17,6 +17,7 @@ import {
   type Reading,
 } from '@rose/core/wine/observables';
 import { Choice } from '@/ui/choice';
+import { BareField } from '@/ui/field';
 import { Scale } from '@/ui/scale';
 import type { SetObservation } from './observation';
 import { Disclosure } from '@/ui/disclosure';
@@ -133,16 +134,16 @@ const Mark = styled.div`
   align-items: center;
   padding: 12px 0;
   border-bottom: 1px solid var(--line);
-  label {
+  .name {
     font-weight: 600;
   }
-  label span {
+  .name span {
     display: block;
     font-weight: 400;
     color: var(--soft);
     font-size: 0.8125rem;
   }
-  input[type='number'] {
+  input {
     width: 6rem;
     min-height: 56px;
     font: 600 1.875rem var(--serif);
@@ -188,25 +189,21 @@ function MarkField({
   const wrong = text !== '' && !(Number.isInteger(n) && n >= low && n <= high);
   return (
     <Mark onBlur={() => setTyped(null)}>
-      <label htmlFor="own-mark">
+      <span className="name">
         {label}
         <span>{hint}</span>
-      </label>
+      </span>
       <span>
-        <input
-          id="own-mark"
-          type="number"
+        <BareField
           inputMode="numeric"
-          min={low}
-          max={high}
+          label={label}
           value={text}
           placeholder="–"
-          aria-invalid={wrong}
-          onChange={(event) => {
-            setTyped(event.target.value);
-            const next = Number(event.target.value);
-            if (event.target.value === '') onChange(undefined);
-            else if (Number.isInteger(next) && next >= low && next <= high) onChange(next);
+          invalid={wrong}
+          onChange={(next) => {
+            setTyped(next);
+            if (next === '') onChange(undefined);
+            else if (Number.isInteger(Number(next)) && Number(next) >= low && Number(next) <= high) onChange(Number(next));
           }}
         />{' '}
         <span style={{ color: wrong ? 'var(--madder)' : 'var(--soft)' }}>of 100{wrong ? `; from ${low} to ${high}` : ''}</span>

@@ -1,4 +1,6 @@
 'use client';
+import { ToggleButton } from 'react-aria-components/ToggleButton';
+import { ToggleButtonGroup } from 'react-aria-components/ToggleButtonGroup';
 import styled from 'styled-components';
 
 /** How much of a glass is asked. One record: a change of depth hides questions, it never drops an answer. */
@@ -21,7 +23,7 @@ export function keepDepth(depth: Depth): void {
   }
 }
 
-const Switch = styled.div`
+const Switch = styled(ToggleButtonGroup)`
   display: inline-flex;
   border: 1px solid var(--line);
   border-radius: 10px;
@@ -39,7 +41,7 @@ const Switch = styled.div`
   button + button {
     border-left: 1px solid var(--line);
   }
-  button[aria-checked='true'] {
+  button[data-selected] {
     color: var(--ink);
     font-weight: 650;
     background: var(--sunk);
@@ -48,11 +50,11 @@ const Switch = styled.div`
 
 export function DepthSwitch({ depth, onChange }: { depth: Depth; onChange: (depth: Depth) => void }) {
   return (
-    <Switch role="radiogroup" aria-label="How much is asked">
+    <Switch aria-label="How much is asked" disallowEmptySelection selectedKeys={[depth]} onSelectionChange={(keys) => onChange([...keys][0] as Depth)}>
       {(Object.keys(depths) as Depth[]).map((entry) => (
-        <button key={entry} type="button" role="radio" aria-checked={entry === depth} onClick={() => onChange(entry)}>
+        <ToggleButton key={entry} id={entry}>
           {depths[entry]}
-        </button>
+        </ToggleButton>
       ))}
     </Switch>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { TabList } from 'react-aria-components/Tabs';
 import styled from 'styled-components';
 
 /** Three columns on a desk, one on a phone. */
@@ -86,26 +87,29 @@ export const Lay = styled.div`
   }
 `;
 /** The quarters, each with how much of it was looked at. */
-export const Tabs = styled.div`
+export const TabStrip = styled(TabList)`
   display: flex;
   gap: 6px;
   margin: 0 0 16px;
   flex-wrap: wrap;
   border-bottom: 1px solid var(--line);
   padding-bottom: 12px;
-  button {
-    border: 0;
-    background: none;
+  [role='tab'] {
     padding: 8px 10px;
     min-height: 44px;
     cursor: pointer;
     color: var(--soft);
     border-radius: 8px;
+    outline: none;
     display: grid;
     gap: 4px;
     font-size: 0.9375rem;
   }
-  button[aria-selected='true'] {
+  [role='tab'][data-focus-visible] {
+    outline: 2px solid var(--madder);
+    outline-offset: 2px;
+  }
+  [role='tab'][data-selected] {
     color: var(--madder);
     font-weight: 650;
   }
@@ -122,14 +126,14 @@ export const Tabs = styled.div`
     height: 100%;
     background: var(--ink);
   }
-  button[aria-selected='true'] i b {
+  [role='tab'][data-selected] i b {
     background: var(--madder);
   }
   @media (max-width: 47.5em) {
     display: grid;
     grid-template-columns: repeat(5, 1fr);
     gap: 4px;
-    button {
+    [role='tab'] {
       padding: 6px 0;
       font-size: 0.8125rem;
     }

@@ -22,7 +22,7 @@ import { Bar, Lay } from './note-layout';
 import { CircumstancesNote, Ideas } from './opened-when-needed';
 import { Fields } from './fields';
 import type { ChangeNote, SetObservation } from './observation';
-import { QuarterTabs, lookedAt, quarterName } from './quarters';
+import { Quarters, lookedAt, quarterName } from './quarters';
 import { dayInWords } from '@rose/core/wine/day';
 
 const Quick = dynamic(() => import('./quick').then((module) => module.Quick), { loading: () => <Wait /> });
@@ -234,8 +234,7 @@ export function Desk({ note, routines }: { note: NoteView; routines: readonly Ro
           )}
           {depth === 'full' && (
             <>
-              <QuarterTabs quarter={quarter} doc={doc} go={go} />
-              <div id="quarter" role="tabpanel" aria-label={quarterName[quarter]}>
+              <Quarters quarter={quarter} doc={doc} go={go}>
                 <div style={{ display: 'flex', gap: 14, alignItems: 'baseline', flexWrap: 'wrap', marginBottom: 6 }}>
                   <h2>{quarterName[quarter]}</h2>
                   <span className="soft">{guide[quarter]}</span>
@@ -269,7 +268,7 @@ export function Desk({ note, routines }: { note: NoteView; routines: readonly Ro
                   </>
                 )}
                 {quarter === 'verdict' && !wide && after}
-              </div>
+              </Quarters>
               <Bar>
                 {undo}
                 {next === undefined ? (

@@ -1,8 +1,10 @@
 'use client';
+import type { ReactNode } from 'react';
+import { Tab, TabPanel, Tabs } from 'react-aria-components/Tabs';
 import { idsOf, observables, quarters, type Quarter } from '@rose/core/wine/observables';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { Key } from '@/ui/button';
-import { Tabs } from './note-layout';
+import { TabStrip } from './note-layout';
 
 export const quarterName: Record<Quarter, string> = { appearance: 'Appearance', aroma: 'Aroma', palate: 'Palate', finish: 'Finish', verdict: 'Judgement' };
 
@@ -13,27 +15,23 @@ export function lookedAt(doc: NoteDocument, quarter: Quarter): number {
   return quarter === 'aroma' ? Math.min(1, (recorded + Math.min(4, doc.chips.length)) / (ids.length + 4)) : recorded / ids.length;
 }
 
-export function QuarterTabs({ quarter, doc, go }: { quarter: Quarter; doc: NoteDocument; go: (to: Quarter) => void }) {
+/** The quarters as tabs, with what one of them asks below. */
+export function Quarters({ quarter, doc, go, children }: { quarter: Quarter; doc: NoteDocument; go: (to: Quarter) => void; children: ReactNode }) {
   return (
-    <Tabs role="tablist" aria-label="Quarters of the note">
-      {quarters.map((entry, i) => (
-        <button
-          key={entry}
-          type="button"
-          role="tab"
-          aria-selected={entry === quarter}
-          aria-controls="quarter"
-          aria-keyshortcuts={String(i + 1)}
-          onClick={() => go(entry)}
-        >
-          <i>
-            <b style={{ width: `${lookedAt(doc, entry) * 100}%` }} />
-          </i>
-          <span>
-            {quarterName[entry]} <Key>{i + 1}</Key>
-          </span>
-        </button>
-      ))}
+    <Tabs selectedKey={quarter} onSelectionChange={(key) => go(key as Quarter)}>
+      <TabStrip aria-label="Quarters of the note">
+        {quarters.map((entry, i) => (
+          <Tab key={entry} id={entry}>
+            <i>
+              <b style={{ width: `${lookedAt(doc, entry) * 100}%` }} />
+            </i>
+            <span>
+              {quarterName[entry]} <Key>{i + 1}</Key>
+            </span>
+          </Tab>
+        ))}
+      </TabStrip>
+      <TabPanel id={quarter}>{children}</TabPanel>
     </Tabs>
   );
 }

@@ -7,6 +7,7 @@ import type { NoteFile } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button, ButtonLink } from '@/ui/button';
+import { FileButton } from '@/ui/file-button';
 import { TextField, Trouble } from '@/ui/field';
 import { useMay } from '@/ui/here';
 
@@ -20,28 +21,6 @@ const Row = styled.div`
     display: flex;
     gap: 10px;
     align-items: flex-end;
-  }
-  input[type='file'] {
-    position: absolute;
-    opacity: 0;
-    width: 1px;
-    height: 1px;
-  }
-  label.file {
-    display: inline-flex;
-    align-items: center;
-    min-height: 44px;
-    padding: 0 14px;
-    border: 1px solid var(--line);
-    border-radius: 10px;
-    background: var(--raised);
-    font-weight: 600;
-    font-size: 0.9375rem;
-    cursor: pointer;
-  }
-  label.file:focus-within {
-    outline: 2px solid var(--madder);
-    outline-offset: 2px;
   }
 `;
 
@@ -87,29 +66,24 @@ export function Begin() {
           </form>
         )}
         <ButtonLink href="/notes/deal">Deal hidden glasses</ButtonLink>
-        <label className="file">
+        <FileButton
+          types={['application/json', '.json']}
+          onFile={(file) => {
+            act(async () => {
+              let read: unknown;
+              try {
+                read = JSON.parse(await file.text());
+              } catch {
+                throw new Error(`${file.name} is not a note file: it is no JSON. Nothing was changed.`);
+              }
+              if (!isNoteFile(read)) throw new Error(`${file.name} is not a note file of ours. Nothing was changed.`);
+              const { id } = await call(contract.note.import, { file: read });
+              router.push(`/notes/${id}`);
+            });
+          }}
+        >
           Read a note file back
-          <input
-            type="file"
-            accept="application/json,.json"
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              event.target.value = '';
-              if (file === undefined) return;
-              act(async () => {
-                let read: unknown;
-                try {
-                  read = JSON.parse(await file.text());
-                } catch {
-                  throw new Error(`${file.name} is not a note file: it is no JSON. Nothing was changed.`);
-                }
-                if (!isNoteFile(read)) throw new Error(`${file.name} is not a note file of ours. Nothing was changed.`);
-                const { id } = await call(contract.note.import, { file: read });
-                router.push(`/notes/${id}`);
-              });
-            }}
-          />
-        </label>
+        </FileButton>
       </Row>
       {trouble !== '' && <Trouble role="alert">{trouble}</Trouble>}
     </>

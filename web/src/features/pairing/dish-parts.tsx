@@ -6,6 +6,7 @@ import { dishAxisLabel, plateAxes, type Dish } from '@rose/core/pairing/dish';
 import { signed } from '@rose/core/wine/search-folding';
 import { alternatives, ingredient } from '@rose/knowledge/pairing';
 import { Button } from '@/ui/button';
+import { BareField } from '@/ui/field';
 import { SelectField } from '@/ui/select-field';
 import { kindOf, nameOf } from './part-names';
 
@@ -100,13 +101,13 @@ export function DishParts({ dish, shares, mayEdit, change }: { dish: DishDocumen
                   <span />
                 ) : (
                   <label>
-                    <input
+                    <BareField
                       inputMode="numeric"
-                      aria-label={`${found.name}, grams a guest`}
-                      value={row.grams ?? found.portion}
+                      label={`${found.name}, grams a guest`}
+                      value={String(row.grams ?? found.portion)}
                       readOnly={!mayEdit}
-                      onChange={(event) => {
-                        const grams = Number(event.target.value.replace(/[^0-9.]/g, ''));
+                      onChange={(text) => {
+                        const grams = Number(text.replace(/[^0-9.]/g, ''));
                         if (Number.isFinite(grams) && grams <= 2000)
                           change((d) => ({ ...d, parts: d.parts.map((entry) => (entry.id === row.id ? { ...entry, grams } : entry)) }), `grams.${row.id}`);
                       }}

@@ -14,6 +14,7 @@ import { call } from '@/ui/api';
 import { Button, ButtonLink } from '@/ui/button';
 import { dropAllDrafts } from '@/ui/document/unsaved-writing';
 import { TextField, Trouble } from '@/ui/field';
+import { CountryField, CurrencyField, TimeZoneField } from '@/ui/finder-field';
 import { SelectField } from '@/ui/select-field';
 import { StockFields } from '@/features/shared-flight/stock-fields';
 import { Frame, Page } from '@/ui/frame';
@@ -162,21 +163,15 @@ export function Settings({
           <section>
             <h2>The venue</h2>
             <TextField label="Name" value={venue.name} onChange={(name) => setVenue({ ...venue, name })} error={act.of('name')} />
-            <TextField
-              label="Country"
-              hint="two letters"
-              value={venue.country}
-              onChange={(country) => setVenue({ ...venue, country: country.toUpperCase() })}
-              error={act.of('country')}
-            />
-            <TextField
+            <CountryField label="Country" value={venue.country} onChange={(country) => setVenue({ ...venue, country })} error={act.of('country')} />
+            <CurrencyField
               label="Currency"
-              hint={who.venue!.settings.currency === venue.currency ? 'three letters' : 'bread, cheese, water and ice keep their numbers: look at them again'}
+              {...(who.venue!.settings.currency === venue.currency ? {} : { hint: 'bread, cheese, water and ice keep their numbers: look at them again' })}
               value={venue.currency}
-              onChange={(currency) => setVenue({ ...venue, currency: currency.toUpperCase() })}
+              onChange={(currency) => setVenue({ ...venue, currency })}
               error={act.of('currency')}
             />
-            <TextField label="Time zone" value={venue.timeZone} onChange={(timeZone) => setVenue({ ...venue, timeZone })} error={act.of('timeZone')} />
+            <TimeZoneField label="Time zone" value={venue.timeZone} onChange={(timeZone) => setVenue({ ...venue, timeZone })} error={act.of('timeZone')} />
             <SelectField
               label="School of a new flight"
               value={venue.school}

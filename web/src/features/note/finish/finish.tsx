@@ -1,4 +1,5 @@
 'use client';
+import { BareField } from '@/ui/field';
 import styled from 'styled-components';
 import { readFinish, sipsAgree, stopFor } from '@rose/core/finish/finish';
 import type { NoteDocument } from '@rose/core/wine/note';
@@ -62,17 +63,14 @@ export function Finish({ watch, doc, set, change }: { watch: WatchControl; doc: 
         </dt>
         <dd>
           <label>
-            <input
-              type="number"
+            <BareField
               inputMode="numeric"
-              min={0}
-              max={3600}
-              aria-label={`${label}, seconds`}
-              value={stop?.seconds ?? ''}
+              label={`${label}, seconds`}
+              value={stop === undefined ? '' : String(stop.seconds)}
               placeholder="–"
-              onChange={(event) => {
-                const n = Number(event.target.value);
-                if (event.target.value === '') set(id, undefined);
+              onChange={(text) => {
+                const n = Number(text);
+                if (text === '') set(id, undefined);
                 else if (n >= 0 && n <= 3600) set(id, { seconds: Math.round(n) });
               }}
             />{' '}

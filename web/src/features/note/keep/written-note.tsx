@@ -1,5 +1,6 @@
 'use client';
 import { useState } from 'react';
+import { BareArea } from '@/ui/field';
 import styled from 'styled-components';
 import { composeNote, type Statement } from '@rose/core/prose/prose';
 import type { NoteDocument } from '@rose/core/wine/note';
@@ -83,14 +84,7 @@ function Line({ statement, change }: { statement: Statement; change: Change }) {
   if (text !== null)
     return (
       <p>
-        <textarea
-          autoFocus
-          aria-label={`The sentence on ${statement.id}`}
-          value={text}
-          onChange={(event) => setText(event.target.value)}
-          onBlur={keep}
-          onKeyDown={(event) => event.key === 'Escape' && setText(null)}
-        />
+        <BareArea label={`The sentence on ${statement.id}`} value={text} onChange={setText} onKeep={keep} onDrop={() => setText(null)} />
       </p>
     );
   return (

@@ -1,6 +1,5 @@
 'use client';
 import { useEffect, useState } from 'react';
-import styled from 'styled-components';
 import { callCost, guessCost } from '@rose/core/chance/cost-of-a-wrong-answer';
 import { pairQuestions, type PairCall } from '@rose/core/wine/note';
 import { dearerOf, pairTruth, type PairQuestion } from '@rose/knowledge/pair-answers/index';
@@ -8,45 +7,7 @@ import type { NoteView } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
-
-const Call = styled.label`
-  display: block;
-  padding: 8px 0;
-  input {
-    width: 100%;
-    appearance: none;
-    height: 32px;
-    margin: 0;
-    background:
-      linear-gradient(var(--ink), var(--ink)) center / 1px 14px no-repeat,
-      linear-gradient(var(--ink), var(--ink)) center / 100% 1px no-repeat;
-    cursor: pointer;
-  }
-  input::-webkit-slider-thumb {
-    appearance: none;
-    width: 22px;
-    height: 22px;
-    border-radius: 50%;
-    border: 0;
-    background: var(--madder);
-  }
-  input::-moz-range-thumb {
-    width: 22px;
-    height: 22px;
-    border-radius: 50%;
-    border: 0;
-    background: var(--madder);
-  }
-  input:disabled::-webkit-slider-thumb {
-    background: var(--faint);
-  }
-  span.ends {
-    display: flex;
-    justify-content: space-between;
-    color: var(--soft);
-    font-size: 0.8125rem;
-  }
-`;
+import { CallSlider } from '@/ui/call-slider';
 
 /** What is known of a question: the answer, null when nothing says it, a sentence while it cannot be told yet. */
 type Truth = -1 | 1 | null | string;
@@ -94,24 +55,18 @@ export function OneCall({
         const value = call[key] ?? 0;
         const says = value === 0 ? 'cannot tell' : `${value < 0 ? low : high}, ${50 + Math.round(Math.abs(value) / 2)} % sure`;
         return (
-          <Call key={key}>
-            {asks}: <strong>{says}</strong>
-            <input
-              type="range"
-              min={-100}
-              max={100}
-              step={10}
+          <div key={key}>
+            <CallSlider
+              asks={asks}
+              says={says}
+              low={low}
+              high={high}
               value={value}
               disabled={call.locked === true || !left.mayEdit}
-              aria-valuetext={says}
-              onChange={(event) => setCall({ [key]: Number(event.target.value) })}
+              onChange={(next) => setCall({ [key]: next })}
             />
-            <span className="ends">
-              <span>{low}</span>
-              <span>{high}</span>
-            </span>
             {told && <span className="soft">{marked(truthOf(key), value, low, high)}</span>}
-          </Call>
+          </div>
         );
       })}
       <p className="soft">

@@ -1,0 +1,100 @@
+'use client';
+import { ChevronDown } from 'lucide-react';
+import { useMemo } from 'react';
+import { Button } from 'react-aria-components/Button';
+import { ComboBox } from 'react-aria-components/ComboBox';
+import { Input } from 'react-aria-components/Input';
+import { Label } from 'react-aria-components/Label';
+import { ListBoxItem } from 'react-aria-components/ListBox';
+import styled from 'styled-components';
+import { Hint, type Labelled } from './field';
+import { countryNames, currencyNames, zoneNames } from './place-names';
+import { OptionList, Options } from './select-field';
+
+const Wrap = styled.div`
+  min-width: 0;
+  > div {
+    display: grid;
+    gap: 4px;
+  }
+  label,
+  .label {
+    font-size: 0.8125rem;
+    color: var(--soft);
+  }
+  .box {
+    position: relative;
+  }
+  input {
+    min-height: 44px;
+    min-width: 0;
+    width: 100%;
+    padding: 8px 40px 8px 12px;
+    border: 1px solid var(--line);
+    border-radius: 10px;
+    background: var(--raised);
+  }
+  .box button {
+    position: absolute;
+    inset: 0 0 0 auto;
+    width: 40px;
+    border: 0;
+    background: transparent;
+    color: var(--soft);
+    cursor: pointer;
+  }
+  .error {
+    color: var(--madder);
+    font-size: 0.8125rem;
+  }
+`;
+interface Told extends Labelled {
+  readonly value: string;
+  /** A key of the list, or nothing where the field was emptied. */
+  readonly onChange: (value: string) => void;
+}
+
+/** One of a long list, found by typing a part of its name or its code. What is typed and found nowhere is not taken. */
+function Finder({ label, hint, error, value, onChange, names }: Told & { names: () => Readonly<Record<string, string>> }) {
+  const rows = useMemo(() => {
+    const all = names();
+    // What an import brought and no list knows stays what it is.
+    const known = value === '' || value in all ? all : { ...all, [value]: value };
+    return Object.entries(known).map(([id, name]) => ({ id, text: name === id.replaceAll('_', ' ') ? name : `${name}, ${id}` }));
+  }, [names, value]);
+  return (
+    <Wrap>
+      <ComboBox
+        defaultItems={rows}
+        value={value === '' ? null : value}
+        onChange={(key) => onChange(key === null ? '' : String(key))}
+        isInvalid={error !== undefined}
+        menuTrigger="input"
+      >
+        <Label className="label">
+          {label}
+          <Hint>{hint}</Hint>
+        </Label>
+        <div className="box">
+          <Input />
+          <Button>
+            <ChevronDown size={16} aria-hidden />
+          </Button>
+        </div>
+        {error !== undefined && <div className="error">{error}</div>}
+        <OptionList>
+          <Options<(typeof rows)[number]>>
+            {(row) => (
+              <ListBoxItem id={row.id} textValue={row.text}>
+                {row.text}
+              </ListBoxItem>
+            )}
+          </Options>
+        </OptionList>
+      </ComboBox>
+    </Wrap>
+  );
+}
+export const CountryField = (told: Told) => <Finder {...told} names={countryNames} />;
+export const CurrencyField = (told: Told) => <Finder {...told} names={currencyNames} />;
+export const TimeZoneField = (told: Told) => <Finder {...told} names={zoneNames} />;
