@@ -126,9 +126,11 @@ interface Bare {
   readonly inputMode?: 'decimal' | 'numeric';
   readonly readOnly?: boolean;
   readonly invalid?: boolean;
+  /** Where a label beside it points. */
+  readonly id?: string;
 }
 /** A field among words, which name it; its look is its place's own. */
-export function BareField({ label, value, onChange, placeholder, inputMode, readOnly, invalid }: Bare) {
+export function BareField({ label, value, onChange, placeholder, inputMode, readOnly, invalid, id }: Bare) {
   const ref = useRef<HTMLInputElement>(null);
   const { inputProps } = useTextField(
     {
@@ -139,6 +141,7 @@ export function BareField({ label, value, onChange, placeholder, inputMode, read
       ...(inputMode === undefined ? {} : { inputMode }),
       ...(readOnly === undefined ? {} : { isReadOnly: readOnly }),
       ...(invalid === undefined ? {} : { isInvalid: invalid }),
+      ...(id === undefined ? {} : { id }),
     },
     ref,
   );

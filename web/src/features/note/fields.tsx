@@ -189,13 +189,14 @@ function MarkField({
   const wrong = text !== '' && !(Number.isInteger(n) && n >= low && n <= high);
   return (
     <Mark onBlur={() => setTyped(null)}>
-      <span className="name">
+      <label className="name" htmlFor="own-mark">
         {label}
         <span>{hint}</span>
-      </span>
+      </label>
       <span>
         <BareField
           inputMode="numeric"
+          id="own-mark"
           label={label}
           value={text}
           placeholder="–"
