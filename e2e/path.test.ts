@@ -27,8 +27,8 @@ const saved = () => waitForText(page, 'Saved', 20_000);
 describe('the whole path, from a wine to the notebook', () => {
   it('comes in as the demo’s host', async () => {
     await comeIn(page, base);
-    await waitForText(page, '26 wines');
     await waitForText(page, 'Quay Jar');
+  });
 
   it('adds a wine, and its law is computed beside it', async () => {
     await press(page, 'Add a wine');

@@ -92,7 +92,8 @@ export function Button({
   disabled,
   type = 'button',
   keys,
-}: Shared & { onPress?: () => void; pressed?: boolean; disabled?: boolean; type?: 'button' | 'submit'; keys?: string }) {
+  expanded,
+}: Shared & { onPress?: () => void; pressed?: boolean; disabled?: boolean; type?: 'button' | 'submit'; keys?: string; expanded?: boolean }) {
   const ref = useRef<HTMLButtonElement>(null);
   const { buttonProps } = useButton(
     {
@@ -101,6 +102,7 @@ export function Button({
       ...(disabled === undefined ? {} : { isDisabled: disabled }),
       ...(pressed === undefined ? {} : { 'aria-pressed': pressed }),
       ...(label === undefined ? {} : { 'aria-label': label }),
+      ...(expanded === undefined ? {} : { 'aria-expanded': expanded }),
     },
     ref,
   );

@@ -1,5 +1,6 @@
 'use client';
 import { parseDate, parseDateTime } from '@internationalized/date';
+import { useState } from 'react';
 import { DateField, DateInput, DateSegment } from 'react-aria-components/DateField';
 import { I18nProvider } from 'react-aria-components/I18nProvider';
 import { Label } from 'react-aria-components/Label';
@@ -63,15 +64,23 @@ interface Told extends Labelled {
 /** Day first, as it is written everywhere here; filled part by part, from the keyboard or with the arrows. */
 function Parts({ label, hint, value, onChange, time }: Told & { time: boolean }) {
   const read = time ? parseDateTime : parseDate;
+  // What is being filled stands here until the field is left: a caller that answers late, such as an address, does not take parts away meanwhile.
+  const [filling, setFilling] = useState<string | null>(null);
+  const shown = filling ?? value;
   return (
-    <Wrap>
+    <Wrap onBlur={(event) => !event.currentTarget.contains(event.relatedTarget) && setFilling(null)}>
       <I18nProvider locale="en-GB">
         <DateField
           className="field"
           granularity={time ? 'minute' : 'day'}
           hourCycle={24}
-          value={value === '' ? null : read(value)}
-          onChange={(set) => onChange(set === null ? '' : set.toString().slice(0, time ? 16 : 10))}
+          value={shown === '' ? null : read(shown)}
+          onChange={(set) => {
+            const text = set === null ? '' : set.toString().slice(0, time ? 16 : 10);
+            setFilling(text);
+            // A year of one figure is one that is being typed.
+            if (set === null || set.year >= 1000) onChange(text);
+          }}
         >
           <Label className="label">
             {label}

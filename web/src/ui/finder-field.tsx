@@ -76,7 +76,7 @@ function Finder({ label, hint, error, value, onChange, names }: Told & { names: 
           <Hint>{hint}</Hint>
         </Label>
         <div className="box">
-          <Input />
+          <Input onFocus={(event) => event.target.select()} />
           <Button>
             <ChevronDown size={16} aria-hidden />
           </Button>

@@ -1,7 +1,9 @@
 'use client';
 import { useRouter } from 'next/navigation';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
+import { Button } from './button';
+import { TextField } from './field';
 import { useKey } from './frame';
 import { searchOf } from './search';
 
@@ -11,7 +13,7 @@ export interface ListPage<T> {
 }
 
 /** The row of a search and its filters over a list. */
-export const Filters = styled.form`
+const Form = styled.form`
   display: grid;
   grid-template-columns: minmax(180px, 2fr);
   grid-auto-flow: column;
@@ -23,6 +25,20 @@ export const Filters = styled.form`
     grid-auto-flow: row;
     > :first-child {
       grid-column: 1 / -1;
+    }
+  }
+  .fold {
+    display: none;
+  }
+  .more {
+    display: contents;
+  }
+  @media (max-width: 47.5em) {
+    .fold {
+      display: block;
+    }
+    .more[data-folded] {
+      display: none;
     }
   }
 `;
@@ -79,4 +95,42 @@ export function useListPage<T, F extends { readonly q?: string | undefined }>({
     setBusy(false);
   };
   return { items: [...first.items, ...more], hasMore: next !== null, busy, load, ask, q, setQ, search };
+}
+
+/** What a list is narrowed by: words first, the rest beside them, on a phone folded to one line. */
+export function Filters({
+  page,
+  hint,
+  set,
+  children,
+}: {
+  page: Pick<ReturnType<typeof useListPage>, 'ask' | 'q' | 'setQ' | 'search'>;
+  hint: string;
+  /** How many filters are set beside the words. */
+  set: number;
+  children: ReactNode;
+}) {
+  const [folded, setFolded] = useState(true);
+  const { ask, q, setQ, search } = page;
+  return (
+    <Form
+      role="search"
+      onSubmit={(event) => {
+        event.preventDefault();
+        ask({ q });
+      }}
+    >
+      <div ref={search}>
+        <TextField label="Search" hint={hint} type="search" inputMode="search" placeholder="/" value={q} onChange={setQ} />
+      </div>
+      <div className="fold">
+        <Button size="small" expanded={!folded} onPress={() => setFolded(!folded)}>
+          {folded ? `Filters${set > 0 ? `, ${set} set` : ''}` : 'Fold the filters'}
+        </Button>
+      </div>
+      <div className="more" data-folded={folded || undefined}>
+        {children}
+      </div>
+    </Form>
+  );
 }

@@ -7,7 +7,6 @@ import type { WineFilters, AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button, ButtonLink, Key } from '@/ui/button';
-import { TextField } from '@/ui/field';
 import { SelectField } from '@/ui/select-field';
 import { Frame, Page } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
@@ -74,16 +73,8 @@ const List = styled.ul`
 export function Cellar({ first, filters, countries }: { first: Listing; filters: WineFilters; countries: readonly string[] }) {
   const router = useRouter();
   const mayEdit = useMay('cellar.edit');
-  const {
-    items: wines,
-    hasMore,
-    busy,
-    load,
-    ask,
-    q,
-    setQ,
-    search,
-  } = useListPage({ path: '/cellar', more: (input) => call(contract.wine.list, input), first, filters });
+  const page = useListPage({ path: '/cellar', more: (input) => call(contract.wine.list, input), first, filters });
+  const { items: wines, hasMore, busy, load, ask } = page;
   const filtered = Object.keys(filters).some((key) => !['sort', 'direction'].includes(key));
   return (
     <Frame keys={{ '/': 'search' }}>
@@ -109,50 +100,43 @@ export function Cellar({ first, filters, countries }: { first: Listing; filters:
             )}
           </div>
         </div>
-        <Filters
-          role="search"
-          onSubmit={(event) => {
-            event.preventDefault();
-            ask({ q });
-          }}
-        >
-          <div ref={search}>
-            <TextField label="Search" hint="name, maker, grape, place" type="search" inputMode="search" value={q} onChange={setQ} placeholder="/" />
-          </div>
-          <SelectField label="Colour" value={filters.colour ?? ''} onChange={(colour) => ask({ colour })} empty="any" options={facts.colour.options} />
-          <SelectField label="Bubbles" value={filters.bubbles ?? ''} onChange={(bubbles) => ask({ bubbles })} empty="any" options={facts.bubbles.options} />
-          <SelectField
-            label="Country"
-            value={filters.country ?? ''}
-            onChange={(country) => ask({ country })}
-            empty="any"
-            options={Object.fromEntries(countries.map((code) => [code, countryName(code)]))}
-          />
-          <SelectField
-            label="Show"
-            value={filters.deleted === 'yes' ? 'deleted' : (filters.held ?? '')}
-            onChange={(show) => ask(show === 'deleted' ? { deleted: 'yes', held: '' } : { deleted: '', held: show })}
-            empty="all"
-            options={{ yes: 'held', no: 'none left', deleted: 'deleted' }}
-          />
-          <SelectField
-            label="Sorted by"
-            value={`${filters.sort ?? 'name'}.${filters.direction ?? 'up'}`}
-            onChange={(value) => ask({ sort: value.split('.')[0]!, direction: value.split('.')[1]! })}
-            options={{
-              'name.up': 'name',
-              'name.down': 'name, from Z',
-              'producer.up': 'maker',
-              'producer.down': 'maker, from Z',
-              'vintage.up': 'oldest first',
-              'vintage.down': 'youngest first',
-              'alcohol.up': 'least alcohol',
-              'alcohol.down': 'most alcohol',
-              'changed.down': 'last changed',
-              'changed.up': 'longest unchanged',
-            }}
-          />
-        </Filters>
+        {(first.count > 0 || filtered) && (
+          <Filters page={page} hint="name, maker, grape, place" set={Object.keys(filters).filter((key) => !['q', 'sort', 'direction'].includes(key)).length}>
+            <SelectField label="Colour" value={filters.colour ?? ''} onChange={(colour) => ask({ colour })} empty="any" options={facts.colour.options} />
+            <SelectField label="Bubbles" value={filters.bubbles ?? ''} onChange={(bubbles) => ask({ bubbles })} empty="any" options={facts.bubbles.options} />
+            <SelectField
+              label="Country"
+              value={filters.country ?? ''}
+              onChange={(country) => ask({ country })}
+              empty="any"
+              options={Object.fromEntries(countries.map((code) => [code, countryName(code)]))}
+            />
+            <SelectField
+              label="Show"
+              value={filters.deleted === 'yes' ? 'deleted' : (filters.held ?? '')}
+              onChange={(show) => ask(show === 'deleted' ? { deleted: 'yes', held: '' } : { deleted: '', held: show })}
+              empty="all"
+              options={{ yes: 'held', no: 'none left', deleted: 'deleted' }}
+            />
+            <SelectField
+              label="Sorted by"
+              value={`${filters.sort ?? 'name'}.${filters.direction ?? 'up'}`}
+              onChange={(value) => ask({ sort: value.split('.')[0]!, direction: value.split('.')[1]! })}
+              options={{
+                'name.up': 'name',
+                'name.down': 'name, from Z',
+                'producer.up': 'maker',
+                'producer.down': 'maker, from Z',
+                'vintage.up': 'oldest first',
+                'vintage.down': 'youngest first',
+                'alcohol.up': 'least alcohol',
+                'alcohol.down': 'most alcohol',
+                'changed.down': 'last changed',
+                'changed.up': 'longest unchanged',
+              }}
+            />
+          </Filters>
+        )}
         {wines.length === 0 ? (
           <p className="soft">{filtered ? 'No wine fits this. Take a filter away.' : 'No wines yet. Add the first one, or import a list you have as CSV.'}</p>
         ) : (

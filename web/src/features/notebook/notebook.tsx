@@ -13,7 +13,6 @@ import type { NoteFilters, AnswerOf } from '@/contract/answers';
 import { Button, ButtonLink, Key } from '@/ui/button';
 import { CheckBox } from '@/ui/check-box';
 import { DayField } from '@/ui/date-field';
-import { TextField } from '@/ui/field';
 import { SelectField } from '@/ui/select-field';
 import { Frame, Page } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
@@ -80,16 +79,8 @@ const List = styled.ul`
 export function Notebook({ first, filters }: { first: NotebookPage; filters: NoteFilters }) {
   const router = useRouter();
   const [picked, setPicked] = useState<readonly string[]>([]);
-  const {
-    items: notes,
-    hasMore,
-    busy,
-    load,
-    ask,
-    q,
-    setQ,
-    search,
-  } = useListPage({ path: '/notebook', more: (input) => call(contract.note.list, input), first, filters, limit: 30 });
+  const page = useListPage({ path: '/notebook', more: (input) => call(contract.note.list, input), first, filters, limit: 30 });
+  const { items: notes, hasMore, busy, load, ask } = page;
   const query = searchOf(filters);
   return (
     <Frame keys={{ '/': 'search' }}>
@@ -111,35 +102,28 @@ export function Notebook({ first, filters }: { first: NotebookPage; filters: Not
           </div>
         </div>
         <Begin />
-        <Filters
-          role="search"
-          onSubmit={(event) => {
-            event.preventDefault();
-            ask({ q });
-          }}
-        >
-          <div ref={search}>
-            <TextField label="Search" hint="smells, words, wines, grapes" type="search" inputMode="search" placeholder="/" value={q} onChange={setQ} />
-          </div>
-          <SelectField label="Colour" value={filters.colour ?? ''} onChange={(colour) => ask({ colour })} empty="any" options={colourWord} />
-          <SelectField
-            label="Mark"
-            value={String(filters.least ?? '')}
-            onChange={(least) => ask({ least })}
-            empty="any"
-            options={{ 70: '70 or more', 80: '80 or more', 85: '85 or more', 90: '90 or more', 95: '95 or more' }}
-          />
-          <SelectField label="Whose" value={filters.mine ?? ''} onChange={(mine) => ask({ mine })} empty="everybody’s" options={{ yes: 'mine' }} />
-          <SelectField
-            label="Tasters"
-            value={filters.clear ?? ''}
-            onChange={(clear) => ask({ clear })}
-            empty="in any state"
-            options={{ yes: 'without cold, coffee, toothpaste, perfume' }}
-          />
-          <DayField label="From" value={filters.from ?? ''} onChange={(from) => ask({ from })} />
-          <DayField label="To" value={filters.to ?? ''} onChange={(to) => ask({ to })} />
-        </Filters>
+        {(first.count > 0 || Object.keys(filters).length > 0) && (
+          <Filters page={page} hint="smells, words, wines, grapes" set={Object.keys(filters).filter((key) => key !== 'q').length}>
+            <SelectField label="Colour" value={filters.colour ?? ''} onChange={(colour) => ask({ colour })} empty="any" options={colourWord} />
+            <SelectField
+              label="Mark"
+              value={String(filters.least ?? '')}
+              onChange={(least) => ask({ least })}
+              empty="any"
+              options={{ 70: '70 or more', 80: '80 or more', 85: '85 or more', 90: '90 or more', 95: '95 or more' }}
+            />
+            <SelectField label="Whose" value={filters.mine ?? ''} onChange={(mine) => ask({ mine })} empty="everybody’s" options={{ yes: 'mine' }} />
+            <SelectField
+              label="Tasters"
+              value={filters.clear ?? ''}
+              onChange={(clear) => ask({ clear })}
+              empty="in any state"
+              options={{ yes: 'without cold, coffee, toothpaste, perfume' }}
+            />
+            <DayField label="From" value={filters.from ?? ''} onChange={(from) => ask({ from })} />
+            <DayField label="To" value={filters.to ?? ''} onChange={(to) => ask({ to })} />
+          </Filters>
+        )}
         {notes.length === 0 ? (
           <p className="soft">
             {Object.keys(filters).length > 0 ? 'No note fits this. Take a filter or a word away.' : 'No notes yet. Open a wine and assess a glass.'}
