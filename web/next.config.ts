@@ -7,7 +7,12 @@ const config: NextConfig = {
   transpilePackages: ['@rose/core', '@rose/knowledge'],
   turbopack: {
     root,
-    rules: { '**/react-aria/dist/private/*/intlStrings.mjs': { loaders: [path.join(import.meta.dirname, 'english-only.cjs')], as: '*.mjs' } },
+    rules: Object.fromEntries(
+      ['react-aria/dist/private/*', 'react-aria-components/dist/private', 'react-stately/dist/private/*'].map((room) => [
+        `**/${room}/intlStrings.mjs`,
+        { loaders: [path.join(import.meta.dirname, 'english-only.cjs')], as: '*.mjs' },
+      ]),
+    ),
   },
   outputFileTracingRoot: root,
   poweredByHeader: false,

@@ -3,9 +3,15 @@ import { useState } from 'react';
 import { glassColour } from '@rose/core/appearance/colour';
 import { bearings, hueLadders, isHue, observables, type Reading } from '@rose/core/wine/observables';
 import { Button, Key } from '@/ui/button';
+import { CallSlider } from '@/ui/call-slider';
+import { CheckBox } from '@/ui/check-box';
 import { Choice } from '@/ui/choice';
 import { CourseLine } from '@/ui/course-line';
+import { DayField, MomentField } from '@/ui/date-field';
+import { Disclosure } from '@/ui/disclosure';
 import { TextField } from '@/ui/field';
+import { CountryField, CurrencyField, TimeZoneField } from '@/ui/finder-field';
+import { NumberField } from '@/ui/number-field';
 import { SelectField } from '@/ui/select-field';
 import { Frame, Page } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
@@ -20,6 +26,10 @@ export function Gallery() {
   const [reading, setReading] = useState<Reading | undefined>(62);
   const [unset, setUnset] = useState<Reading | undefined>(undefined);
   const [chosen, setChosen] = useState<string | undefined>('clear');
+  const [country, setCountry] = useState('GR');
+  const [day, setDay] = useState('2026-11-26');
+  const [ticked, setTicked] = useState(true);
+  const [call, setCall] = useState(-40);
   const petals = bearings.map((key, i) => ({ key, label: key, value: i === 2 ? null : values[i]!, outline: values[i]! - 10 }));
   const stage = (name: 'ready' | 'pleasant' | 'after') => ({ stage: name, seconds: name === 'ready' ? 0 : 23, press: () => undefined, drop: () => undefined });
   return (
@@ -46,6 +56,39 @@ export function Gallery() {
           value={chosen}
           onChange={setChosen}
         />
+        <h2>Fields</h2>
+        <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(220px, 1fr))', gap: 14, alignItems: 'start' }}>
+          <NumberField label="A number" unit="g/L" low={0} high={800} value={7} onChange={() => undefined} />
+          <CountryField label="A country" value={country} onChange={setCountry} />
+          <CurrencyField label="A currency, wrong" value="EUR" error="choose another" onChange={() => undefined} />
+          <TimeZoneField label="A time zone, empty" value="" onChange={() => undefined} />
+          <DayField label="A day" value={day} onChange={setDay} />
+          <DayField label="A day, empty" value="" onChange={() => undefined} />
+          <MomentField label="A day and a time" hint="your clock" value="2026-12-03T19:00" onChange={() => undefined} />
+          <CheckBox checked={ticked} onChange={setTicked}>
+            Ticked or not
+          </CheckBox>
+          <CheckBox checked disabled onChange={() => undefined}>
+            Not to be changed
+          </CheckBox>
+        </div>
+        <Disclosure says="What most do not need">
+          <p>It is drawn when it is opened.</p>
+        </Disclosure>
+        <Disclosure open wide says={<span>Open from the start, its parts at both ends</span>}>
+          <p>Its text.</p>
+        </Disclosure>
+        <h2>Call</h2>
+        <CallSlider
+          asks="The older one"
+          says={call === 0 ? 'cannot tell' : `the ${call < 0 ? 'left' : 'right'} one`}
+          low="left"
+          high="right"
+          value={call}
+          disabled={false}
+          onChange={setCall}
+        />
+        <CallSlider asks="The older one, locked" says="the right one" low="left" high="right" value={60} disabled onChange={() => undefined} />
         <h2>Glass</h2>
         {(Object.keys(hueLadders) as (keyof typeof hueLadders)[]).map((colour) => (
           <div key={colour} style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>
