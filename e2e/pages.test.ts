@@ -116,6 +116,17 @@ describe('every page', () => {
   it('breaks no content security policy', () => {
     expect(complaints.filter((complaint) => !complaint.includes('404'))).toEqual([]);
   });
+  it('answers an address that cannot be read in words, and leads on from one that has moved', async () => {
+    for (const address of ['/api/v1/notes/%E0%A4%A', '/api/v1/%']) {
+      const response = await fetch(base + address);
+      expect([response.status, response.headers.get('content-type')], address).toEqual([400, 'application/problem+json']);
+      expect(await response.json()).toMatchObject({ status: 400, title: expect.stringContaining('cannot be read') });
+    }
+    await page.goto(`${base}/notes/%E0%A4%A`);
+    await waitForText(page, 'Nothing here');
+    expect((await fetch(`${base}/table`)).url).toBe(`${base}/come-in`);
+    expect((await fetch(`${base}/table`, { redirect: 'manual' })).headers.get('location')).toBe('/pairing');
+  });
   it('sets its security headers', async () => {
     const response = await fetch(`${base}/come-in`);
     expect(response.headers.get('content-security-policy')).toMatch(/script-src 'self' 'nonce-[^']+' 'strict-dynamic'/);
