@@ -11,5 +11,9 @@ export const instant = z.iso.datetime({ offset: true }).refine(inOurTime, says);
 export const localTime = z
   .string()
   .regex(/^\d{4}-\d\d-\d\dT\d\d:\d\d$/, 'a date and a time')
-  .refine((text) => !Number.isNaN(Date.parse(`${text}:00Z`)), 'a date and a time that exist')
+  // The thirty-first of February is read as a day of March: what comes back is then not what was said.
+  .refine((text) => {
+    const at = new Date(`${text}:00Z`);
+    return !Number.isNaN(at.getTime()) && at.toISOString().startsWith(text);
+  }, 'a date and a time that exist')
   .refine(inOurTime, says);

@@ -77,6 +77,8 @@ describe('a flight', () => {
       { name: '  ' },
       { school: 'mine' },
       { starts: 'tonight' },
+      { starts: '2026-02-31T10:00' },
+      { starts: '2026-12-03T24:30' },
     ]) {
       expect(flightDocument.safeParse(flight(wrong)).success, JSON.stringify(wrong).slice(0, 60)).toBe(false);
     }
