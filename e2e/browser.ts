@@ -114,5 +114,5 @@ export async function setMoment(page: Page, label: string, value: string): Promi
 export async function comeIn(page: Page, base: string): Promise<void> {
   await visit(page, `${base}/come-in`);
   await press(page, 'Come in as the demo');
-  await page.waitForFunction(() => location.pathname === '/cellar', { timeout: 20_000 });
+  await page.waitForFunction(() => location.pathname === '/', { timeout: 20_000 });
 }

@@ -31,6 +31,7 @@ const entry = z.strictObject({
       name: z.string().trim().min(1, 'say what to buy').max(200),
       style: z.string().min(1).max(60),
       priceMinor: z.number().int().min(0).max(100_000_000).optional(),
+      merchant: z.string().trim().min(1).max(200).optional(),
     })
     .optional(),
   pourMl: z.number().min(5).max(500).optional(),

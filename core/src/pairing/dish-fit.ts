@@ -2,7 +2,7 @@ import type { Loads } from '../wine/profile';
 import type { ColourClass } from '../wine/observables';
 import { totalPush, type Reason } from '../wine/reason';
 import { clamp } from '../wine/units';
-import { list } from '../wine/search-folding';
+import { listed } from '../wine/plural';
 import type { Dish, DishFlag, Echo } from './dish';
 
 /** A wine as pairing sees it: its ten loads, its class and the smells it can share with food. */
@@ -191,7 +191,7 @@ function pushes(dish: Dish, wine: PairingWine, samePlace: boolean, push: Push): 
   if (has('chocolate') && w.sweetness < 55) push('chocolate-dry', -16 - grip * 6, {});
 
   const shared = wine.echoes.filter((echo) => dish.echoes.includes(echo));
-  push('echo', Math.min(10, 3.5 * shared.length), { what: list(shared.map((echo) => echo.replace('-', ' '))) });
+  push('echo', Math.min(10, 3.5 * shared.length), { what: listed(shared.map((echo) => echo.replace('-', ' '))) });
   if (samePlace) push('place', 3, {});
 }
 

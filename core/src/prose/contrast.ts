@@ -1,6 +1,6 @@
 import { midpoint, observables, type Observable, type ObservableId, type Observed, type Reading, type Stop } from '../wine/observables';
 import type { Chip, NoteDocument } from '../wine/note';
-import { list } from '../wine/search-folding';
+import { listed } from '../wine/plural';
 import type { NameOf } from './prose';
 
 /** Below this many of a hundred two readings of one taster are the same. Own choice: less than one step of the arrow keys. */
@@ -83,13 +83,13 @@ export function contrast(left: NoteDocument, right: NoteDocument, nameOf: NameOf
     if (compared?.word === 'less') differs.push(less);
     if (compared?.word === 'the same') same += 1;
   }
-  if (differs.length > 0) sentences.push(`The ${r} is ${list(differs)}.`);
+  if (differs.length > 0) sentences.push(`The ${r} is ${listed(differs)}.`);
   else if (same > 0) sentences.push('In what was looked at they are the same.');
   const smells = sharedSmells(left.chips, right.chips, nameOf);
-  if (smells.right.length > 0 && smells.left.length > 0) sentences.push(`The ${r} has ${list(smells.right)} where the ${l} has ${list(smells.left)}.`);
-  else if (smells.right.length > 0 && left.chips.length > 0) sentences.push(`The ${r} has ${list(smells.right)} besides.`);
-  else if (smells.left.length > 0 && right.chips.length > 0) sentences.push(`The ${l} has ${list(smells.left)} besides.`);
-  if (smells.both.length > 0) sentences.push(`Both have ${list(smells.both)}.`);
+  if (smells.right.length > 0 && smells.left.length > 0) sentences.push(`The ${r} has ${listed(smells.right)} where the ${l} has ${listed(smells.left)}.`);
+  else if (smells.right.length > 0 && left.chips.length > 0) sentences.push(`The ${r} has ${listed(smells.right)} besides.`);
+  else if (smells.left.length > 0 && right.chips.length > 0) sentences.push(`The ${l} has ${listed(smells.left)} besides.`);
+  if (smells.both.length > 0) sentences.push(`Both have ${listed(smells.both)}.`);
   const finish = compareReadings('finish', left.observed, right.observed);
   if (finish?.word === 'more' || finish?.word === 'less') {
     const [a, b] = [left.observed.finish!, right.observed.finish!];

@@ -1,6 +1,6 @@
 import { classOfHue, hueLadders, notchWord, observables, type Observed, type Reading, type ScaleObservable } from '../wine/observables';
 import type { Chip, NoteDocument } from '../wine/note';
-import { list } from '../wine/search-folding';
+import { listed } from '../wine/plural';
 import { finishWord } from '../finish/finish';
 import { changedSince } from './changed';
 
@@ -86,7 +86,7 @@ function appearance(o: Observed): Draft | undefined {
   if (o.foam !== undefined) more.push({ gone: 'foam that goes at once', ring: 'a thin ring of foam', crown: 'a lasting crown of foam' }[o.foam]);
   if (o.staining !== undefined)
     more.push({ clean: 'no colour left on the glass', tint: 'a tint left on the glass', stains: 'colour that stains the glass' }[o.staining]);
-  if (more.length > 0) text += `${text === '' ? '' : '; '}${list(more)}`;
+  if (more.length > 0) text += `${text === '' ? '' : '; '}${listed(more)}`;
   if (text === '') return undefined;
   return {
     id: 'appearance',
@@ -120,9 +120,9 @@ function nose(note: NoteDocument, nameOf: NameOf): Draft | undefined {
   const swirl = named('swirled');
   const later = named('later');
   const smells: string[] = [];
-  if (first.length > 0) smells.push(list(first));
-  if (swirl.length > 0) smells.push(first.length > 0 ? `then ${list(swirl)}` : list(swirl));
-  if (later.length > 0) smells.push(`later ${list(later)}`);
+  if (first.length > 0) smells.push(listed(first));
+  if (swirl.length > 0) smells.push(first.length > 0 ? `then ${listed(swirl)}` : listed(swirl));
+  if (later.length > 0) smells.push(`later ${listed(later)}`);
   if (lead !== '' && smells.length > 0) sentences.push(`${lead}: ${smells.join(', ')}.`);
   else if (lead !== '') sentences.push(`${lead}.`);
   else if (smells.length > 0) sentences.push(`It smells of ${smells.join(', ')}.`);
@@ -201,7 +201,7 @@ function palate(o: Observed): Draft | undefined {
   const hints = [savour('savour', o.savoury, 'savoury'), savour('salt', o.saline, 'saline')].filter((part) => part !== undefined);
   withs.push(...hints);
   let text = lead.join(', ');
-  if (withs.length > 0) text += `${text === '' ? 'It has' : ', with'} ${list(withs)}`;
+  if (withs.length > 0) text += `${text === '' ? 'It has' : ', with'} ${listed(withs)}`;
   const sentences = text === '' ? [] : [`${capital(text)}.`];
   if (o.texture !== undefined) sentences.push(`It feels ${observables.texture.options[o.texture]}.`);
   if (o.bitterWelcome !== undefined)
@@ -268,13 +268,13 @@ function mouth(note: NoteDocument, nameOf: NameOf): Draft | undefined {
   const clauses: string[] = [];
   const add = (fate: NonNullable<Chip['fate']>, one: string, many: string) => {
     const found = names(fate);
-    if (found.length > 0) clauses.push(`${list(found)} ${found.length > 1 ? many : one}`);
+    if (found.length > 0) clauses.push(`${listed(found)} ${found.length > 1 ? many : one}`);
   };
   add('stayed', 'stays', 'stay');
   add('grew', 'grows', 'grow');
   add('faded', 'fades', 'fade');
   add('gone', 'has gone', 'have gone');
-  if (fresh.length > 0) clauses.push(`${list(fresh.map((chip) => strong(chip, nameOf)))} ${fresh.length > 1 ? 'come' : 'comes'} in`);
+  if (fresh.length > 0) clauses.push(`${listed(fresh.map((chip) => strong(chip, nameOf)))} ${fresh.length > 1 ? 'come' : 'comes'} in`);
   if (clauses.length === 0) return undefined;
   return {
     id: 'mouth',

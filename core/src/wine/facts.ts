@@ -60,6 +60,7 @@ export const facts = {
   bubbles: { kind: 'choice', group: 'identity', label: 'bubbles', options: { still: 'still', light: 'lightly sparkling', sparkling: 'sparkling' } },
   grapes: { kind: 'grapes', group: 'identity', label: 'grapes' },
   vintage: { kind: 'vintage', group: 'identity', label: 'vintage' },
+  takenFor: { kind: 'text', group: 'identity', label: 'taken for', hint: 'a kind you chose, where the facts say too little' },
   fortified: { kind: 'yesno', group: 'identity', label: 'fortified', yes: 'fortified', no: 'not fortified' },
 
   country: { kind: 'text', group: 'place', label: 'country', hint: 'two letters: IT, GR, US' },
@@ -214,6 +215,14 @@ export function factInWords(id: FactId, value: FactValue<FactId>): string {
       return (value as readonly GrapeShare[]).map((entry) => `${entry.grape}${shareInWords(entry.share)}`).join(', ');
   }
 }
+
+/** A fact with its name, where its words do not say what it is: "sugar 12 g/L", but "no oak". */
+export const namedFact = (id: FactId, value: FactValue<FactId>): string => {
+  const { kind, label } = facts[id];
+  return kind === 'number' || id === 'site' || id === 'appellation' || id === 'takenFor' || id === 'fining' || id === 'storage'
+    ? `${label} ${factInWords(id, value)}`
+    : factInWords(id, value);
+};
 
 export function shareInWords(share: Share): string {
   switch (share.kind) {

@@ -16,12 +16,6 @@ export function fold(text: string): string {
 }
 const spelled: Record<string, string> = { ß: 'ss', ø: 'o', ł: 'l', æ: 'ae', œ: 'oe', đ: 'd', þ: 'th', ð: 'd' };
 
-/** "a, b and c". */
-export function list(items: readonly string[], last = 'and'): string {
-  if (items.length <= 1) return items[0] ?? '';
-  return `${items.slice(0, -1).join(', ')} ${last} ${items.at(-1)}`;
-}
-
 /** A number with at most `digits` decimals and no trailing zeros: 13.50 → "13.5". */
 export function plain(value: number, digits = 1): string {
   return String(Number(value.toFixed(digits)));

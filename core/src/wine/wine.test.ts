@@ -10,7 +10,7 @@ import { merge } from '../document/merge';
 import { noteDocument } from './note-schema';
 import { notchWord, observableIds, observables, quarters } from './observables';
 import { anchors, resolveProfile, profileKeys, type Loads } from './profile';
-import { fold, list, signed } from './search-folding';
+import { fold, signed } from './search-folding';
 import { throughAnchors } from './units';
 
 describe('the registry of observables', () => {
@@ -107,7 +107,6 @@ describe('text', () => {
     expect(fold('Kőrakás, Œil & Straße')).toBe('korakas oeil strasse');
   });
   it('lists and signs', () => {
-    expect(list(['a', 'b', 'c'])).toBe('a, b and c');
     expect(signed(-4.4)).toBe('−4');
     expect(signed(0.2)).toBe('0');
   });

@@ -65,6 +65,9 @@ export interface Amounts {
 /** Common practice: litres of water a head and hour, mL to rinse with a wine, grams of bread a head, grams of cheese a head and rest, guests a spittoon. */
 export const perHead = { waterLAnHour: 0.3, rinseMl: 30, breadG: 60, cheeseG: 30, aSpittoon: 3, iceKgABucket: 3, bottlesABucket: 3 } as const;
 
+/** Where a wine is bought: as said of one to buy, else where its bottles came from. */
+export const merchantOf = (wine: EveningInput): string | undefined =>
+  wine.merchant ?? wine.lots.find((lot) => lot.merchant !== undefined && lot.merchant !== '')?.merchant;
 const latestPrice = (wine: EveningInput, currency: string): number | undefined =>
   wine.buy
     ? wine.priceMinor
@@ -168,7 +171,7 @@ export function amountsOf(flight: FlightDocument, wines: readonly EveningInput[]
       loads: loadsOf(wine.profile),
       age: wine.age,
       priceMinor: latestPrice(wine, venue.currency),
-      merchant: wine.lots.find((lot) => lot.merchant !== undefined && lot.merchant !== '')?.merchant,
+      merchant: merchantOf(wine),
     })),
   );
   return {

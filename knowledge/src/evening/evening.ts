@@ -26,6 +26,8 @@ export interface EveningInput {
   readonly lots: readonly Lot[];
   readonly buy: boolean;
   readonly priceMinor?: number | undefined;
+  /** Of a wine to buy: where. */
+  readonly merchant?: string | undefined;
   /** A smell of reduction stands in a note on it. */
   readonly reduced: boolean;
   /** The latest note of a host found it faulty or doubtful. */
@@ -75,6 +77,7 @@ export function toBuy(entry: FlightWineEntry): EveningInput | undefined {
     lots: [],
     buy: true,
     priceMinor: entry.buy.priceMinor,
+    merchant: entry.buy.merchant,
     reduced: false,
   };
 }

@@ -6,7 +6,8 @@ import { factOf } from '@rose/core/wine/stated';
 import { showBand, showVolume } from '@rose/core/wine/measure';
 import { glassShape } from '../glasses/index';
 import { openingDefers, type Closure } from '../closures/index';
-import type { Amounts } from './amounts';
+import { counted } from '@rose/core/wine/plural';
+import { merchantOf, type Amounts } from './amounts';
 import type { PreparedWine, VenueFacts } from './evening';
 
 /** A line of a list, with the facts it comes from. `id` is stable: a tick stays with its line. */
@@ -22,7 +23,6 @@ export interface ShoppingLine extends Line {
 }
 
 const names = (wines: readonly PreparedWine[]) => wines.map((wine) => wine.wine.name).join(', ');
-const plural = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
 
 /** The room, before anybody comes. */
 export function roomChecks(flight: FlightDocument, amounts: Amounts, venue: VenueFacts): readonly Line[] {
@@ -41,13 +41,13 @@ export function roomChecks(flight: FlightDocument, amounts: Amounts, venue: Venu
       text:
         shapes.length <= 1
           ? `One glass shape for all: ${shapes[0] ?? 'tasting glass'}`
-          : `${plural(shapes.length, 'glass shape')}: ${shapes.join(', ')}. Wines in different glasses cannot be compared nose to nose`,
+          : `${counted(shapes.length, 'glass shape')}: ${shapes.join(', ')}. Wines in different glasses cannot be compared nose to nose`,
       because: shapes.length <= 1 ? 'the glass changes the smell' : 'the flight asks for more than one shape',
     },
     { id: 'smell-glass', text: 'Smell every empty glass; rinse a dusty one with wine', because: 'cupboards and detergents taint glasses' },
     {
       id: 'water',
-      text: `Water (${amounts.waterL.toFixed(1)} L) and ${plural(amounts.spittoons, 'spittoon')} in reach of every seat`,
+      text: `Water (${amounts.waterL.toFixed(1)} L) and ${counted(amounts.spittoons, 'spittoon')} in reach of every seat`,
       because: `${flight.guests} guests, ${amounts.minutes} minutes`,
     },
     {
@@ -71,8 +71,8 @@ export function blindnessChecks(flight: FlightDocument, prepared: readonly Prepa
   const lines: Line[] = [
     {
       id: 'bags',
-      text: `${plural(bottles, 'bag')} with a number, closed at the neck`,
-      because: `${plural(prepared.length, 'wine')}, ${plural(bottles, 'bottle')}`,
+      text: `${counted(bottles, 'bag')} with a number, closed at the neck`,
+      because: `${counted(prepared.length, 'wine')}, ${counted(bottles, 'bottle')}`,
     },
     { id: 'one-glass', text: 'The same glass, the same level and the same temperature for all that are compared', because: 'shape, level and warmth tell' },
     {
@@ -121,7 +121,7 @@ export function packingList(flight: FlightDocument, prepared: readonly PreparedW
   if (decanted.length > 0)
     lines.push({
       id: 'carafe',
-      text: plural(
+      text: counted(
         decanted.reduce((sum, wine) => sum + wine.bottles, 0),
         'carafe',
       ),
@@ -135,14 +135,14 @@ export function packingList(flight: FlightDocument, prepared: readonly PreparedW
       lines.push({
         id: `glasses-${plan.shape}`,
         text: `${plan.needed} × ${plan.name}${glassShape(plan.shape).breaks ? ', in dividers' : ''}`,
-        because: `${plan.wines} wines, ${plan.breakage} for breakage${plan.washes ? `, ${plural(plan.washes, 'wash')} between` : ''}`,
+        because: `${plan.wines} wines, ${plan.breakage} for breakage${plan.washes ? `, ${counted(plan.washes, 'wash')} between` : ''}`,
       });
   if (flight.blind !== 'open') lines.push({ id: 'bags', text: 'Bags, string, a marker', because: 'blind' });
   lines.push({ id: 'paper', text: 'Sheets, mats, pencils', because: `${flight.guests} guests` });
   lines.push({
     id: 'cloths',
-    text: `${plural(2 + Math.ceil(prepared.length / 3), 'cloth')}, spittoons, water jugs`,
-    because: `${plural(prepared.length, 'wine')}`,
+    text: `${counted(2 + Math.ceil(prepared.length / 3), 'cloth')}, spittoons, water jugs`,
+    because: `${counted(prepared.length, 'wine')}`,
   });
   lines.push({ id: 'first-aid', text: 'Plasters, broom and pan', because: 'knives and glass' });
   return lines;
@@ -154,13 +154,14 @@ export function shoppingList(prepared: readonly PreparedWine[], amounts: Amounts
   for (const amount of amounts.wines) {
     if (amount.short === 0) continue;
     const wine = prepared.find((entry) => entry.wine.id === amount.wine);
+    const from = wine === undefined ? undefined : merchantOf(wine.wine);
     lines.push({
       id: `wine-${amount.wine}`,
-      text: `${amount.name}${amount.formatMl === 750 ? '' : `, ${amount.formatMl / 1000} L`}`,
+      text: `${amount.name}${amount.formatMl === 750 ? '' : `, ${amount.formatMl / 1000} L`}${from === undefined ? '' : `, from ${from}`}`,
       amount: amount.short,
       unit: 'bottles',
       costMinor: amount.priceMinor === undefined ? undefined : amount.priceMinor * amount.short,
-      because: `${amount.pours} pours of ${showVolume(amount.pourMl, venue.volume)} need ${amount.byPours}, ${plural(amount.spares.spares, 'spare')} (${wine?.closure.name ?? 'closure not known'}), ${amount.held} held`,
+      because: `${amount.pours} pours of ${showVolume(amount.pourMl, venue.volume)} need ${amount.byPours}, ${counted(amount.spares.spares, 'spare')} (${wine?.closure.name ?? 'closure not known'}), ${amount.held} held`,
     });
   }
   const food = (id: 'bread' | 'cheese' | 'water' | 'ice', text: string, amount: number, unit: ShoppingLine['unit'], because: string) => {
@@ -215,6 +216,8 @@ export const allergenSentence = (amounts: Amounts): string => {
   const list = amounts.strip.allergens.map((allergen) => allergenLabels[allergen]);
   if (list.length === 0) return '';
   const doubt =
-    amounts.strip.unknownFining > 0 ? ` The fining of ${plural(amounts.strip.unknownFining, 'wine')} is not known: egg, milk or fish cannot be ruled out.` : '';
+    amounts.strip.unknownFining > 0
+      ? ` The fining of ${counted(amounts.strip.unknownFining, 'wine')} is not known: egg, milk or fish cannot be ruled out.`
+      : '';
   return `The wines contain ${list.join(', ')}.${doubt}`;
 };

@@ -4,12 +4,14 @@ import type { Loads } from '@rose/core/wine/profile';
 import type { AssumedLoad, OrderWine } from '@rose/core/order/judge';
 import type { Rung } from '@rose/core/order/ordering-rules';
 import { anchors, type Profile } from '@rose/core/wine/profile';
+import { fold } from '@rose/core/wine/search-folding';
 import { clamp, throughAnchors } from '@rose/core/wine/units';
 import { grapeNamed } from '../grapes/index';
 import { generalStyles, type GeneralStyle } from './data';
 
 export { generalStyles, type GeneralStyle };
 const byId = new Map(generalStyles.map((style) => [style.id, style]));
+const byName = new Map(generalStyles.map((style) => [fold(style.name), style]));
 export const generalStyle = (id: string): GeneralStyle => byId.get(id)!;
 
 export interface StyleChoice {
@@ -18,8 +20,10 @@ export interface StyleChoice {
   readonly why: string;
 }
 
-/** The general style nearest to what is known of a wine: a tree over fortification, bubbles, sweetness, colour, then the grape of the largest share. */
+/** The general style nearest to what is known of a wine: the one its owner named; else a tree over fortification, bubbles, sweetness, colour, then the grape of the largest share. */
 export function styleOf(facts: WineFacts): StyleChoice {
+  const said = byName.get(fold(factOf(facts, 'takenFor') ?? ''));
+  if (said !== undefined) return { style: said, why: 'as you said' };
   const pick = (id: string, why: string): StyleChoice => ({ style: generalStyle(id), why });
   const colour = factOf(facts, 'colour');
   const sugar = factOf(facts, 'sugar');

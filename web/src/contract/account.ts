@@ -3,7 +3,7 @@ import { act, done, nothing, one, read, type Actor } from './contract';
 import { email, password, personName, venueName } from './fields';
 import { onlyRegistered } from './registered';
 import { roleIds } from './roles';
-import { venueChoices, venueSettings } from './venue-settings';
+import { venueChoices, venuePlace, venueSettings } from './venue-settings';
 
 const role = z.enum(roleIds);
 /** Counted by the person. */
@@ -17,7 +17,14 @@ export const account = {
     summary: 'Makes an account, with a venue of its own or by an invitation',
     allow: 'anyone',
     browserOnly: true,
-    input: z.strictObject({ name: personName, email, password, venue: venueName.optional(), invitation: z.string().max(100).optional() }),
+    input: z.strictObject({
+      name: personName,
+      email,
+      password,
+      venue: venueName.optional(),
+      place: venuePlace.optional(),
+      invitation: z.string().max(100).optional(),
+    }),
     output: done,
     limit: { points: 10, seconds: 3600, key: (input) => input.email },
     budget: 'way in',
@@ -109,7 +116,7 @@ export const venue = {
     summary: 'Makes a venue that the caller owns',
     allow: 'user',
     browserOnly: true,
-    input: z.strictObject({ name: venueName }),
+    input: z.strictObject({ name: venueName, place: venuePlace.optional() }),
     output: z.object({ id: z.string() }),
     limit: { points: 20, seconds: 86_400, key: person },
   }),
@@ -127,11 +134,11 @@ export const venue = {
     name: 'venue.save',
     method: 'PUT',
     path: '/venue',
-    summary: 'Names the venue and sets its country, currency, time zone, school, measures and what it has',
+    summary: 'Names the venue and sets its country, currency, time zone, school, measures and what it has; what is not sent stays as it is',
     allow: 'venue.edit',
     input: z.strictObject({
-      name: venueName,
-      settings: venueChoices.superRefine(onlyRegistered),
+      name: venueName.optional(),
+      settings: venueChoices.partial().superRefine(onlyRegistered).default({}),
     }),
     output: done,
   }),

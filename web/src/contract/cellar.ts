@@ -1,10 +1,13 @@
 import { z } from 'zod';
 import { wineDocument } from '@rose/core/wine/facts-schema';
+import { factIds, origins } from '@rose/core/wine/facts';
+import { keysOf } from '@rose/core/wine/keys';
 import { colourClasses } from '@rose/core/wine/observables';
 import { flightWine, loads, profile, wineSummary } from './computed';
 import { because } from './because';
 import { act, nothing, one, page, pageInput, read, removal, savedOutput, writeInput } from './contract';
 
+const origin = z.enum(keysOf(origins));
 /** What the law says of a wine. */
 export const claim = z.object({
   id: z.string(),
@@ -51,6 +54,9 @@ export const wine = {
       csv: z.string().min(1, 'the file is empty').max(3_500_000),
       /** Column of the file → field of the cellar; a column that is not named is left out. */
       mapping: z.record(z.string().max(200), z.string().max(60)).default({}),
+      /** Where the facts of the list come from; single columns may have another origin. */
+      origin: origin.default('hearsay'),
+      origins: z.record(z.string().max(200), origin).default({}),
       preview: z.boolean().default(true),
       /** What to do with a row that is a wine already here: leave it out, add it as another wine, or add its bottles to that wine. */
       same: z.enum(['ask', 'skip', 'add', 'merge']).default('ask'),
@@ -108,7 +114,7 @@ export const wine = {
       profile: profile,
       expected: loads,
       stops: z.array(z.string()),
-      missing: z.array(z.object({ id: z.string(), label: z.string() })),
+      missing: z.array(z.object({ id: z.enum(factIds), label: z.string() })),
       notes: z.number(),
       age: z.number().nullable(),
       lots: z.array(z.string()),

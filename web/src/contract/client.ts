@@ -39,6 +39,7 @@ export const contract: Addresses = {
     save: { method: 'PUT', path: '/flights/{id}' },
     delete: { method: 'DELETE', path: '/flights/{id}' },
     restore: { method: 'POST', path: '/flights/{id}/returns' },
+    hangsOn: { method: 'GET', path: '/flights/{id}/dependents' },
     list: { method: 'GET', path: '/flights' },
     get: { method: 'GET', path: '/flights/{id}' },
     copy: { method: 'POST', path: '/flights/{id}/copies' },
@@ -106,6 +107,7 @@ export const contract: Addresses = {
     save: { method: 'PUT', path: '/dishes/{id}' },
     delete: { method: 'DELETE', path: '/dishes/{id}' },
     restore: { method: 'POST', path: '/dishes/{id}/returns' },
+    hangsOn: { method: 'GET', path: '/dishes/{id}/dependents' },
     list: { method: 'GET', path: '/dishes' },
     get: { method: 'GET', path: '/dishes/{id}' },
   },
@@ -113,6 +115,12 @@ export const contract: Addresses = {
   document: { changed: { method: 'POST', path: '/document-changes' } },
   guest: { tasting: { method: 'GET', path: '/guest/tasting' }, saveNote: { method: 'PUT', path: '/guest/notes/{id}' } },
   health: { ask: { method: 'GET', path: '/health' } },
+  today: { get: { method: 'GET', path: '/today' }, search: { method: 'GET', path: '/search' } },
+  sample: {
+    load: { method: 'POST', path: '/wines/to-play-with' },
+    takeOut: { method: 'DELETE', path: '/wines/to-play-with' },
+    hangsOn: { method: 'GET', path: '/wines/to-play-with/dependents' },
+  },
 };
 
 export const shapes: Readonly<Record<'note' | 'wine' | 'flight' | 'dish', Shape>> = {

@@ -59,6 +59,7 @@ const eveningWine = z.object({
   lots: wineDocument.shape.lots,
   buy: z.boolean(),
   priceMinor: z.number().optional(),
+  merchant: z.string().optional(),
   reduced: z.boolean(),
   faultFound: z.enum(['faulty', 'doubtful']).optional(),
 });

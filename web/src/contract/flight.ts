@@ -38,6 +38,15 @@ export const flight = {
     output: savedOutput,
   }),
   ...removal('flight', 'flights', 'flight.edit'),
+  hangsOn: read({
+    name: 'flight.hangsOn',
+    method: 'GET',
+    path: '/flights/{id}/dependents',
+    summary: 'What hangs on a flight: tastings held by it, the notes of them, and prints',
+    allow: 'read',
+    input: one,
+    output: z.object({ tastings: z.number(), notes: z.number(), prints: z.number() }),
+  }),
   list: read({
     name: 'flight.list',
     method: 'GET',

@@ -8,6 +8,7 @@ import { routine, scheme } from './own-designs';
 import { descriptor, note } from './note';
 import { dish, pairing } from './pairing';
 import { probe } from './prepare';
+import { sample, today } from './today';
 import type { Contract } from './contract';
 
 /** Every command and query there is, said once: what the server serves, the client calls, the OpenAPI document tells and the tests walk. */
@@ -30,6 +31,8 @@ export const contract = {
   document,
   guest,
   health,
+  today,
+  sample,
 };
 const activities: readonly Readonly<Record<string, Contract>>[] = Object.values(contract);
 export const contracts: readonly Contract[] = activities.flatMap((of) => Object.values(of));

@@ -32,6 +32,15 @@ export const dish = {
     output: savedOutput,
   }),
   ...removal('dish', 'dishes', 'dish.edit'),
+  hangsOn: read({
+    name: 'dish.hangsOn',
+    method: 'GET',
+    path: '/dishes/{id}/dependents',
+    summary: 'The flights that are planned round a dish',
+    allow: 'read',
+    input: one,
+    output: z.object({ flights: z.array(z.string()) }),
+  }),
   list: read({
     name: 'dish.list',
     method: 'GET',

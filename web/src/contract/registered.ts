@@ -7,7 +7,7 @@ const styles: ReadonlySet<string> = new Set(generalStyles.map((style) => style.i
 
 interface Names {
   readonly glass?: string | undefined;
-  readonly stock?: { readonly glasses: readonly { readonly shape: string }[] } | null;
+  readonly stock?: undefined | { readonly glasses: readonly { readonly shape: string }[] } | null;
   readonly wines?: readonly { readonly glass?: string | undefined; readonly buy?: { readonly style: string } | undefined }[];
 }
 /**

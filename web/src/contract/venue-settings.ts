@@ -41,4 +41,6 @@ export const venueSettings = z.strictObject({
 });
 /** What is chosen once; probe readings are kept and forgotten by acts of their own. */
 export const venueChoices = venueSettings.omit({ probes: true });
+/** What a venue is asked for when it is founded: where it is decides what its money, its clock and its law are. */
+export const venuePlace = venueSettings.pick({ country: true, currency: true, timeZone: true });
 export type VenueSettings = Frozen<z.output<typeof venueSettings>>;

@@ -4,6 +4,7 @@ import * as accountQueries from './account/queries';
 import * as venueCommands from './account/venue-commands';
 import * as cellarCommands from './cellar/commands';
 import * as cellarQueries from './cellar/queries';
+import * as cellarSample from './cellar/sample';
 import * as flightCalendar from './flight/calendar';
 import * as flightEvening from './flight/afternoon';
 import * as flightOperations from './flight/operations';
@@ -20,6 +21,7 @@ import * as noteVocabulary from './note/vocabulary';
 import * as notebookQueries from './notebook/queries';
 import * as pairingOperations from './pairing/operations';
 import { changedDocuments } from './changes';
+import * as todayQueries from './today/queries';
 import * as guestTasting from './guest/tasting';
 import { health } from './health';
 
@@ -32,6 +34,7 @@ export const operations: readonly AnyOperation[] = [
   venueCommands,
   cellarCommands,
   cellarQueries,
+  cellarSample,
   flightOperations,
   flightOrder,
   flightEvening,
@@ -48,5 +51,6 @@ export const operations: readonly AnyOperation[] = [
   notebookQueries,
   pairingOperations,
   guestTasting,
+  todayQueries,
   { health, changedDocuments },
 ].flatMap((module) => Object.values(module).filter(isOperation));

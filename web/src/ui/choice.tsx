@@ -78,23 +78,24 @@ const Option = styled.label`
   }
 `;
 
-interface Told {
+interface Told<K extends string> {
   readonly name: string;
   readonly label: string;
   readonly hint?: string | undefined;
   /** Stands below the hint. */
   readonly aside?: ReactNode;
-  readonly options: Readonly<Record<string, string>>;
-  readonly value: string | undefined;
-  readonly onChange: (value: string | undefined) => void;
+  readonly options: Readonly<Record<K, string>>;
+  readonly value: NoInfer<K> | undefined;
+  readonly onChange: (value: NoInfer<K> | undefined) => void;
   readonly swatch?: (id: string) => string | undefined;
   readonly bare?: boolean;
 }
 /** One of a few words. Choosing the chosen one again clears it: "not looked at" is an answer of its own. */
-export const Choice = (told: Told) => <Group key={told.name} {...told} />;
+export const Choice = <K extends string>(told: Told<K>) => <Group key={told.name} {...told} />;
 /** A group of another name is another group: what the library keeps of one is not taken over. */
-function Group({ name, label, hint, aside, options, value, onChange, swatch, bare }: Told) {
-  const said = { name, 'aria-label': label, value: value ?? null, onChange, orientation: 'horizontal' } as const;
+function Group<K extends string>({ name, label, hint, aside, options, value, onChange, swatch, bare }: Told<K>) {
+  // Only what stands among the options can be chosen.
+  const said = { name, 'aria-label': label, value: value ?? null, onChange: (id: string) => onChange(id as K), orientation: 'horizontal' } as const;
   const state = useRadioGroupState(said);
   const { radioGroupProps } = useRadioGroup(said, state);
   return (
@@ -110,7 +111,7 @@ function Group({ name, label, hint, aside, options, value, onChange, swatch, bar
         </span>
       )}
       <div className="options" {...radioGroupProps}>
-        {Object.entries(options).map(([id, word]) => (
+        {Object.entries<string>(options).map(([id, word]) => (
           <OneOption key={id} id={id} state={state} clear={() => onChange(undefined)}>
             {swatch?.(id) !== undefined && <i style={{ background: swatch(id) }} />}
             {word}

@@ -164,7 +164,7 @@ export function BareArea({ label, value, onChange, onKeep, onDrop }: Bare & { on
   );
   return <textarea {...inputProps} ref={ref} />;
 }
-const FieldError = ({ says, ...props }: { says: string | undefined }) =>
+export const FieldError = ({ says, ...props }: { says: string | undefined }) =>
   says === undefined ? null : (
     <div {...props} className="error">
       {says}

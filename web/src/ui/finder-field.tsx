@@ -6,48 +6,11 @@ import { ComboBox } from 'react-aria-components/ComboBox';
 import { Input } from 'react-aria-components/Input';
 import { Label } from 'react-aria-components/Label';
 import { ListBoxItem } from 'react-aria-components/ListBox';
-import styled from 'styled-components';
+import { ComboLook } from './combo-look';
 import { Hint, type Labelled } from './field';
 import { countryNames, currencyNames, zoneNames } from './place-names';
 import { OptionList, Options } from './select-field';
 
-const Wrap = styled.div`
-  min-width: 0;
-  > div {
-    display: grid;
-    gap: 4px;
-  }
-  label,
-  .label {
-    font-size: 0.8125rem;
-    color: var(--soft);
-  }
-  .box {
-    position: relative;
-  }
-  input {
-    min-height: 44px;
-    min-width: 0;
-    width: 100%;
-    padding: 8px 40px 8px 12px;
-    border: 1px solid var(--line);
-    border-radius: 10px;
-    background: var(--raised);
-  }
-  .box button {
-    position: absolute;
-    inset: 0 0 0 auto;
-    width: 40px;
-    border: 0;
-    background: transparent;
-    color: var(--soft);
-    cursor: pointer;
-  }
-  .error {
-    color: var(--madder);
-    font-size: 0.8125rem;
-  }
-`;
 interface Told extends Labelled {
   readonly value: string;
   /** A key of the list, or nothing where the field was emptied. */
@@ -63,7 +26,7 @@ function Finder({ label, hint, error, value, onChange, names }: Told & { names: 
     return Object.entries(known).map(([id, name]) => ({ id, text: name === id.replaceAll('_', ' ') ? name : `${name}, ${id}` }));
   }, [names, value]);
   return (
-    <Wrap>
+    <ComboLook>
       <ComboBox
         defaultItems={rows}
         value={value === '' ? null : value}
@@ -92,7 +55,7 @@ function Finder({ label, hint, error, value, onChange, names }: Told & { names: 
           </Options>
         </OptionList>
       </ComboBox>
-    </Wrap>
+    </ComboLook>
   );
 }
 export const CountryField = (told: Told) => <Finder {...told} names={countryNames} />;

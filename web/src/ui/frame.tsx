@@ -4,8 +4,11 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useEffect, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
+import { Search } from 'lucide-react';
 import { Button, Key } from './button';
 import { useHere } from './here';
+import { useKey } from './keys';
+import { anythingSaid, onFirstSaid } from './say';
 
 const Top = styled.header`
   display: flex;
@@ -65,7 +68,9 @@ const Top = styled.header`
     gap: 14px;
     .brand span,
     .end .venue,
-    .end .keys {
+    .end .keys,
+    .end .word,
+    nav a[data-home] {
       display: none;
     }
     nav {
@@ -76,14 +81,19 @@ const Top = styled.header`
     }
   }
   @media (max-width: 30em) {
-    .brand {
-      display: none;
+    padding: 0 6px 0 12px;
+    gap: 11px;
+    nav {
+      gap: 13px;
+    }
+    .end {
+      gap: 0;
     }
     .end button {
       padding: 0;
-      font-size: 0;
+      min-width: 40px;
     }
-    .end button::after {
+    .white button::after {
       content: '◯';
       font-size: 1.25rem;
     }
@@ -124,32 +134,17 @@ const White = styled.button`
   justify-content: center;
   padding: 18px;
 `;
-/** Asked for by one key; until then it weighs nothing. */
+/** Asked for by one key, or when there is something to say; until then they weigh nothing. */
 const KeysSheet = dynamic(() => import('./keys-sheet').then((module) => module.KeysSheet), { ssr: false });
+const Toasts = dynamic(() => import('./toast').then((module) => module.Toasts), { ssr: false });
+const FindSheet = dynamic(() => import('./find-sheet').then((module) => module.FindSheet), { ssr: false });
 const entries = [
+  ['/', 'Today'],
   ['/cellar', 'Cellar'],
   ['/flights', 'Flights'],
   ['/pairing', 'Table'],
   ['/notebook', 'Notebook'],
 ] as const;
-
-/** A single key pressed while no field takes letters. */
-export function useKey(on: (key: string, event: KeyboardEvent) => void): void {
-  useEffect(() => {
-    const listen = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement;
-      const takesLetters =
-        target.isContentEditable ||
-        target.tagName === 'TEXTAREA' ||
-        target.tagName === 'SELECT' ||
-        (target.tagName === 'INPUT' && !['radio', 'checkbox', 'range', 'button'].includes((target as HTMLInputElement).type));
-      if (takesLetters || event.ctrlKey || event.metaKey || event.altKey) return;
-      on(event.key, event);
-    };
-    window.addEventListener('keydown', listen);
-    return () => window.removeEventListener('keydown', listen);
-  });
-}
 
 /** The frame of every page: navigation, the white page, the list of keys. */
 export function Frame({ keys = {}, children }: { keys?: Readonly<Record<string, string>>; children: ReactNode }) {
@@ -157,8 +152,14 @@ export function Frame({ keys = {}, children }: { keys?: Readonly<Record<string, 
   const path = usePathname();
   const [white, setWhite] = useState(false);
   const [listing, setListing] = useState(false);
-  useKey((key) => {
-    if (key === 'w') setWhite((shown) => !shown);
+  const [finding, setFinding] = useState(false);
+  const [said, setSaid] = useState(anythingSaid);
+  useEffect(() => onFirstSaid(() => setSaid(true)), []);
+  useKey((key, event) => {
+    if (key === 'g') {
+      event.preventDefault();
+      setFinding(true);
+    } else if (key === 'w') setWhite((shown) => !shown);
     else if (key === '?') setListing((shown) => !shown);
     else if (key === 'Escape') {
       setWhite(false);
@@ -166,17 +167,18 @@ export function Frame({ keys = {}, children }: { keys?: Readonly<Record<string, 
     }
   });
   const here = path.startsWith('/notes') ? '/notebook' : path.startsWith('/wines') ? '/cellar' : path;
+  const within = (href: string) => (href === '/' ? here === '/' : here.startsWith(href));
   return (
     <>
       <Skip href="#main">Skip to the page</Skip>
       <Top>
-        <Link className="brand" href="/cellar" aria-label="Rose Compass">
+        <Link className="brand" href="/" aria-label="Rose Compass: today">
           <Mark />
           <span>Rose Compass</span>
         </Link>
         <nav aria-label="Main">
           {entries.map(([href, label]) => (
-            <Link key={href} href={href} aria-current={here.startsWith(href) ? 'page' : undefined}>
+            <Link key={href} href={href} aria-current={within(href) ? 'page' : undefined} data-home={href === '/' || undefined}>
               {label}
             </Link>
           ))}
@@ -185,9 +187,14 @@ export function Frame({ keys = {}, children }: { keys?: Readonly<Record<string, 
           <Link className="venue" href="/settings">
             {venue}
           </Link>
-          <Button tone="quiet" size="small" keys="w" onPress={() => setWhite(true)}>
-            White page <Key>w</Key>
+          <Button tone="quiet" size="small" keys="g" label="Go to anything" onPress={() => setFinding(true)}>
+            <Search size={17} aria-hidden /> <span className="word">Go to</span> <Key>g</Key>
           </Button>
+          <span className="white">
+            <Button tone="quiet" size="small" keys="w" label="White page" onPress={() => setWhite(true)}>
+              <span className="word">White page</span> <Key>w</Key>
+            </Button>
+          </span>
           <span className="keys">
             <Button tone="quiet" size="small" keys="?" onPress={() => setListing(!listing)}>
               Keys <Key>?</Key>
@@ -202,6 +209,8 @@ export function Frame({ keys = {}, children }: { keys?: Readonly<Record<string, 
         </White>
       )}
       {listing && <KeysSheet keys={keys} close={() => setListing(false)} />}
+      {finding && <FindSheet close={() => setFinding(false)} />}
+      {said && <Toasts />}
     </>
   );
 }
@@ -235,6 +244,7 @@ export const Page = styled.div`
     margin-left: auto;
     display: flex;
     flex-wrap: wrap;
+    align-items: center;
     gap: 8px;
   }
   .soft {

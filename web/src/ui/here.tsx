@@ -19,6 +19,12 @@ export const useHere = () => useContext(Context);
 /** Whether the reader may do something here: what the server would refuse is not offered. */
 export const useMay = (right: Right): boolean => may(useHere(), right);
 
+/** {@link useMay} of many. */
+export function useMayEach(): (right: Right) => boolean {
+  const here = useHere();
+  return (right) => may(here, right);
+}
+
 /** Days on the venue's calendar: of an instant, in words, and today. */
 export function useDays() {
   const { timeZone } = useHere();

@@ -4,7 +4,8 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button } from './button';
 import { TextField } from './field';
-import { useKey } from './frame';
+import { useKey } from './keys';
+import { leave, placeToReturnTo } from './place-in-list';
 import { searchOf } from './search';
 
 export interface ListPage<T> {
@@ -66,7 +67,7 @@ export function useListPage<T, F extends { readonly q?: string | undefined }>({
   const [next, setNext] = useState(first.next);
   const [q, setQ] = useState(filters.q ?? '');
   const [busy, setBusy] = useState(false);
-  const search = useRef<HTMLDivElement>(null);
+  const box = useRef<HTMLDivElement>(null);
   useEffect(() => {
     setMore([]);
     setNext(first.next);
@@ -83,18 +84,44 @@ export function useListPage<T, F extends { readonly q?: string | undefined }>({
   useKey((key, event) => {
     if (key !== '/') return;
     event.preventDefault();
-    search.current?.querySelector('input')?.focus();
+    box.current?.querySelector('input')?.focus();
   });
-  const load = async () => {
+  const load = async (least = 0) => {
     setBusy(true);
-    const page = next === null ? null : await read({ ...filters, ...(limit === undefined ? {} : { limit }), cursor: next }).catch(() => null);
-    if (page !== null) {
-      setMore([...more, ...page.items]);
-      setNext(page.next);
-    }
+    let [items, cursor] = [more, next];
+    do {
+      const page = cursor === null ? null : await read({ ...filters, ...(limit === undefined ? {} : { limit }), cursor }).catch(() => null);
+      if (page === null) break;
+      [items, cursor] = [[...items, ...page.items], page.next];
+      setMore(items);
+      setNext(cursor);
+    } while (cursor !== null && first.items.length + items.length < least);
     setBusy(false);
   };
-  return { items: [...first.items, ...more], hasMore: next !== null, busy, load, ask, q, setQ, search };
+  const search = searchOf(filters).toString();
+  const at = search === '' ? '' : `?${search}`;
+  // Who comes back finds as much of the list, as far down, as they left.
+  const loaded = useRef(0);
+  useEffect(() => {
+    loaded.current = first.items.length + more.length;
+  });
+  useEffect(() => {
+    const place = placeToReturnTo(path, at);
+    if (place !== undefined)
+      void (place.loaded > first.items.length ? load(place.loaded) : Promise.resolve()).then(() => requestAnimationFrame(() => window.scrollTo(0, place.y)));
+    let y = window.scrollY;
+    const scrolled = () => {
+      y = window.scrollY;
+      keep();
+    };
+    const keep = () => leave(path, { search: at, loaded: loaded.current, y });
+    keep();
+    window.addEventListener('scroll', scrolled, { passive: true });
+    return () => window.removeEventListener('scroll', scrolled);
+    // One place for one address: what is loaded beside it is read when it is kept.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [path, at]);
+  return { items: [...first.items, ...more], hasMore: next !== null, busy, load, ask, q, setQ, box };
 }
 
 /** What a list is narrowed by: words first, the rest beside them, on a phone folded to one line. */
@@ -104,14 +131,14 @@ export function Filters({
   set,
   children,
 }: {
-  page: Pick<ReturnType<typeof useListPage>, 'ask' | 'q' | 'setQ' | 'search'>;
+  page: Pick<ReturnType<typeof useListPage>, 'ask' | 'q' | 'setQ' | 'box'>;
   hint: string;
   /** How many filters are set beside the words. */
   set: number;
   children: ReactNode;
 }) {
   const [folded, setFolded] = useState(true);
-  const { ask, q, setQ, search } = page;
+  const { ask, q, setQ, box } = page;
   return (
     <Form
       role="search"
@@ -120,7 +147,7 @@ export function Filters({
         ask({ q });
       }}
     >
-      <div ref={search}>
+      <div ref={box}>
         <TextField label="Search" hint={hint} type="search" inputMode="search" placeholder="/" value={q} onChange={setQ} />
       </div>
       <div className="fold">

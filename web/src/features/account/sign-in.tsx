@@ -1,13 +1,18 @@
 'use client';
 import Link from 'next/link';
-import { useState, type FormEvent, type ReactNode } from 'react';
+import { useEffect, useState, type FormEvent, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { useAct } from '@/ui/act';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { TextField, Trouble } from '@/ui/field';
+import { CountryField, CurrencyField, TimeZoneField } from '@/ui/finder-field';
 import { Mark } from '@/ui/frame';
+import { Rose } from '@/ui/rose';
+import { bearings } from '@rose/core/wine/observables';
+import { currencyOf } from './currency-of';
+import type { Place } from './place-of-device';
 
 const Room = styled.main`
   min-height: 100vh;
@@ -40,6 +45,19 @@ const Room = styled.main`
     font-size: 0.875rem;
     flex-wrap: wrap;
   }
+  .place,
+  .two {
+    display: grid;
+    gap: 14px;
+  }
+  .two {
+    grid-template-columns: 1fr 1fr;
+  }
+  @media (max-width: 30em) {
+    .two {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
   hr {
     border: 0;
     border-top: 1px solid var(--line);
@@ -48,27 +66,136 @@ const Room = styled.main`
   }
 `;
 
+const What = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1.1fr) minmax(0, 420px);
+  gap: 30px 90px;
+  align-items: center;
+  max-width: 1080px;
+  width: 100%;
+  .is {
+    display: grid;
+    gap: 26px;
+    justify-items: start;
+  }
+  .sentence {
+    font: 500 1.875rem/1.25 var(--serif);
+    margin: 0;
+  }
+  figure {
+    margin: 0;
+    width: min(420px, 100%);
+    justify-self: center;
+  }
+  figcaption {
+    color: var(--soft);
+    font-size: 0.875rem;
+    text-align: center;
+    margin-top: 6px;
+  }
+  @media (max-width: 53.75em) {
+    grid-template-columns: minmax(0, 1fr);
+    justify-items: center;
+    .is {
+      display: contents;
+    }
+    .is > .brand {
+      order: -3;
+    }
+    .sentence {
+      order: -2;
+      font-size: 1.375rem;
+      text-align: center;
+    }
+    form {
+      order: -1;
+    }
+    figure {
+      width: 230px;
+    }
+  }
+`;
+/** An invented white: what the drawing on the first page is of. */
+const shownWine = { acidity: 78, sweetness: 8, bubbles: 0, tannin: 6, alcohol: 46, body: 38, intensity: 62, length: 70 };
+
+/** Says in a sentence and a picture what this is for, beside the way in. */
+function FirstPage({ children }: { children: ReactNode }) {
+  return (
+    <Room id="main">
+      <What>
+        <div className="is">
+          <div className="brand">
+            <Mark /> Rose Compass
+          </div>
+          <p className="sentence">
+            Plan a wine tasting, taste and write down every glass, and choose the food: the reckoning is done for you, with its reasons, and the last word is
+            yours.
+          </p>
+          <figure>
+            <Rose
+              size={400}
+              labels
+              title="The structure of a dry, sharp, long white"
+              petals={bearings.map((key) => ({ key, label: key, value: shownWine[key] }))}
+            />
+            <figcaption>A wine as a compass: a dry, sharp, long white.</figcaption>
+          </figure>
+        </div>
+        {children}
+      </What>
+    </Room>
+  );
+}
+
 /** Moves on with a fresh page, so that the server sees the new cookies. */
 const go = (to: string) => window.location.assign(to);
 
-function Door({ title, children, onSubmit }: { title: string; children: ReactNode; onSubmit: () => void }) {
-  return (
-    <Room id="main">
-      <form
-        onSubmit={(event: FormEvent) => {
-          event.preventDefault();
-          onSubmit();
-        }}
-        noValidate
-      >
+function Door({ title, first = false, children, onSubmit }: { title: string; first?: boolean; children: ReactNode; onSubmit: () => void }) {
+  const form = (
+    <form
+      onSubmit={(event: FormEvent) => {
+        event.preventDefault();
+        onSubmit();
+      }}
+      noValidate
+    >
+      {!first && (
         <div className="brand">
           <Mark /> Rose Compass
         </div>
-        <h1>{title}</h1>
-        {children}
-      </form>
-    </Room>
+      )}
+      <h1>{title}</h1>
+      {children}
+    </form>
   );
+  return first ? <FirstPage>{form}</FirstPage> : <Room id="main">{form}</Room>;
+}
+
+/** Where the venue is: what the clock of this device speaks for stands there already, to be changed. */
+function PlaceFields({ place, onChange, act }: { place: Place; onChange: (place: Place) => void; act: ReturnType<typeof useAct> }) {
+  return (
+    <div className="place">
+      <CountryField
+        label="Country"
+        hint="for its law and its money"
+        value={place.country}
+        onChange={(country) => onChange({ ...place, country, currency: currencyOf(country) ?? place.currency })}
+        error={act.of('country')}
+      />
+      <div className="two">
+        <CurrencyField label="Currency" value={place.currency} onChange={(currency) => onChange({ ...place, currency })} error={act.of('currency')} />
+        <TimeZoneField label="Time zone" value={place.timeZone} onChange={(timeZone) => onChange({ ...place, timeZone })} error={act.of('timeZone')} />
+      </div>
+    </div>
+  );
+}
+/** The place this device speaks for, once it is known: the server cannot know it. */
+function usePlace(): [Place, (place: Place) => void] {
+  const [place, setPlace] = useState<Place>({ country: '', currency: '', timeZone: '' });
+  useEffect(() => {
+    void import('./place-of-device').then(({ placeOfDevice }) => setPlace((now) => (now.timeZone === '' ? placeOfDevice() : now)));
+  }, []);
+  return [place, setPlace];
 }
 const problemLine = (act: ReturnType<typeof useAct>, fields: readonly string[]) =>
   act.problem !== null && !fields.some((field) => act.of(field) !== undefined) ? <Trouble role="alert">{act.problem.message}</Trouble> : null;
@@ -79,6 +206,7 @@ export function ComeIn({ demo, next }: { demo: boolean; next: string }) {
   const [password, setPassword] = useState('');
   return (
     <Door
+      first
       title="Come in"
       onSubmit={() =>
         void act.run(async () => {
@@ -122,6 +250,7 @@ export function ComeIn({ demo, next }: { demo: boolean; next: string }) {
 export function SignUp({ invitation }: { invitation?: string }) {
   const act = useAct();
   const [form, setForm] = useState({ name: '', email: '', password: '', venue: '' });
+  const [place, setPlace] = usePlace();
   const set = (field: keyof typeof form) => (value: string) => setForm({ ...form, [field]: value });
   return (
     <Door
@@ -132,13 +261,13 @@ export function SignUp({ invitation }: { invitation?: string }) {
             name: form.name,
             email: form.email,
             password: form.password,
-            ...(invitation === undefined ? { venue: form.venue } : { invitation }),
+            ...(invitation === undefined ? { venue: form.venue, place } : { invitation }),
           });
-          go('/cellar');
+          go('/');
         })
       }
     >
-      {problemLine(act, ['name', 'email', 'password', 'venue'])}
+      {problemLine(act, ['name', 'email', 'password', 'venue', 'country', 'currency', 'timeZone'])}
       <TextField label="Your name" autoComplete="name" value={form.name} onChange={set('name')} error={act.of('name')} />
       <TextField label="Email" type="email" autoComplete="username" inputMode="email" value={form.email} onChange={set('email')} error={act.of('email')} />
       <TextField
@@ -151,7 +280,10 @@ export function SignUp({ invitation }: { invitation?: string }) {
         error={act.of('password')}
       />
       {invitation === undefined && (
-        <TextField label="Venue" hint="where you pour: a school, a bar, your kitchen" value={form.venue} onChange={set('venue')} error={act.of('venue')} />
+        <>
+          <TextField label="Venue" hint="where you pour: a school, a bar, your kitchen" value={form.venue} onChange={set('venue')} error={act.of('venue')} />
+          <PlaceFields place={place} onChange={setPlace} act={act} />
+        </>
       )}
       <Button type="submit" tone="strong" disabled={act.busy}>
         Make the account
@@ -175,7 +307,7 @@ export function AcceptInvitation({ code, name }: { code: string; name: string })
       onSubmit={() =>
         void act.run(async () => {
           await call(contract.member.accept, { code });
-          go('/cellar');
+          go('/');
         })
       }
     >
@@ -253,18 +385,20 @@ export function Reset({ code }: { code: string }) {
 export function NewVenue() {
   const act = useAct();
   const [name, setName] = useState('');
+  const [place, setPlace] = usePlace();
   return (
     <Door
       title="Name your venue"
       onSubmit={() =>
         void act.run(async () => {
-          await call(contract.venue.create, { name });
-          go('/cellar');
+          await call(contract.venue.create, { name, place });
+          go('/');
         })
       }
     >
-      {problemLine(act, ['name'])}
+      {problemLine(act, ['name', 'country', 'currency', 'timeZone'])}
       <TextField label="Venue" hint="where you pour" value={name} onChange={setName} error={act.of('name')} />
+      <PlaceFields place={place} onChange={setPlace} act={act} />
       <Button type="submit" tone="strong" disabled={act.busy}>
         Open it
       </Button>

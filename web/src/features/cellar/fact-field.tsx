@@ -1,121 +1,126 @@
 'use client';
-import { facts, origins, type FactId, type FactSpec, type GrapeShare, type Origin, type Vintage, type WineDocument } from '@rose/core/wine/facts';
-import type { OpenDocument } from '@/ui/document/use-document';
+import styled from 'styled-components';
+import { facts, origins, type FactId, type FactSpec, type GrapeShare, type Origin, type Vintage, type WineFacts } from '@rose/core/wine/facts';
+import { effectsInWords } from '@rose/knowledge/effects/index';
 import { TextField } from '@/ui/field';
 import { CountryField } from '@/ui/finder-field';
-import { SelectField } from '@/ui/select-field';
+import { MenuButton } from '@/ui/menu';
 import { NumberField } from '@/ui/number-field';
+import { SelectField } from '@/ui/select-field';
 import { GrapesField } from './grapes-field';
+import type { SetFact } from './set-fact';
 
-const originOptions = origins as Readonly<Record<string, string>>;
+const Fact = styled.div`
+  display: grid;
+  gap: 2px;
+  align-content: start;
+  min-width: 0;
+  .changes {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 10px;
+    align-items: baseline;
+    justify-content: space-between;
+    color: var(--soft);
+    font-size: 0.78125rem;
+    line-height: 1.35;
+  }
+  &[data-asked] {
+    border-left: 3px solid var(--amber);
+    padding-left: 12px;
+  }
+`;
 
-/** The field of a fact, by its kind in the registry, with where the fact comes from. */
-export function FactField({ id, open }: { id: FactId; open: OpenDocument<WineDocument> }) {
-  const spec: FactSpec = facts[id];
-  const stated = open.document.facts[id];
-  const origin: Origin = stated?.origin ?? 'label';
-  const set = (value: unknown, from: Origin = origin) =>
-    open.change((d) => {
-      const next: Record<string, unknown> = { ...d.facts };
-      if (value === undefined) delete next[id];
-      else next[id] = { value, origin: from };
-      return { ...d, facts: next as WineDocument['facts'] };
-    }, `facts.${id}`);
-  const value = stated?.value as unknown;
-  let field;
-  if (spec.kind === 'number')
-    field = <NumberField label={spec.label} unit={spec.unit} low={spec.low} high={spec.high} value={value as number | undefined} onChange={set} />;
-  else if (spec.kind === 'choice')
-    field = (
-      <SelectField
-        label={spec.label}
-        hint={spec.hint}
-        value={(value as string | undefined) ?? ''}
-        onChange={(next) => set(next === '' ? undefined : next)}
-        options={spec.options}
-        empty="not known"
-      />
-    );
-  else if (spec.kind === 'yesno')
-    field = (
-      <SelectField
-        label={spec.label}
-        hint={spec.hint}
-        value={value === undefined ? '' : value === true ? 'yes' : 'no'}
-        onChange={(next) => set(next === '' ? undefined : next === 'yes')}
-        options={{ yes: spec.yes, no: spec.no }}
-        empty="not known"
-      />
-    );
-  else if (spec.kind === 'vintage') field = <VintageField value={value as Vintage | undefined} onChange={set} />;
-  else if (spec.kind === 'grapes')
-    field = <GrapesField value={(value as readonly GrapeShare[] | undefined) ?? []} onChange={(next) => set(next.length === 0 ? undefined : next)} />;
-  else if (id === 'country')
-    field = <CountryField label={spec.label} value={(value as string | undefined) ?? ''} onChange={(next) => set(next === '' ? undefined : next)} />;
-  else
-    field = (
-      <TextField label={spec.label} hint={spec.hint} value={(value as string | undefined) ?? ''} onChange={(next) => set(next === '' ? undefined : next)} />
-    );
+/** The field of a fact, by its kind in the registry, with what it changes and where it comes from. */
+export function FactField({ id, known, set, asked }: { id: FactId; known: WineFacts; set: SetFact; asked: boolean }) {
+  const stated = known[id];
   return (
-    <div className="fact">
-      {field}
-      {stated === undefined ? <span /> : <SelectField label="from" value={origin} onChange={(from) => set(value, from as Origin)} options={originOptions} />}
-    </div>
+    <Fact id={`fact-${id}`} data-asked={asked || undefined}>
+      <ByKind id={id} value={stated?.value as unknown} set={set as (id: FactId, value: unknown) => void} />
+      <span className="changes">
+        <span>{effectsInWords(id)}</span>
+        {stated !== undefined && <OriginOf id={id} origin={stated.origin} onChange={(origin) => set(id, stated.value as never, origin)} />}
+      </span>
+    </Fact>
   );
 }
+/** Where a fact comes from, to be said otherwise. */
+const OriginOf = ({ id, origin, onChange }: { id: FactId; origin: Origin; onChange: (origin: Origin) => void }) => (
+  <MenuButton
+    quiet
+    label={`Where ${facts[id].label} comes from: ${origins[origin]}`}
+    entries={(Object.keys(origins) as Origin[]).map((entry) => ({ id: entry, says: origins[entry], does: () => onChange(entry) }))}
+  >
+    from: {origins[origin]}
+  </MenuButton>
+);
 
+function ByKind({ id, value, set }: { id: FactId; value: unknown; set: (id: FactId, value: unknown) => void }) {
+  const spec: FactSpec = facts[id];
+  const put = (next: unknown) => set(id, next === '' ? undefined : next);
+  switch (spec.kind) {
+    case 'number':
+      return <NumberField label={spec.label} unit={spec.unit} low={spec.low} high={spec.high} value={value as number | undefined} onChange={put} />;
+    case 'choice':
+      return (
+        <SelectField label={spec.label} hint={spec.hint} value={(value as string | undefined) ?? ''} onChange={put} options={spec.options} empty="not known" />
+      );
+    case 'yesno':
+      return (
+        <SelectField
+          label={spec.label}
+          hint={spec.hint}
+          value={value === undefined ? '' : value === true ? 'yes' : 'no'}
+          onChange={(next) => put(next === '' ? undefined : next === 'yes')}
+          options={{ yes: spec.yes, no: spec.no }}
+          empty="not known"
+        />
+      );
+    case 'vintage':
+      return <VintageField value={value as Vintage | undefined} onChange={put} />;
+    case 'grapes':
+      return <GrapesField value={(value as readonly GrapeShare[] | undefined) ?? []} onChange={(next) => put(next.length === 0 ? undefined : next)} />;
+    case 'text':
+      return id === 'country' ? (
+        <CountryField label={spec.label} value={(value as string | undefined) ?? ''} onChange={put} />
+      ) : (
+        <TextField label={spec.label} hint={spec.hint} value={(value as string | undefined) ?? ''} onChange={put} />
+      );
+  }
+}
+
+const Years = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(88px, 1fr));
+  gap: 8px;
+  > :first-child {
+    min-width: 120px;
+  }
+`;
+const YearField = ({ label, value, onChange }: { label: string; value: number; onChange: (year: number) => void }) => (
+  <NumberField label={label} unit="" low={1700} high={2200} value={value} onChange={(next) => next !== undefined && onChange(Math.round(next))} />
+);
+/** Most wines poured are two or three years old: where a year begins that is about to be typed. */
+const usualAge = 2;
 function VintageField({ value, onChange }: { value: Vintage | undefined; onChange: (value: Vintage | undefined) => void }) {
-  const kind = value?.kind ?? '';
-  const year = new Date().getFullYear() - 2;
+  const year = new Date().getFullYear() - usualAge;
+  const kinds: Readonly<Record<Vintage['kind'], Vintage>> = {
+    year: { kind: 'year', year },
+    none: { kind: 'none' },
+    several: { kind: 'several', from: year - 3, to: year },
+  };
   return (
-    <div style={{ display: 'grid', gridTemplateColumns: kind === 'several' ? '1.2fr 1fr 1fr' : '1fr 1fr', gap: 8 }}>
+    <Years>
       <SelectField
         label="vintage"
-        value={kind}
+        value={value?.kind ?? ''}
         empty="not known"
-        options={{ year: 'one year', none: 'no vintage', several: 'several years' }}
-        onChange={(next) =>
-          onChange(
-            next === ''
-              ? undefined
-              : next === 'year'
-                ? { kind: 'year', year }
-                : next === 'none'
-                  ? { kind: 'none' }
-                  : { kind: 'several', from: year - 3, to: year },
-          )
-        }
+        options={{ year: 'one year', none: 'no vintage', several: 'several years' } satisfies Record<Vintage['kind'], string>}
+        onChange={(next) => onChange(next === '' ? undefined : kinds[next])}
       />
-      {value?.kind === 'year' && (
-        <NumberField
-          label="year"
-          unit=""
-          low={1700}
-          high={2200}
-          value={value.year}
-          onChange={(next) => next !== undefined && onChange({ kind: 'year', year: Math.round(next) })}
-        />
-      )}
-      {value?.kind === 'several' && (
-        <NumberField
-          label="from"
-          unit=""
-          low={1700}
-          high={2200}
-          value={value.from}
-          onChange={(next) => next !== undefined && onChange({ ...value, from: Math.round(next) })}
-        />
-      )}
-      {value?.kind === 'several' && (
-        <NumberField
-          label="to"
-          unit=""
-          low={1700}
-          high={2200}
-          value={value.to}
-          onChange={(next) => next !== undefined && onChange({ ...value, to: Math.round(next) })}
-        />
-      )}
-    </div>
+      {value?.kind === 'year' && <YearField label="year" value={value.year} onChange={(next) => onChange({ kind: 'year', year: next })} />}
+      {value?.kind === 'several' && <YearField label="from" value={value.from} onChange={(next) => onChange({ ...value, from: next })} />}
+      {value?.kind === 'several' && <YearField label="to" value={value.to} onChange={(next) => onChange({ ...value, to: next })} />}
+    </Years>
   );
 }

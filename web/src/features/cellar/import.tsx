@@ -6,7 +6,11 @@ import { contract } from '@/contract/client';
 import { ApiProblem, call } from '@/ui/api';
 import { Button, ButtonLink } from '@/ui/button';
 import { Trouble } from '@/ui/field';
-import { FileButton } from '@/ui/file-button';
+import { DropZone } from '@/ui/drop-zone';
+import { MenuButton } from '@/ui/menu';
+import { WayBack } from '@/ui/way-back';
+import { facts, origins, type Origin } from '@rose/core/wine/facts';
+import { counted } from '@rose/core/wine/plural';
 import { SelectField } from '@/ui/select-field';
 import { Frame, Page } from '@/ui/frame';
 
@@ -23,7 +27,8 @@ const Two = styled.div`
 const Map = styled.div`
   display: grid;
   gap: 8px;
-  div {
+  margin-top: 14px;
+  .column {
     min-width: 0;
   }
 `;
@@ -58,11 +63,13 @@ export function ImportList({ fields }: { fields: readonly { id: string; label: s
   const [problem, setProblem] = useState<ApiProblem | Error | null>(null);
   const [done, setDone] = useState<Report | null>(null);
   const [busy, setBusy] = useState(false);
+  const [origin, setOrigin] = useState<Origin | ''>('');
+  const [ownOrigins, setOwnOrigins] = useState<Readonly<Record<string, Origin>>>({});
   const ask = async (text: string, map: Record<string, string>, preview: boolean) => {
     setBusy(true);
     setProblem(null);
     try {
-      const found = await call(contract.wine.import, { csv: text, mapping: map, preview, same });
+      const found = await call(contract.wine.import, { csv: text, mapping: map, preview, same, origins: ownOrigins, ...(origin === '' ? {} : { origin }) });
       if (preview) {
         setReport(found);
         setMapping(found.mapping);
@@ -96,23 +103,25 @@ export function ImportList({ fields }: { fields: readonly { id: string; label: s
     setReport(null);
     await ask(text, {}, true);
   };
+  /** A list of ours says it itself. */
+  const unsaid = origin === '' && report !== null && report.columns.length > 0;
   const labels = Object.fromEntries(fields.map((field) => [field.id, field.label]));
   return (
     <Frame>
       <Page>
         <div className="title">
-          <h1>Import a list</h1>
-          <span className="soft">CSV with commas, semicolons or tabs, or our own JSON; at most 2,000 wines; all or nothing</span>
+          <div>
+            <WayBack steps={[{ href: '/cellar', name: 'Cellar' }]} />
+            <h1>Bring in a list</h1>
+          </div>
         </div>
-        <p>
-          <FileButton types={['.csv', '.tsv', '.txt', '.json', 'text/csv', 'application/json']} onFile={(file) => void take(file)}>
-            Choose the file
-          </FileButton>
-        </p>
+        <DropZone types={['.csv', '.tsv', '.txt', '.json', 'text/csv', 'application/json']} label="Choose the file" onFile={(file) => void take(file)}>
+          or drop it here: CSV with commas, semicolons or tabs, or our own JSON; at most 2,000 wines; all or nothing
+        </DropZone>
         {problem !== null && <Trouble role="alert">{problem.message}</Trouble>}
         {done !== null && (
           <div role="status">
-            <h2>{done.added} wines added</h2>
+            <h2>{counted(done.added, 'wine')} added</h2>
             <p className="soft">
               {done.merged > 0 && `${done.merged} got more bottles. `}
               {done.skipped > 0 && `${done.skipped} were here already and were left out.`}
@@ -126,22 +135,39 @@ export function ImportList({ fields }: { fields: readonly { id: string; label: s
           <Two>
             <section>
               <h2>Columns</h2>
-              <p className="soft">Say what each column holds. What you leave out is not read.</p>
+              <p className="soft">Say what each column holds, and where its facts come from if not from where the list’s do. What you leave out is not read.</p>
+              {report.columns.length > 0 && (
+                <SelectField label="The facts of this list come from" value={origin} onChange={setOrigin} options={origins} empty="choose" />
+              )}
               <Map>
                 {report.columns.map((column) => (
-                  <SelectField
-                    key={column}
-                    label={column}
-                    value={mapping[column] ?? ''}
-                    empty="leave out"
-                    options={labels}
-                    onChange={(field) => {
-                      const next = { ...mapping, [column]: field };
-                      if (field === '') delete next[column];
-                      setMapping(next);
-                      void ask(csv, next, true);
-                    }}
-                  />
+                  <div className="column" key={column}>
+                    <SelectField
+                      label={column}
+                      value={mapping[column] ?? ''}
+                      empty="leave out"
+                      options={labels}
+                      onChange={(field) => {
+                        const next = { ...mapping, [column]: field };
+                        if (field === '') delete next[column];
+                        setMapping(next);
+                        void ask(csv, next, true);
+                      }}
+                    />
+                    {mapping[column] !== undefined && mapping[column] in facts && (
+                      <MenuButton
+                        quiet
+                        label={`Where ${column} comes from`}
+                        entries={(Object.keys(origins) as Origin[]).map((entry) => ({
+                          id: entry,
+                          says: origins[entry],
+                          does: () => setOwnOrigins({ ...ownOrigins, [column]: entry }),
+                        }))}
+                      >
+                        from: {ownOrigins[column] !== undefined ? origins[ownOrigins[column]] : origin === '' ? 'as the list' : origins[origin]}
+                      </MenuButton>
+                    )}
+                  </div>
                 ))}
               </Map>
             </section>
@@ -219,11 +245,12 @@ export function ImportList({ fields }: { fields: readonly { id: string; label: s
               <p style={{ marginTop: 16 }}>
                 <Button
                   tone="strong"
-                  disabled={busy || report.errorCount > 0 || report.ready === 0 || (report.sameCount > 0 && same === 'ask')}
+                  disabled={busy || report.errorCount > 0 || report.ready === 0 || (report.sameCount > 0 && same === 'ask') || unsaid}
                   onPress={() => void ask(csv, mapping, false)}
                 >
-                  {busy ? 'Working' : `Import ${report.ready} wines`}
-                </Button>
+                  {busy ? 'Working' : `Import ${counted(report.ready, 'wine')}`}
+                </Button>{' '}
+                {unsaid && <span className="soft">Say first where the facts of this list come from.</span>}
               </p>
             </section>
           </Two>

@@ -15,14 +15,17 @@ import { call } from '@/ui/api';
 import { Button, ButtonLink } from '@/ui/button';
 import { Deleted } from '@/ui/deleted';
 import { Trouble } from '@/ui/field';
-import { SelectField } from '@/ui/select-field';
 import { Frame } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
 import { InLaw } from './in-law';
 import { InTheGlass } from './in-the-glass';
 import type { WineView } from '@/contract/answers';
 import type { AnswerOf, NotebookItem } from '@/contract/answers';
+import { DeleteAct } from '@/ui/delete-act';
 import { useMay } from '@/ui/here';
+import { MenuButton } from '@/ui/menu';
+import { WayBack } from '@/ui/way-back';
+import { counted, listed } from '@rose/core/wine/plural';
 
 const Grid = styled.div`
   display: grid;
@@ -108,7 +111,6 @@ export function WinePage({ wine, notes, flights }: { wine: WineView; notes: read
   const mayEdit = useMay('cellar.edit');
   const { document } = wine;
   const [problem, setProblem] = useState('');
-  const [hanging, setHanging] = useState<AnswerOf<'wine', 'hangsOn'> | null>(null);
   const [deleted, setDeleted] = useState(false);
   const act = async (run: () => Promise<void>) => {
     setProblem('');
@@ -122,7 +124,6 @@ export function WinePage({ wine, notes, flights }: { wine: WineView; notes: read
     });
   const addTo = (flightId: string) =>
     act(async () => {
-      if (flightId === '') return;
       if (flightId === 'new') {
         const id = v7();
         await call(contract.flight.save, {
@@ -146,17 +147,13 @@ export function WinePage({ wine, notes, flights }: { wine: WineView; notes: read
     });
   const shown = factIds.filter((id) => factOf(document.facts, id) !== undefined);
   if (deleted) {
-    const back = () => {
-      setDeleted(false);
-      setHanging(null);
-    };
     return (
       <Deleted
         name={document.name}
         bringBack={() => call(contract.wine.restore, { id: wine.id })}
         list={{ href: '/cellar', label: 'To the cellar' }}
         stays="Its notes stay in the notebook."
-        onBack={back}
+        onBack={() => setDeleted(false)}
       />
     );
   }
@@ -164,9 +161,7 @@ export function WinePage({ wine, notes, flights }: { wine: WineView; notes: read
     <Frame>
       <Grid>
         <section aria-label="The bottle">
-          <Link className="soft" href="/cellar">
-            Cellar
-          </Link>
+          <WayBack steps={[{ href: '/cellar', name: 'Cellar' }]} />
           <div className="head">
             <Glass stops={wine.stops} size={58} label={`Expected colour: ${wine.style.name}`} />
             <h1>{document.name}</h1>
@@ -179,18 +174,18 @@ export function WinePage({ wine, notes, flights }: { wine: WineView; notes: read
               Assess a glass
             </Button>
             {mayEdit && <ButtonLink href={`/wines/${wine.id}/edit`}>Change facts</ButtonLink>}
-          </Actions>
-          {mayEdit && (
-            <div style={{ margin: '0 0 18px' }}>
-              <SelectField
+            {mayEdit && (
+              <MenuButton
                 label="Add to a flight"
-                value=""
-                onChange={(id) => void addTo(id)}
-                empty="choose"
-                options={{ ...Object.fromEntries(flights.map((flight) => [flight.id, flight.name])), new: 'a new flight' }}
-              />
-            </div>
-          )}
+                entries={[
+                  { id: 'new', says: 'a new flight', does: () => void addTo('new') },
+                  ...flights.map((flight) => ({ id: flight.id, says: flight.name, does: () => void addTo(flight.id) })),
+                ]}
+              >
+                Add to a flight
+              </MenuButton>
+            )}
+          </Actions>
           <Facts>
             {shown.map((id) => (
               <div key={id}>
@@ -212,7 +207,14 @@ export function WinePage({ wine, notes, flights }: { wine: WineView; notes: read
             {wine.missing.length > 0 && (
               <div>
                 <span className="what">missing</span>
-                <span className="is ask">{wine.missing.map((fact) => fact.label).join(', ')}</span>
+                <span className="is ask">
+                  {wine.missing.map((fact, i) => (
+                    <span key={fact.id}>
+                      {i === 0 ? '' : ', '}
+                      {mayEdit ? <Link href={`/wines/${wine.id}/edit?fact=${fact.id}`}>{fact.label}</Link> : fact.label}
+                    </span>
+                  ))}
+                </span>
                 <small>find out</small>
               </div>
             )}
@@ -223,37 +225,11 @@ export function WinePage({ wine, notes, flights }: { wine: WineView; notes: read
             </p>
           )}
           {mayEdit && (
-            <Actions>
-              {hanging === null ? (
-                <Button tone="quiet" size="small" onPress={() => void act(async () => setHanging(await call(contract.wine.hangsOn, { id: wine.id })))}>
-                  Delete
-                </Button>
-              ) : (
-                <div role="alert">
-                  <p>
-                    On this wine hang {hanging.notes} {hanging.notes === 1 ? 'note' : 'notes'}, {hanging.bottles} {hanging.bottles === 1 ? 'bottle' : 'bottles'}
-                    {hanging.flights.length > 0 ? ` and the flights ${hanging.flights.join(', ')}` : ''}. The notes stay; you can bring the wine back.
-                  </p>
-                  <Actions>
-                    <Button
-                      tone="danger"
-                      size="small"
-                      onPress={() =>
-                        void act(async () => {
-                          await call(contract.wine.delete, { id: wine.id });
-                          setDeleted(true);
-                        })
-                      }
-                    >
-                      Delete it
-                    </Button>
-                    <Button size="small" onPress={() => setHanging(null)}>
-                      Keep it
-                    </Button>
-                  </Actions>
-                </div>
-              )}
-            </Actions>
+            <DeleteAct
+              hangsOn={async () => hangingInWords(await call(contract.wine.hangsOn, { id: wine.id }))}
+              remove={() => call(contract.wine.delete, { id: wine.id })}
+              onDeleted={() => setDeleted(true)}
+            />
           )}
         </section>
         <InLaw claims={wine.law} />
@@ -261,4 +237,15 @@ export function WinePage({ wine, notes, flights }: { wine: WineView; notes: read
       </Grid>
     </Frame>
   );
+}
+
+function hangingInWords({ notes, bottles, flights }: AnswerOf<'wine', 'hangsOn'>): string {
+  const hang = [
+    notes === 0 ? '' : counted(notes, 'note'),
+    bottles === 0 ? '' : counted(bottles, 'bottle'),
+    flights.length === 0 ? '' : `the ${flights.length === 1 ? 'flight' : 'flights'} ${listed(flights)}`,
+  ].filter((part) => part !== '');
+  return hang.length === 0
+    ? 'Nothing hangs on this wine, and it can be brought back.'
+    : `On this wine hang ${listed(hang)}. The notes stay; you can bring the wine back.`;
 }

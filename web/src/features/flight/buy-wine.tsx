@@ -13,6 +13,7 @@ import { Disclosure } from '@/ui/disclosure';
 export function BuyWine({ currency, onAdd }: { currency: string; onAdd: (entry: FlightWineEntry) => void }) {
   const [name, setName] = useState('');
   const [style, setStyle] = useState(generalStyles[0]!.id);
+  const [merchant, setMerchant] = useState('');
   const [price, setPrice] = useState<number | undefined>(undefined);
   return (
     <Disclosure says={<span className="soft">A wine still to buy</span>}>
@@ -21,9 +22,18 @@ export function BuyWine({ currency, onAdd }: { currency: string; onAdd: (entry: 
         onSubmit={(event) => {
           event.preventDefault();
           if (name.trim() === '') return;
-          onAdd({ id: v7(), buy: { name: name.trim(), style, ...(price === undefined ? {} : { priceMinor: Math.round(price * 100) }) } });
+          onAdd({
+            id: v7(),
+            buy: {
+              name: name.trim(),
+              style,
+              ...(price === undefined ? {} : { priceMinor: Math.round(price * 100) }),
+              ...(merchant.trim() === '' ? {} : { merchant: merchant.trim() }),
+            },
+          });
           setName('');
           setPrice(undefined);
+          setMerchant('');
         }}
       >
         <TextField label="What to look for" value={name} onChange={setName} placeholder="a salty white from an island" />
@@ -34,6 +44,7 @@ export function BuyWine({ currency, onAdd }: { currency: string; onAdd: (entry: 
           options={Object.fromEntries(generalStyles.map((entry) => [entry.id, entry.name]))}
         />
         <NumberField label="Price at most" unit={currency} low={0} high={100_000} value={price} onChange={setPrice} />
+        <TextField label="Merchant" value={merchant} onChange={setMerchant} />
         <Button type="submit">Add it</Button>
       </form>
     </Disclosure>

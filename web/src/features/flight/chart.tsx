@@ -33,8 +33,18 @@ const Lay = styled.div`
   grid-template-columns: minmax(0, 1fr) 320px;
   gap: 30px;
   align-items: start;
+  > aside {
+    position: sticky;
+    top: 68px;
+    max-height: calc(100vh - 80px);
+    overflow: auto;
+  }
   @media (max-width: 61.25em) {
     grid-template-columns: minmax(0, 1fr);
+    > aside {
+      position: static;
+      max-height: none;
+    }
   }
 `;
 
@@ -134,6 +144,7 @@ export function Chart({
             onPins={(pins) => change({ pins })}
             onWine={changeWine}
             onRemove={(wine) => open.change((d) => withoutWine(d, wine))}
+            onUndo={open.undo}
           />
           {mayEdit &&
             (flight.wines.length < mostWines ? (
@@ -148,6 +159,13 @@ export function Chart({
             ) : (
               <p className="soft">Forty wines is the most one flight takes. Split it into two.</p>
             ))}
+          {wines.length > 0 && (
+            <>
+              <FlightAmounts flight={flight} amounts={amounts} venue={venue} />
+              <Strip amounts={amounts} currency={venue.currency} mayEdit={mayEdit} goals={flight.goals} onGoals={(goals) => change({ goals })} />
+              {flight.evening === 'panel' && <PanelDesign flight={flight} order={order} nameOf={nameOf} mayEdit={mayEdit} change={change} />}
+            </>
+          )}
         </div>
         <OrderPanel
           flight={flight}
@@ -166,13 +184,6 @@ export function Chart({
           }}
         />
       </Lay>
-      {wines.length > 0 && (
-        <>
-          <FlightAmounts flight={flight} amounts={amounts} venue={venue} />
-          <Strip amounts={amounts} currency={venue.currency} mayEdit={mayEdit} goals={flight.goals} onGoals={(goals) => change({ goals })} />
-          {flight.evening === 'panel' && <PanelDesign flight={flight} order={order} nameOf={nameOf} mayEdit={mayEdit} change={change} />}
-        </>
-      )}
       <FlightElsewhere id={loaded.id} flight={flight} revision={open.revision} mayEdit={mayEdit} onMove={(starts) => change({ starts })} />
     </FlightPage>
   );

@@ -8,7 +8,11 @@ import { schoolOf, schools } from '@rose/core/order/ordering-rules';
 import { mostRests, type OrderSolution } from '@rose/core/order/solve';
 import { signed } from '@rose/core/wine/search-folding';
 import { Button, Key } from '@/ui/button';
+import { Disclosure } from '@/ui/disclosure';
+import { Progress } from '@/ui/progress';
 import { SelectField } from '@/ui/select-field';
+import { Switch } from '@/ui/switch';
+import { counted } from '@rose/core/wine/plural';
 import type { Solving } from '@/workers/use-solver';
 import { OrderQuestions } from './order-questions';
 import { StepLine, strainFigure } from './order-steps';
@@ -21,18 +25,11 @@ const OrderCard = styled.aside`
   padding: 18px 20px;
   display: grid;
   gap: 12px;
-  .head {
-    display: flex;
-    align-items: end;
-    justify-content: space-between;
-    gap: 12px;
+  h2 {
+    margin: 0;
   }
-  .head > :last-child {
-    width: 150px;
-  }
-  .pair {
+  .settings {
     display: grid;
-    grid-template-columns: 1fr 1fr;
     gap: 10px;
   }
   .figure {
@@ -117,35 +114,39 @@ export function OrderPanel({ flight, order, wines, now, other, before, move, sol
   const price = before === null ? 0 : now.strain - before;
   return (
     <OrderCard aria-label="Order">
-      <div className="head">
-        <h2>Order</h2>
-        {mayEdit ? (
-          <SelectField
-            label="School"
-            value={flight.school}
-            onChange={(value) => change({ school: value })}
-            options={Object.fromEntries(schools.map((entry) => [entry.id, entry.label]))}
-          />
-        ) : (
-          <span className="soft">{school.label}</span>
-        )}
-      </div>
-      <p className="soft small">{school.says}</p>
-      {mayEdit && (
-        <div className="pair">
-          <SelectField
-            label="Rests at most"
-            value={String(flight.mostRests)}
-            onChange={(value) => change({ mostRests: Number(value) })}
-            options={Object.fromEntries(Array.from({ length: mostRests + 1 }, (_, n) => [String(n), n === 0 ? 'none' : String(n)]))}
-          />
-          <SelectField
-            label="Cheese"
-            value={flight.cheese ? 'cheese' : 'bread'}
-            onChange={(value) => change({ cheese: value === 'cheese' })}
-            options={{ bread: 'no', cheese: 'may be one' }}
-          />
-        </div>
+      <h2>Order</h2>
+      {mayEdit ? (
+        <Disclosure
+          says={
+            <span className="soft">
+              {school.label} · {flight.mostRests === 0 ? 'no rests' : `${counted(flight.mostRests, 'rest')} at most`}
+              {flight.cheese ? ', one with cheese' : ''}
+            </span>
+          }
+        >
+          <div className="settings">
+            <SelectField
+              label="School"
+              value={flight.school}
+              onChange={(value) => change({ school: value })}
+              options={Object.fromEntries(schools.map((entry) => [entry.id, entry.label]))}
+            />
+            <p className="soft small">{school.says}</p>
+            <SelectField
+              label="Rests at most"
+              value={String(flight.mostRests)}
+              onChange={(value) => change({ mostRests: Number(value) })}
+              options={Object.fromEntries(Array.from({ length: mostRests + 1 }, (_, n) => [String(n), n === 0 ? 'none' : String(n)]))}
+            />
+            <Switch on={flight.cheese} onChange={(cheese) => change({ cheese })}>
+              One of them may be with cheese
+            </Switch>
+          </div>
+        </Disclosure>
+      ) : (
+        <p className="soft small">
+          {school.label}. {school.says}
+        </p>
       )}
       {wines.length < 2 ? (
         <p className="soft">Choose two wines or more, and the best order is found at once.</p>
@@ -168,14 +169,7 @@ export function OrderPanel({ flight, order, wines, now, other, before, move, sol
               Your last move: <strong className={price > 0 ? 'bad' : 'good'}>{signed(price, 1)}</strong>
             </p>
           )}
-          {progress !== null && (
-            <div role="status">
-              Trying every order, {Math.round(progress * 100)} %{' '}
-              <Button size="small" onPress={solving.stop}>
-                Stop
-              </Button>
-            </div>
-          )}
+          {progress !== null && <Progress says="Trying every order" share={progress} stop={solving.stop} />}
           {trouble !== '' && (
             <p className="small" role="alert">
               {trouble} The best order is not known.{' '}

@@ -6,6 +6,7 @@ import type { OrderWine } from '@rose/core/order/judge';
 import { schoolOf } from '@rose/core/order/ordering-rules';
 import { profileLabels } from '@rose/core/wine/profile';
 import { Button } from '@/ui/button';
+import { Progress } from '@/ui/progress';
 import { solve } from '@/workers/solve';
 import { strainFigure } from './order-steps';
 
@@ -62,14 +63,7 @@ export function OrderQuestions({
           Which missing facts matter?
         </Button>
       </span>
-      {running !== null && (
-        <p className="small" role="status">
-          {running.what}, {Math.round(running.share * 100)} %{' '}
-          <Button size="small" onPress={() => running.stop.abort()}>
-            Stop
-          </Button>
-        </p>
-      )}
+      {running !== null && <Progress says={running.what} share={running.share} stop={() => running.stop.abort()} />}
       {trouble !== '' && <p role="alert">{trouble}</p>}
       {views !== null && (
         <ul aria-label="What the schools would pour">

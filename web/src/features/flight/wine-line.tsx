@@ -1,6 +1,7 @@
 'use client';
-import { GripVertical } from 'lucide-react';
+import { Ellipsis, GripVertical } from 'lucide-react';
 import Link from 'next/link';
+import { useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components/Button';
 import { GridList, GridListItem } from 'react-aria-components/GridList';
 import { useDragAndDrop } from 'react-aria-components/useDragAndDrop';
@@ -20,7 +21,8 @@ import { TemperatureField, VolumeField } from '@/ui/measure-field';
 import { petalsOf } from '@rose/core/rose/rose';
 import { Rose } from '@/ui/rose';
 import { pinWords } from './pin-words';
-import { Disclosure } from '@/ui/disclosure';
+import { MenuButton, type MenuEntry } from '@/ui/menu';
+import { say } from '@/ui/say';
 
 const List = styled(GridList<FlightWineView>)`
   display: grid;
@@ -29,10 +31,11 @@ const List = styled(GridList<FlightWineView>)`
 `;
 const Item = styled(GridListItem)`
   display: grid;
-  grid-template-columns: 32px 26px 40px 30px minmax(0, 1fr) 150px auto;
-  gap: 4px 10px;
+  grid-template-columns: 22px 22px 34px 28px minmax(0, 1fr) auto auto;
+  gap: 2px 10px;
   align-items: center;
-  padding: 8px 0;
+  padding: 5px 0;
+  min-height: 52px;
   border-bottom: 1px solid var(--line);
   outline-offset: -2px;
   cursor: default;
@@ -48,7 +51,11 @@ const Item = styled(GridListItem)`
     text-align: right;
   }
   .name {
-    font: 500 1.1875rem/1.2 var(--serif);
+    min-width: 0;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+    font: 500 1.1875rem/1.25 var(--serif);
     font-variant-numeric: lining-nums;
   }
   .name a {
@@ -62,46 +69,65 @@ const Item = styled(GridListItem)`
     color: var(--soft);
     font: 400 0.875rem/1.35 var(--sans);
   }
-  .said button {
-    margin-left: 2px;
+  .pins {
+    color: var(--sea);
+    font: 600 0.8125rem/1.3 var(--sans);
+  }
+  .assumed {
+    font-size: 0.8125rem;
   }
   .moves {
     display: flex;
     gap: 4px;
+    align-items: center;
   }
   .grip {
     border: 0;
+    padding: 0;
     background: none;
     cursor: grab;
     color: var(--faint);
     min-height: 40px;
-  }
-  .disclosure {
-    grid-column: 5 / -1;
-  }
-  .disclosure-line {
-    font-size: 0.8125rem;
-    color: var(--soft);
-    min-height: 28px;
+    display: grid;
+    place-items: center;
   }
   .more {
+    grid-column: 5 / -1;
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
     gap: 10px;
-    padding: 6px 0 8px;
+    padding: 6px 0 10px;
+  }
+  .more > p {
+    grid-column: 1 / -1;
+    margin: 0;
   }
   @media (max-width: 47.5em) {
-    grid-template-columns: 24px 22px 34px minmax(0, 1fr) auto;
-    .rose {
+    grid-template-columns: 20px 20px 32px minmax(0, 1fr) auto;
+    min-height: 58px;
+    .rose,
+    .assumed,
+    .arrow {
       display: none;
     }
-    .pin,
-    .moves,
-    .disclosure {
-      grid-column: 4 / -1;
+    .name {
+      white-space: normal;
+      display: -webkit-box;
+      -webkit-box-orient: vertical;
+      -webkit-line-clamp: 2;
+      font-size: 1.0625rem;
+    }
+    .name .soft {
+      font-size: 0.8125rem;
+    }
+    .more {
+      grid-column: 1 / -1;
     }
   }
 `;
+
+/** Whether a pin says something of a wine. */
+const touches = (pin: Pin, wine: string) => pin.wine === wine || (pin.kind === 'before' && pin.other === wine);
 
 /** The wines of the flight in their order: moved by drag, by Alt and the arrow keys, by buttons or the menu; pinned, predicted, poured differently. */
 export function WineLine({
@@ -116,6 +142,7 @@ export function WineLine({
   onPins,
   onWine,
   onRemove,
+  onUndo,
 }: {
   wines: readonly FlightWineView[];
   flight: FlightDocument;
@@ -128,6 +155,7 @@ export function WineLine({
   onPins: (pins: readonly Pin[]) => void;
   onWine: (wine: string, next: Partial<FlightWineEntry>) => void;
   onRemove: (wine: string) => void;
+  onUndo: () => void;
 }) {
   const move = (wine: string, to: number) => {
     const rest = order.filter((entry) => entry !== wine);
@@ -144,21 +172,53 @@ export function WineLine({
       onOrder([...rest.slice(0, at), ...moved, ...rest.slice(at)]);
     },
   });
-  const act = (wine: string, value: string) => {
-    const [kind, other = ''] = value.split(':');
-    if (kind === 'move') move(wine, Number(other) - 1);
-    else if (kind === 'first' || kind === 'last')
-      onPins([
-        ...flight.pins.filter((pin) => pin.kind !== kind && !(pin.wine === wine && (pin.kind === 'first' || pin.kind === 'last' || pin.kind === 'place'))),
-        { kind, wine },
-      ]);
-    else if (kind === 'place')
-      onPins([
-        ...flight.pins.filter((pin) => !(pin.wine === wine && (pin.kind === 'first' || pin.kind === 'last' || pin.kind === 'place'))),
-        { kind, wine, place: order.indexOf(wine) + 1 },
-      ]);
-    else if (kind === 'after') onPins([...flight.pins, { kind: 'before', wine: other, other: wine }]);
-    else if (kind === 'adjacent' || kind === 'before' || kind === 'group') onPins([...flight.pins, { kind, wine, other }]);
+  const [opened, setOpened] = useState<string | null>(null);
+  const placed = (pin: Pin, wine: string) => pin.wine === wine && (pin.kind === 'first' || pin.kind === 'last' || pin.kind === 'place');
+  /** Everything that can be done with a wine of the flight. */
+  const acts = (wine: string, at: number): readonly MenuEntry[] => {
+    const others = wines.map((other) => other.summary).filter((other) => other.id !== wine);
+    const each = (kind: string, says: string, pin: (other: string) => Pin): MenuEntry => ({
+      id: kind,
+      says,
+      of: others.map((other) => ({ id: other.id, says: other.name, does: () => onPins([...flight.pins, pin(other.id)]) })),
+    });
+    const to = (kind: 'first' | 'last'): MenuEntry => ({
+      id: kind,
+      says: `pin ${kind}`,
+      does: () => onPins([...flight.pins.filter((pin) => pin.kind !== kind && !placed(pin, wine)), { kind, wine }]),
+    });
+    return [
+      { id: 'earlier', says: 'move earlier', off: at === 0, does: () => move(wine, at - 1) },
+      { id: 'later', says: 'move later', off: at === order.length - 1, does: () => move(wine, at + 1) },
+      {
+        id: 'move',
+        says: 'move to',
+        of: order.flatMap((_, i) => (i === at ? [] : [{ id: String(i), says: `place ${i + 1}`, does: () => move(wine, i) }])),
+      },
+      to('first'),
+      to('last'),
+      {
+        id: 'place',
+        says: `pin at place ${at + 1}`,
+        does: () => onPins([...flight.pins.filter((pin) => !placed(pin, wine)), { kind: 'place', wine, place: at + 1 }]),
+      },
+      each('adjacent', 'pin beside', (other) => ({ kind: 'adjacent', wine, other })),
+      each('before', 'pin before', (other) => ({ kind: 'before', wine, other })),
+      each('after', 'pin after', (other) => ({ kind: 'before', wine: other, other: wine })),
+      each('group', 'same glasses as', (other) => ({ kind: 'group', wine, other })),
+      ...flight.pins.flatMap((pin, i) =>
+        touches(pin, wine)
+          ? [{ id: `off ${i}`, says: `take off: ${saidOf(pin, wine)}`, does: () => onPins(flight.pins.filter((other) => other !== pin)) }]
+          : [],
+      ),
+      { id: 'more', says: opened === wine ? 'close its own pour' : 'its own pour, glass, temperature', does: () => setOpened(opened === wine ? null : wine) },
+      { id: 'out', says: 'take out', danger: true, does: () => takeOut(wine) },
+    ];
+  };
+  const saidOf = (pin: Pin, wine: string) => (pin.kind === 'before' && pin.other === wine ? `after ${nameOf(pin.wine)}` : pinWords(pin, nameOf));
+  const takeOut = (wine: string) => {
+    onRemove(wine);
+    say({ says: `${nameOf(wine)} is out of the flight.`, act: { says: 'Undo', does: onUndo } });
   };
   const entries = new Map(flight.wines.map((entry) => [entry.id, entry]));
   return (
@@ -179,14 +239,14 @@ export function WineLine({
         aria-label="Wines of the flight, in the order they are poured"
         items={[...wines]}
         dragAndDropHooks={dragAndDropHooks}
-        dependencies={[flight, judgement]}
+        dependencies={[flight, judgement, opened]}
         renderEmptyState={() => <p className="soft">No wines yet. Take a proposal above, or choose the first one below.</p>}
       >
         {({ summary, order: known }) => {
           const at = order.indexOf(summary.id);
           const entry = entries.get(summary.id);
-          const pins = flight.pins.filter((pin) => pin.wine === summary.id || (pin.kind === 'before' && pin.other === summary.id));
-          const others = wines.filter((other) => other.summary.id !== summary.id);
+          const pins = flight.pins.filter((pin) => touches(pin, summary.id));
+          const open = opened === summary.id;
           const assumed = known.assumed ?? [];
           return (
             <Item id={summary.id} textValue={summary.name}>
@@ -206,112 +266,85 @@ export function WineLine({
               </span>
               <span className="name">
                 {entry?.buy === undefined ? <Link href={`/wines/${summary.id}`}>{summary.name}</Link> : summary.name}{' '}
+                {pins.length > 0 && <span className="pins">{pins.map((pin) => saidOf(pin, summary.id)).join(', ')} </span>}
                 <span className="soft">
-                  {[entry?.buy === undefined ? summary.grapes : `to buy: ${summary.styleName}`, summary.vintage, summary.abv === null ? '' : `${summary.abv} %`]
+                  {[
+                    entry?.buy === undefined ? summary.grapes : `to buy: ${summary.styleName}`,
+                    summary.vintage,
+                    summary.abv === null ? '' : `${summary.abv} %`,
+                    entry?.predict === undefined ? '' : `you expect: ${predictions[entry.predict]}`,
+                    entry?.pourMl === undefined ? '' : showVolume(entry.pourMl, venue.volume),
+                  ]
                     .filter((part) => part !== '')
                     .join(' · ')}
                 </span>
-                {pins.map((pin, i) => (
-                  <span className="said" key={i}>
-                    <br />
-                    {pin.kind === 'before' && pin.other === summary.id ? `after ${nameOf(pin.wine)}` : pinWords(pin, nameOf)}
-                    {mayEdit && (
-                      <Button
-                        size="small"
-                        tone="quiet"
-                        label={`Take the pin off ${summary.name}`}
-                        onPress={() => onPins(flight.pins.filter((other) => other !== pin))}
-                      >
-                        ×
-                      </Button>
-                    )}
-                  </span>
-                ))}
               </span>
-              <span className="pin">
-                {mayEdit && (
-                  <SelectField
-                    hideLabel
-                    label={`Pin or move ${summary.name}`}
-                    value=""
-                    onChange={(value) => act(summary.id, value)}
-                    empty="pin or move …"
-                    options={{
-                      first: 'pin first',
-                      last: 'pin last',
-                      place: `pin at place ${at + 1}`,
-                      ...Object.fromEntries(order.flatMap((_, i) => (i === at ? [] : [[`move:${i + 1}`, `move to place ${i + 1}`]]))),
-                      ...Object.fromEntries(others.map((other) => [`adjacent:${other.summary.id}`, `beside ${other.summary.name}`])),
-                      ...Object.fromEntries(others.map((other) => [`before:${other.summary.id}`, `before ${other.summary.name}`])),
-                      ...Object.fromEntries(others.map((other) => [`after:${other.summary.id}`, `after ${other.summary.name}`])),
-                      ...Object.fromEntries(others.map((other) => [`group:${other.summary.id}`, `same glasses as ${other.summary.name}`])),
-                    }}
-                  />
+              <span className="assumed">
+                {assumed.length > 0 && mayEdit && (
+                  <Button
+                    size="small"
+                    tone="quiet"
+                    expanded={open}
+                    label={`${assumed.length} values of ${summary.name} are assumed`}
+                    onPress={() => setOpened(open ? null : summary.id)}
+                  >
+                    {assumed.length} assumed
+                  </Button>
                 )}
               </span>
               {mayEdit && (
                 <span className="moves">
-                  <Button size="small" label={`Move ${summary.name} earlier`} disabled={at === 0} onPress={() => move(summary.id, at - 1)}>
-                    ←
-                  </Button>
-                  <Button size="small" label={`Move ${summary.name} later`} disabled={at === order.length - 1} onPress={() => move(summary.id, at + 1)}>
-                    →
-                  </Button>
-                  <Button size="small" label={`Take ${summary.name} out`} onPress={() => onRemove(summary.id)}>
-                    ×
-                  </Button>
+                  <span className="arrow">
+                    <Button size="small" label={`Move ${summary.name} earlier`} disabled={at === 0} onPress={() => move(summary.id, at - 1)}>
+                      ←
+                    </Button>
+                  </span>
+                  <span className="arrow">
+                    <Button size="small" label={`Move ${summary.name} later`} disabled={at === order.length - 1} onPress={() => move(summary.id, at + 1)}>
+                      →
+                    </Button>
+                  </span>
+                  <MenuButton label={`Pin, move or take out ${summary.name}`} entries={acts(summary.id, at)}>
+                    <Ellipsis size={17} aria-hidden />
+                  </MenuButton>
                 </span>
               )}
-              {mayEdit && (
-                <Disclosure
-                  says={
-                    <>
-                      {[
-                        entry?.predict === undefined ? '' : `you expect: ${predictions[entry.predict]}`,
-                        entry?.pourMl === undefined ? '' : showVolume(entry.pourMl, venue.volume),
-                        assumed.length === 0 ? 'nothing assumed' : `${assumed.length} of 10 values assumed`,
-                      ]
-                        .filter((part) => part !== '')
-                        .join(' · ')}
-                    </>
-                  }
-                >
-                  <div className="more">
-                    <SelectField
-                      label="You expect it"
-                      hint="hidden from guests"
-                      value={entry?.predict ?? ''}
-                      empty="no guess"
-                      onChange={(value) => onWine(summary.id, { predict: value === '' ? undefined : (value as Prediction) })}
-                      options={predictions}
-                    />
-                    <VolumeField
-                      label="Its own pour"
-                      unit={venue.volume}
-                      low={5}
-                      high={500}
-                      value={entry?.pourMl}
-                      onChange={(pourMl) => onWine(summary.id, { pourMl: pourMl === undefined ? undefined : Math.round(pourMl) })}
-                    />
-                    <TemperatureField
-                      serving
-                      label="Serve it at"
-                      unit={venue.temperature}
-                      low={-5}
-                      high={60}
-                      value={entry?.serveC}
-                      onChange={(serveC) => onWine(summary.id, { serveC: serveC === undefined ? undefined : Math.round(serveC * 10) / 10 })}
-                    />
-                    <SelectField
-                      label="Glass"
-                      value={entry?.glass ?? ''}
-                      empty="as the flight"
-                      onChange={(glass) => onWine(summary.id, { glass: glass === '' ? undefined : glass })}
-                      options={Object.fromEntries(glassShapes.map((shape) => [shape.id, shape.name]))}
-                    />
-                  </div>
+              {mayEdit && open && (
+                <div className="more">
+                  <SelectField
+                    label="You expect it"
+                    hint="hidden from guests"
+                    value={entry?.predict ?? ''}
+                    empty="no guess"
+                    onChange={(value) => onWine(summary.id, { predict: value === '' ? undefined : (value as Prediction) })}
+                    options={predictions}
+                  />
+                  <VolumeField
+                    label="Its own pour"
+                    unit={venue.volume}
+                    low={5}
+                    high={500}
+                    value={entry?.pourMl}
+                    onChange={(pourMl) => onWine(summary.id, { pourMl: pourMl === undefined ? undefined : Math.round(pourMl) })}
+                  />
+                  <TemperatureField
+                    serving
+                    label="Serve it at"
+                    unit={venue.temperature}
+                    low={-5}
+                    high={60}
+                    value={entry?.serveC}
+                    onChange={(serveC) => onWine(summary.id, { serveC: serveC === undefined ? undefined : Math.round(serveC * 10) / 10 })}
+                  />
+                  <SelectField
+                    label="Glass"
+                    value={entry?.glass ?? ''}
+                    empty="as the flight"
+                    onChange={(glass) => onWine(summary.id, { glass: glass === '' ? undefined : glass })}
+                    options={Object.fromEntries(glassShapes.map((shape) => [shape.id, shape.name]))}
+                  />
                   {assumed.length > 0 && (
-                    <p className="said" style={{ margin: 0 }}>
+                    <p className="said">
                       From its style ({assumed[0]!.why}), not from facts or a tasting:{' '}
                       {assumed
                         .map((load) => `${profileLabels[load.key]} ${Math.round(known.loads[load.key])} (${Math.round(load.low)}–${Math.round(load.high)})`)
@@ -319,7 +352,7 @@ export function WineLine({
                       .
                     </p>
                   )}
-                </Disclosure>
+                </div>
               )}
             </Item>
           );

@@ -1,17 +1,17 @@
 'use client';
-import Link from 'next/link';
 import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { v4 } from 'uuid';
 import type { DishDocument } from '@rose/core/pairing/dish-document';
 import type { PairingWine } from '@rose/core/pairing/dish-fit';
-import { list } from '@rose/core/wine/search-folding';
+import { listed } from '@rose/core/wine/plural';
 import { advise, allergens, styleWines, type Allergen } from '@rose/knowledge/pairing';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
-import { Button } from '@/ui/button';
+import { DeleteAct } from '@/ui/delete-act';
 import { Deleted } from '@/ui/deleted';
-import { Clashes, SaveState } from '@/ui/document/save-state';
+import { Clashes } from '@/ui/document/save-state';
+import { SavedAndUndo } from '@/ui/document/saved-and-undo';
 import { useDocument } from '@/ui/document/use-document';
 import { TextField } from '@/ui/field';
 import { SelectField } from '@/ui/select-field';
@@ -23,6 +23,7 @@ import { DishParts } from './dish-parts';
 import { DishPlate } from './dish-plate';
 import { nameOf } from './part-names';
 import { useMay } from '@/ui/here';
+import { WayBack } from '@/ui/way-back';
 
 const Grid = styled.div`
   display: grid;
@@ -123,35 +124,28 @@ export function DishPage({
     <Frame>
       <Grid>
         <section aria-label="The dish">
-          <Link className="soft" href="/pairing">
-            Table
-          </Link>
+          <WayBack steps={[{ href: '/pairing', name: 'Table' }]} />
           <h1>{dish.name.trim() === '' ? 'A new dish' : dish.name}</h1>
           <div style={{ display: 'flex', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
-            <SaveState open={open} />
-            <Button size="small" disabled={!open.canUndo} onPress={open.undo}>
-              Undo
-            </Button>
+            <SavedAndUndo open={open} mayEdit={mayEdit} />
             {mayEdit && open.revision > 0 && (
-              <Button
-                size="small"
-                tone="quiet"
-                onPress={() =>
-                  void call(contract.dish.delete, { id }).then(
-                    () => setDeleted(true),
-                    (error: Error) => setTrouble(error.message),
-                  )
-                }
-              >
-                Delete
-              </Button>
+              <DeleteAct
+                hangsOn={async () => {
+                  const { flights: round } = await call(contract.dish.hangsOn, { id });
+                  return round.length === 0
+                    ? 'No flight is planned round it, and it can be brought back.'
+                    : `Planned round it: ${listed(round)}. It can be brought back.`;
+                }}
+                remove={() => call(contract.dish.delete, { id })}
+                onDeleted={() => setDeleted(true)}
+              />
             )}
           </div>
           <Caution>
             <strong>Allergens:</strong>{' '}
             {advice.dish.allergens.length === 0
               ? 'none of the fourteen in these parts.'
-              : `${list(advice.dish.allergens.map((entry) => allergens[entry as Allergen]))}.`}{' '}
+              : `${listed(advice.dish.allergens.map((entry) => allergens[entry as Allergen]))}.`}{' '}
             Wine itself contains sulphites, and may carry egg, milk or fish fining. Check labels; this list is only as good as its parts.
           </Caution>
           {trouble !== '' && <p role="alert">{trouble}</p>}

@@ -3,14 +3,14 @@ import { useRouter } from 'next/navigation';
 import styled from 'styled-components';
 import { v7 } from 'uuid';
 import type { FlightDocument } from '@rose/core/flight/flight';
-import { kindOfTask, plannedTasks, wineOfTask } from '@rose/core/timetable/afternoon-tasks';
-import { taskInWords } from '@rose/core/timetable/task-words';
+import { lineInWords, taskLines } from '@rose/core/timetable/task-lines';
 import type { WholeEvening } from '@rose/knowledge/evening/whole';
 import { useAct } from '@/ui/act';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
-import { CheckBox } from '@/ui/check-box';
 import { Button, Key } from '@/ui/button';
+import { TaskList } from './all-tasks';
+import { isDayBefore, tasksOf } from './tasks-of';
 
 const Big = styled.div`
   h2 {
@@ -41,38 +41,7 @@ const Big = styled.div`
     }
   }
 `;
-const List = styled.ol`
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  border-top: 1px solid var(--line);
-  li {
-    display: grid;
-    grid-template-columns: 54px minmax(0, 1fr) auto;
-    gap: 12px;
-    align-items: center;
-    min-height: 48px;
-    border-bottom: 1px solid var(--line);
-    font-size: 0.9375rem;
-  }
-  .at {
-    font-weight: 650;
-    font-variant-numeric: tabular-nums;
-  }
-  [data-done='true'] {
-    color: var(--faint);
-    text-decoration: line-through;
-  }
-  small {
-    color: var(--soft);
-    white-space: nowrap;
-  }
-  small[data-critical] {
-    color: var(--madder);
-  }
-`;
-
-/** The next thing to do, large, with one tap for done; below it what follows, or all tasks. */
+/** The next thing to do, large, with one tap for done; below it what follows. */
 export function NextTasks({
   whole,
   flight,
@@ -82,7 +51,7 @@ export function NextTasks({
   mayEdit,
   onDone,
   busy = false,
-  all = false,
+  follows = 5,
 }: {
   whole: WholeEvening;
   flight: FlightDocument;
@@ -90,54 +59,18 @@ export function NextTasks({
   now: number | undefined;
   nameOf: (wine: string) => string;
   mayEdit: boolean;
-  onDone: (task: string, done: boolean) => void;
+  onDone: (tasks: readonly string[], done: boolean) => void;
   /** The plan is being made anew: what is next may change, so nothing is ticked by mistake. */
   busy?: boolean;
-  all?: boolean;
+  /** How many of what follows are told. */
+  follows?: number;
 }) {
-  const { plan, prepared } = whole;
-  const tasks = plannedTasks(plan).map((task) => {
-    const wine = wineOfTask(task.id);
-    return {
-      id: task.id,
-      kind: kindOfTask(task.id),
-      wine,
-      minute: task.start,
-      minutes: task.minutes,
-      critical: plan.timetable.critical.includes(task.id),
-      done: flight.done[task.id] !== undefined,
-      text: taskInWords(task.id, nameOf, {
-        minutes: task.minutes,
-        route: wine === undefined ? undefined : plan.routes.get(wine),
-        air: prepared.find((entry) => entry.wine.id === wine)?.chosenAir.choice,
-      }),
-    };
-  });
-  const day = (minute: number) => (minute <= -20 * 60 ? ', the day before' : '');
-  if (all)
-    return (
-      <List aria-label="All tasks">
-        {tasks.map((task) => (
-          <li key={task.id}>
-            <span className="at">{clock(task.minute)}</span>
-            <span data-done={task.done}>
-              {task.text}
-              {day(task.minute)}
-            </span>
-            <span style={{ display: 'flex', gap: 8, alignItems: 'center' }}>
-              <small data-critical={task.critical || undefined}>
-                {task.minutes} min{task.critical ? ', no slack' : ''}
-              </small>
-              {mayEdit && <CheckBox label={`Done: ${task.text}`} checked={task.done} onChange={(done) => onDone(task.id, done)} />}
-            </span>
-          </li>
-        ))}
-      </List>
-    );
-  const left = tasks.filter((task) => !task.done);
-  const [next, ...rest] = left;
+  const tasks = tasksOf(whole, flight, nameOf);
+  const day = (minute: number) => (isDayBefore(minute) ? ', the day before' : '');
+  const [line, ...rest] = taskLines(tasks.filter((task) => !task.done));
+  const next = line?.tasks[0];
   const last = [...tasks].filter((task) => task.done).sort((a, b) => (flight.done[a.id]! < flight.done[b.id]! ? 1 : -1))[0];
-  if (next === undefined)
+  if (line === undefined || next === undefined)
     return (
       <Big>
         <h2>Everything is done</h2>
@@ -160,18 +93,28 @@ export function NextTasks({
                 ? ', now'
                 : `, ${-inMinutes > 90 ? `${Math.floor(-inMinutes / 60)} h` : `${-inMinutes} min`} ago`}
       </div>
-      <h2>{next.text}</h2>
+      <h2>{lineInWords(line, nameOf)}</h2>
       {next.kind === 'taste' && (
         <p className="soft">A two-minute note. It replaces assumed values and may move the wine; a fault found here calls for the spare.</p>
       )}
       {mayEdit && (
         <div className="do">
-          <Button tone="strong" disabled={busy} onPress={() => onDone(next.id, true)} keys="d">
+          <Button
+            tone="strong"
+            disabled={busy}
+            onPress={() =>
+              onDone(
+                line.tasks.map((task) => task.id),
+                true,
+              )
+            }
+            keys="d"
+          >
             Done <Key>d</Key>
           </Button>
           {next.kind === 'taste' && next.wine !== undefined && <BeginNote wine={next.wine} />}
           {last !== undefined && (
-            <Button size="small" tone="quiet" onPress={() => onDone(last.id, false)}>
+            <Button size="small" tone="quiet" onPress={() => onDone([last.id], false)}>
               Not done: {last.text}
             </Button>
           )}
@@ -180,18 +123,21 @@ export function NextTasks({
       <div className="soft" style={{ fontSize: '0.875rem', marginBottom: 4 }}>
         Next
       </div>
-      <List aria-label="What follows">
-        {rest.slice(0, 5).map((task) => (
-          <li key={task.id}>
-            <span className="at">{clock(task.minute)}</span>
-            <span>
-              {task.text}
-              {day(task.minute)}
-            </span>
-            <small data-critical={task.critical || undefined}>{task.minutes} min</small>
-          </li>
-        ))}
-      </List>
+      <TaskList aria-label="What follows">
+        {rest.slice(0, follows).map((entry) => {
+          const [first] = entry.tasks;
+          return (
+            <li key={first.id}>
+              <span className="at">{clock(first.minute)}</span>
+              <span>
+                {lineInWords(entry, nameOf)}
+                {day(first.minute)}
+              </span>
+              <small data-critical={first.critical || undefined}>{first.minutes} min</small>
+            </li>
+          );
+        })}
+      </TaskList>
     </Big>
   );
 }

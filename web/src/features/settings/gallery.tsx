@@ -19,17 +19,29 @@ import { Reasons } from '@/ui/reasons';
 import { Rose } from '@/ui/rose';
 import { Scale } from '@/ui/scale';
 import { Watch } from '@/ui/stopwatch';
+import { DropZone } from '@/ui/drop-zone';
+import { MenuButton } from '@/ui/menu';
+import { Progress } from '@/ui/progress';
+import { say } from '@/ui/say';
+import { SheetOverPage } from '@/ui/sheet';
+import { SuggestField } from '@/ui/suggest-field';
+import { Switch } from '@/ui/switch';
+import { PageTabs } from '@/ui/tabs';
+import { WayBack } from '@/ui/way-back';
 
 const values = [82, 8, 0, 58, 55, 46, 64, 70];
 /** Every piece of the design system in its states. */
 export function Gallery() {
   const [reading, setReading] = useState<Reading | undefined>(62);
   const [unset, setUnset] = useState<Reading | undefined>(undefined);
-  const [chosen, setChosen] = useState<string | undefined>('clear');
+  const [chosen, setChosen] = useState<keyof typeof observables.clarity.options | undefined>('clear');
   const [country, setCountry] = useState('GR');
   const [day, setDay] = useState('2026-11-26');
   const [ticked, setTicked] = useState(true);
   const [call, setCall] = useState(-40);
+  const [sheet, setSheet] = useState(false);
+  const [free, setFree] = useState('Me');
+  const [tab, setTab] = useState<'one' | 'two'>('one');
   const petals = bearings.map((key, i) => ({ key, label: key, value: i === 2 ? null : values[i]!, outline: values[i]! - 10 }));
   const stage = (name: 'ready' | 'pleasant' | 'after') => ({ stage: name, seconds: name === 'ready' ? 0 : 23, press: () => undefined, drop: () => undefined });
   return (
@@ -72,6 +84,61 @@ export function Gallery() {
             Not to be changed
           </CheckBox>
         </div>
+        <h2>Acts</h2>
+        <div style={{ display: 'flex', gap: 14, flexWrap: 'wrap', alignItems: 'center' }}>
+          <MenuButton
+            label="A menu"
+            entries={[
+              { id: 'a', says: 'an act', does: () => say({ says: 'It was done.' }) },
+              { id: 'b', says: 'not now', off: true },
+              { id: 'c', says: 'more', of: [{ id: 'd', says: 'an act further in', does: () => say({ says: 'It was done further in.' }) }] },
+              {
+                id: 'e',
+                says: 'take out',
+                danger: true,
+                does: () => say({ says: 'It is out.', act: { says: 'Undo', does: () => say({ says: 'It is back.' }) } }),
+              },
+            ]}
+          >
+            A menu
+          </MenuButton>
+          <MenuButton quiet label="A menu among words" entries={[{ id: 'a', says: 'an act', does: () => undefined }]}>
+            from: label
+          </MenuButton>
+          <Switch on={ticked} onChange={setTicked}>
+            On or off
+          </Switch>
+          <Switch on disabled onChange={() => undefined}>
+            Not to be changed
+          </Switch>
+          <Button onPress={() => setSheet(true)}>Open a sheet</Button>
+          {sheet && (
+            <SheetOverPage label="A sheet" close={() => setSheet(false)}>
+              <p>Escape closes it.</p>
+              <Button onPress={() => setSheet(false)}>Close</Button>
+            </SheetOverPage>
+          )}
+        </div>
+        <WayBack
+          steps={[
+            { href: '/cellar', name: 'A list' },
+            { href: '/gallery', name: 'A thing of it' },
+          ]}
+        />
+        <Progress says="Trying every order" share={0.42} stop={() => undefined} />
+        <SuggestField
+          label="Free text with completions"
+          text={free}
+          onText={setFree}
+          onPick={setFree}
+          found={['Merlot', 'Mencía', 'Malbec'].filter((name) => name.toLowerCase().startsWith(free.toLowerCase())).map((name) => ({ id: name, name }))}
+        />
+        <DropZone types={['.csv']} label="Choose the file" onFile={() => undefined}>
+          or drop it here
+        </DropZone>
+        <PageTabs label="Parts" names={{ one: 'The first part', two: 'The second' }} at={tab} go={setTab}>
+          <p>{tab === 'one' ? 'What the first part says.' : 'What the second says.'}</p>
+        </PageTabs>
         <Disclosure says="What most do not need">
           <p>It is drawn when it is opened.</p>
         </Disclosure>

@@ -1,10 +1,10 @@
 'use client';
-import Link from 'next/link';
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import type { z } from 'zod';
 import { Button } from '@/ui/button';
 import { Frame, Page } from '@/ui/frame';
+import { WayBack } from '@/ui/way-back';
 
 /** A design beside what comes of it; its parts one below the other, each a row of fields. */
 export const Design = styled.div`
@@ -50,9 +50,7 @@ export function OwnPage({ title, children }: { title: string; children: ReactNod
       <Page>
         <div className="title">
           <div>
-            <Link className="soft" href="/settings">
-              Settings
-            </Link>
+            <WayBack steps={[{ href: '/settings/tasting', name: 'Settings' }]} />
             <h1>{title}</h1>
           </div>
         </div>

@@ -4,6 +4,7 @@ import { v7 } from 'uuid';
 import { fitTau } from '@rose/core/temperature/cooling-rate-from-readings';
 import { bothTemperatures, showDifference, showTemperature, type TemperatureUnit } from '@rose/core/wine/measure';
 import { media, type MediumId } from '@rose/knowledge/cooling-places/index';
+import type { Stock } from '@rose/core/flight/flight';
 import type { AnswerOf } from '@/contract/answers';
 import { useAct } from '@/ui/act';
 import { contract } from '@/contract/client';
@@ -17,12 +18,15 @@ import { readReadings } from './readings';
 import { useDays } from '@/ui/here';
 
 type Runs = AnswerOf<'probe', 'list'>;
+/** How cold a place is: the venue's own fridge and room as it says; ice and a freezer as the handbooks do. */
+const placeC = (medium: MediumId, stock: Stock): number => (medium === 'fridge' ? stock.fridgeC : medium === 'room' ? stock.roomC : media[medium].celsius);
+
 /** The venue's own time constants: readings typed in, or taken from the simulated probe, each with what it gives and how sure that is. */
-export function Probes({ unit, mayEdit }: { unit: TemperatureUnit; mayEdit: boolean }) {
+export function Probes({ unit, stock, mayEdit }: { unit: TemperatureUnit; stock: Stock; mayEdit: boolean }) {
   const days = useDays();
   const [list, setList] = useState<Runs | null>(null);
   const [medium, setMedium] = useState<MediumId>('fridge');
-  const [ambient, setAmbient] = useState<number | undefined>(media.fridge.celsius);
+  const [ambient, setAmbient] = useState<number | undefined>(stock.fridgeC);
   const [format, setFormat] = useState<number | undefined>(750);
   const [text, setText] = useState('');
   const act = useAct();
@@ -75,7 +79,6 @@ export function Probes({ unit, mayEdit }: { unit: TemperatureUnit; mayEdit: bool
       ))}
       {mayEdit && (
         <form
-          style={{ display: 'grid', gap: 10 }}
           onSubmit={(event) => {
             event.preventDefault();
             if (readings === undefined || ambient === undefined || format === undefined) return;
@@ -86,13 +89,13 @@ export function Probes({ unit, mayEdit }: { unit: TemperatureUnit; mayEdit: bool
             });
           }}
         >
-          <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 10 }}>
+          <div className="fields">
             <SelectField
               label="Where"
               value={medium}
               onChange={(value) => {
                 setMedium(value as MediumId);
-                setAmbient(media[value as MediumId].celsius);
+                setAmbient(placeC(value as MediumId, stock));
               }}
               options={Object.fromEntries(Object.values(media).map((entry) => [entry.id, entry.name]))}
             />
@@ -114,7 +117,7 @@ export function Probes({ unit, mayEdit }: { unit: TemperatureUnit; mayEdit: bool
                 : `τ ${fit.tau.toFixed(0)} min, 95 % between ${fit.interval[0].toFixed(0)} and ${fit.interval[1].toFixed(0)}, from ${bothTemperatures(fit.start, unit)}.`}
             </p>
           )}
-          <div style={{ display: 'flex', gap: 10, flexWrap: 'wrap' }}>
+          <div className="few">
             <Button type="submit" disabled={readings === undefined || act.busy}>
               Keep these readings
             </Button>

@@ -1,42 +1,22 @@
 'use client';
-import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
-import styled from 'styled-components';
 import { blindKinds, type FlightDocument } from '@rose/core/flight/flight';
+import { counted, listed } from '@rose/core/wine/plural';
+import type { AnswerOf } from '@/contract/answers';
 import { bothVolumes } from '@rose/core/wine/measure';
 import { contract } from '@/contract/client';
 import { call } from '../../ui/api';
-import { Button } from '../../ui/button';
+import { DeleteAct } from '../../ui/delete-act';
 import { Deleted } from '../../ui/deleted';
-import { Clashes, SaveState } from '../../ui/document/save-state';
-import { Trouble } from '../../ui/field';
+import { Clashes } from '../../ui/document/save-state';
+import { SavedAndUndo } from '../../ui/document/saved-and-undo';
 import { Frame, Page } from '../../ui/frame';
+import { TabLinks } from '../../ui/tab-links';
+import { WayBack } from '../../ui/way-back';
 import { localTimeInWords } from '@rose/core/wine/day';
 import type { LoadedFlight, OpenFlight } from './use-flight';
 
-const Tabs = styled.nav`
-  display: flex;
-  gap: 4px;
-  a {
-    display: inline-flex;
-    align-items: center;
-    min-height: 44px;
-    padding: 0 16px;
-    border-radius: 10px;
-    color: var(--soft);
-    text-decoration: none;
-    font-weight: 500;
-  }
-  a[aria-current='page'] {
-    background: var(--strong);
-    color: var(--on-strong);
-    font-weight: 650;
-  }
-  @media print {
-    display: none;
-  }
-`;
 const fieldWords: Readonly<Record<string, string>> = {
   order: 'Order',
   wines: 'A wine',
@@ -65,7 +45,6 @@ export function FlightPage({
   const { open, flight, nameOf } = opened;
   const path = usePathname();
   const [deleted, setDeleted] = useState(false);
-  const [trouble, setTrouble] = useState('');
   const { id } = loaded;
   if (deleted)
     return (
@@ -81,48 +60,22 @@ export function FlightPage({
       <Page>
         <div className="title">
           <div>
-            <Link className="soft" href="/flights">
-              Flights
-            </Link>
+            <WayBack steps={[{ href: '/flights', name: 'Flights' }]} />
             <h1>{flight.name === '' ? 'A flight' : flight.name}</h1>
             <div className="soft">{subtitle(flight, loaded)}</div>
           </div>
           <div className="actions" style={{ alignItems: 'center' }}>
-            <SaveState open={open} />
-            {loaded.mayEdit && (
-              <Button size="small" disabled={!open.canUndo} onPress={open.undo}>
-                Undo
-              </Button>
-            )}
+            <SavedAndUndo open={open} mayEdit={loaded.mayEdit} />
             {loaded.mayEdit && open.revision > 0 && path === `/flights/${id}` && (
-              <Button
-                size="small"
-                tone="quiet"
-                onPress={() =>
-                  void call(contract.flight.delete, { id }).then(
-                    () => setDeleted(true),
-                    (error: Error) => setTrouble(error.message),
-                  )
-                }
-              >
-                Delete
-              </Button>
+              <DeleteAct
+                hangsOn={async () => hangingInWords(await call(contract.flight.hangsOn, { id }))}
+                remove={() => call(contract.flight.delete, { id })}
+                onDeleted={() => setDeleted(true)}
+              />
             )}
-            <Tabs aria-label="This flight">
-              {(
-                [
-                  ['', 'Chart'],
-                  ['/ready', 'Ready'],
-                ] as const
-              ).map(([tail, label]) => (
-                <Link key={tail} href={`/flights/${id}${tail}`} prefetch={false} aria-current={path === `/flights/${id}${tail}` ? 'page' : undefined}>
-                  {label}
-                </Link>
-              ))}
-            </Tabs>
+            <TabLinks label="This flight" pages={{ [`/flights/${id}`]: 'Chart', [`/flights/${id}/ready`]: 'Ready' }} />
           </div>
         </div>
-        {trouble !== '' && <Trouble role="alert">{trouble}</Trouble>}
         <Clashes
           open={open}
           label={(field) => (field[0] === 'wines' ? nameOf(field[1] ?? '') : (fieldWords[field[0]!] ?? field[0]!))}
@@ -147,10 +100,20 @@ export function FlightPage({
     </Frame>
   );
 }
+function hangingInWords({ tastings, notes, prints }: AnswerOf<'flight', 'hangsOn'>): string {
+  const parts = [
+    tastings === 0 ? '' : counted(tastings, 'tasting'),
+    notes === 0 ? '' : counted(notes, 'note'),
+    prints === 0 ? '' : counted(prints, 'print'),
+  ].filter((part) => part !== '');
+  return parts.length === 0
+    ? 'Nothing hangs on this flight, and it can be brought back.'
+    : `On this flight hang ${listed(parts)}. They stay, and it can be brought back.`;
+}
 function subtitle(flight: FlightDocument, loaded: LoadedFlight): string {
   return [
     localTimeInWords(flight.starts, 'no date yet'),
-    `${flight.guests} guests`,
+    counted(flight.guests, 'guest'),
     `${bothVolumes(flight.pourMl, loaded.venue.volume)} of each`,
     flight.blind === 'open' ? '' : blindKinds[flight.blind],
     loaded.plan === 0 ? '' : `plan ${loaded.plan}`,

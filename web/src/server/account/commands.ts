@@ -11,6 +11,7 @@ import { Problem, badField, notFound } from '../problem';
 import { hashCode } from '../secret-code';
 import { demoOpen, origin } from '../environment';
 import { venueCookie } from '../actor-of-request';
+import type { VenueSettings } from '../../contract/venue-settings';
 import { demoEmail, demoPassword } from './demo';
 
 import { usualSettings } from './settings';
@@ -31,9 +32,9 @@ async function through<T extends { headers: Headers }>(reply: Reply, call: () =>
   }
 }
 
-async function foundVenue(tx: Tx, userId: string, name: string): Promise<string> {
+async function foundVenue(tx: Tx, userId: string, name: string, place: Partial<VenueSettings> = {}): Promise<string> {
   const id = v7();
-  await tx.insert(venue).values({ id, name, settings: usualSettings });
+  await tx.insert(venue).values({ id, name, settings: { ...usualSettings, ...place } });
   await tx.insert(member).values({ venueId: id, userId, role: 'owner' });
   return id;
 }
@@ -72,7 +73,9 @@ export const signUp = serve(contract.account.signUp, async (tx, _actor, input, r
   try {
     chooseVenue(
       reply,
-      input.invitation === undefined ? await foundVenue(tx, userId, input.venue!) : await takeInvitation(tx, input.invitation, userId, input.email),
+      input.invitation === undefined
+        ? await foundVenue(tx, userId, input.venue!, input.place)
+        : await takeInvitation(tx, input.invitation, userId, input.email),
     );
   } catch (error) {
     // The account library commits on its own; an account that could not get its venue is taken back there, outside this transaction.
@@ -139,7 +142,7 @@ export const demoIn = serve(contract.demo.comeIn, async (_db, _actor, _input, re
   return ok;
 });
 export const newVenue = serve(contract.venue.create, async (tx, actor, input, reply) => {
-  const id = await foundVenue(tx, actor.userId, input.name);
+  const id = await foundVenue(tx, actor.userId, input.name, input.place);
   chooseVenue(reply, id);
   return { id };
 });

@@ -4,6 +4,7 @@ import { may, rolesThat } from '../../contract/roles';
 import { connections, type Tx } from '../../db/client';
 import { apiToken, invitation, member, venue } from '../../db/schema';
 import { contract } from '../../contract';
+import type { VenueSettings } from '../../contract/venue-settings';
 import { ok, serve, type Member } from '../command';
 import { Problem, forbidden, notFound } from '../problem';
 import { newCode } from '../secret-code';
@@ -13,10 +14,11 @@ import { lockedSettings } from './settings';
 import { deliverLetters, writeLetter } from './letters';
 
 export const saveVenue = serve(contract.venue.save, async (tx, actor, input) => {
-  const { probes } = await lockedSettings(tx, actor.venueId);
+  const settings = await lockedSettings(tx, actor.venueId);
+  const changed = Object.fromEntries(Object.entries(input.settings).filter(([, value]) => value !== undefined)) as Partial<VenueSettings>;
   await tx
     .update(venue)
-    .set({ name: input.name, settings: { ...input.settings, probes } })
+    .set({ ...(input.name === undefined ? {} : { name: input.name }), settings: { ...settings, ...changed } })
     .where(eq(venue.id, actor.venueId));
   return ok;
 });

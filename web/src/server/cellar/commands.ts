@@ -16,7 +16,7 @@ export const deleteWine = serve(contract.wine.delete, remove);
 export const restoreWine = serve(contract.wine.restore, restore);
 export const importWines = serve(contract.wine.import, async (tx, actor, input) => {
   const { currency } = await settingsOf(tx, actor.venueId);
-  const list = readList(input.csv, input.mapping, currency);
+  const list = readList(input.csv, input.mapping, currency, { all: input.origin, columns: input.origins });
   const keys = list.rows.map((row) => sameKey(row.document));
   const present = new Map<string, string>();
   for (let at = 0; at < keys.length; at += 500) {

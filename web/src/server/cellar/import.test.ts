@@ -52,6 +52,28 @@ describe('a wine list from CSV', () => {
     ]);
     expect(guessMapping(['Cuvée', 'Winery', 'Bottles', 'Nothing like it'])).toEqual({ Cuvée: 'name', Winery: 'producer', Bottles: 'held' });
   });
+  it('says of every fact where it comes from, as it was said of the list, or of its column; and names in the preview what a figure is of', async () => {
+    owner = await newMember();
+    const csv = 'name,abv,sugar,acidity,leesMonths,woodMonths,oak\nSlate Wire,12,7,6,14,14,used';
+    await take(csv, { origin: 'merchant' }).then(
+      () => expect.unreachable(),
+      (error: unknown) => expect(error).toMatchObject({ status: 422 }),
+    );
+    const [row] = readList(csv, {}, 'EUR', { all: 'maker', columns: { abv: 'label' } }).rows;
+    expect(Object.entries(row!.document.facts).map(([id, stated]) => [id, stated?.origin])).toEqual([
+      ['abv', 'label'],
+      ['sugar', 'maker'],
+      ['acidity', 'maker'],
+      ['oak', 'maker'],
+      ['woodMonths', 'maker'],
+      ['leesMonths', 'maker'],
+    ]);
+    expect(row!.says.replaceAll('\u00a0', ' ')).toBe(
+      'alcohol 12 % vol · sugar 7 g/L · total acidity, as tartaric 6 g/L · used oak · in wood 14 months · on the lees 14 months',
+    );
+    // Of what nobody said where it comes from, nothing better is claimed than that somebody said so.
+    expect(readList(csv, {}, 'EUR').rows[0]!.document.facts.sugar?.origin).toBe('hearsay');
+  });
   it('a price that names no currency is in the venue’s; a sign is read as the venue’s own where it has that sign', () => {
     const priced = (price: string, usual: string) => {
       const { currency, priceMinor } = readList(`name,price\nA wine,"${price}"`, {}, usual).rows[0]!.document.lots[0]!;
@@ -151,7 +173,7 @@ describe('a wine list from CSV', () => {
         country: 'IT',
       }),
     };
-    const back = readList(writeList([wine]), {}, 'EUR');
+    const back = readList(writeList([wine]), {}, 'EUR', { all: 'label', columns: {} });
     expect(back.errors).toEqual([]);
     expect(back.rows.map(({ document }) => ({ ...document, lots: document.lots.map((lot) => ({ ...lot, id: wine.lots[0]!.id })) }))).toEqual([wine]);
     const json = readList(JSON.stringify([wine]), {}, 'EUR');

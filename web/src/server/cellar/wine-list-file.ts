@@ -5,19 +5,20 @@ import {
   factIds,
   factInWords,
   facts,
-  shareInWords,
+  namedFact,
   type FactId,
   type FactSpec,
   type FactValue,
   type GrapeShare,
   type Lot,
-  type Share,
+  type Origin,
   type Vintage,
   type WineDocument,
 } from '@rose/core/wine/facts';
 import { factOf } from '@rose/core/wine/stated';
 import { wineDocument } from '@rose/core/wine/facts-schema';
 import { fold } from '@rose/core/wine/search-folding';
+import { grapesAsText, grapesFromText, numberFromText } from '@rose/core/wine/from-text';
 import { Problem } from '../problem';
 
 /** Fields of a wine list beside the facts. */
@@ -106,6 +107,12 @@ const fieldNamed: ReadonlyMap<string, ListField> = new Map([
   ...listFields.map((field) => [fold(field.id), field.id] as const),
 ]);
 
+/** Where the facts of a list come from: all of it, and single columns otherwise. */
+export interface Sources {
+  readonly all: Origin;
+  readonly columns: Readonly<Record<string, Origin>>;
+}
+
 /** Guesses the field of each column from its heading. */
 export function guessMapping(columns: readonly string[]): Record<string, string> {
   const mapping: Record<string, string> = {};
@@ -117,7 +124,7 @@ export function guessMapping(columns: readonly string[]): Record<string, string>
 }
 
 /** Reads a wine list: comma, semicolon or tab, with or without a byte-order mark; every field that cannot be read is named with its row. A price that names no currency is in `currency`. */
-export function readList(csv: string, mapping: Readonly<Record<string, string>>, currency: string): WineList {
+export function readList(csv: string, mapping: Readonly<Record<string, string>>, currency: string, from: Sources = { all: 'hearsay', columns: {} }): WineList {
   if (csv.includes('\uFFFD'))
     throw new Problem(422, 'encoding', 'This file is not in UTF-8. Save it again as CSV UTF-8, and nothing is lost.', {
       errors: [{ field: 'csv', message: 'is not in UTF-8' }],
@@ -157,13 +164,16 @@ export function readList(csv: string, mapping: Readonly<Record<string, string>>,
   const rows = table.slice(1).flatMap((cells, i) => {
     const row = i + 2;
     const values = new Map<string, string>();
+    const origins = new Map<string, Origin>();
     columns.forEach((column, at) => {
       const field = used[column];
       const cell = cells[at];
-      if (field !== undefined && field !== '' && cell !== undefined && cell !== '') values.set(field, cell.replace(escaped, ''));
+      if (field === undefined || field === '' || cell === undefined || cell === '') return;
+      values.set(field, cell.replace(escaped, ''));
+      origins.set(field, from.columns[column] ?? from.all);
     });
     const bad = (field: string, message: string) => errors.push({ row, field, message });
-    const document = readRow(values, currency, bad);
+    const document = readRow(values, origins, currency, bad);
     if (document === undefined) return [];
     const parsed = wineDocument.safeParse(document);
     if (!parsed.success) {
@@ -172,7 +182,7 @@ export function readList(csv: string, mapping: Readonly<Record<string, string>>,
       return [];
     }
     const says = factIds
-      .flatMap((id) => (factOf(document.facts, id) === undefined ? [] : [factInWords(id, factOf(document.facts, id) as FactValue<FactId>)]))
+      .flatMap((id) => (factOf(document.facts, id) === undefined ? [] : [namedFact(id, factOf(document.facts, id) as FactValue<FactId>)]))
       .join(' · ');
     return [{ row, document, says }];
   });
@@ -200,7 +210,7 @@ function readJsonList(text: string): WineList {
 }
 
 type Bad = (field: string, message: string) => void;
-function readRow(values: ReadonlyMap<string, string>, currency: string, bad: Bad): WineDocument | undefined {
+function readRow(values: ReadonlyMap<string, string>, origins: ReadonlyMap<string, Origin>, currency: string, bad: Bad): WineDocument | undefined {
   const before: string[] = [];
   const note: Bad = (field, message) => {
     before.push(field);
@@ -211,7 +221,7 @@ function readRow(values: ReadonlyMap<string, string>, currency: string, bad: Bad
     const text = values.get(id);
     if (text === undefined) continue;
     const value = readFact(id, text, note);
-    if (value !== undefined) stated[id] = { value, origin: 'label' };
+    if (value !== undefined) stated[id] = { value, origin: origins.get(id) };
   }
   const name = values.get('name') ?? '';
   if (name === '') note('name', 'is missing');
@@ -224,9 +234,9 @@ function readLot(values: ReadonlyMap<string, string>, usual: string, bad: Bad): 
   if (!['format', 'held', 'price', 'merchant', 'bought'].some((field) => values.has(field))) return [];
   const format = values.has('format') ? readFormat(values.get('format')!) : 750;
   if (format === undefined) bad('format', `“${values.get('format')}” is not a bottle size: write 750, 0.75 L or 75 cl`);
-  const held = values.has('held') ? number(values.get('held')!) : 0;
+  const held = values.has('held') ? numberFromText(values.get('held')!) : 0;
   if (held === undefined || !Number.isInteger(held)) bad('held', `“${values.get('held')}” is not a whole number`);
-  const price = values.has('price') ? number(values.get('price')!.replace(/[€$£¥\sA-Z]/gi, '')) : undefined;
+  const price = values.has('price') ? numberFromText(values.get('price')!.replace(/[€$£¥\sA-Z]/gi, '')) : undefined;
   if (values.has('price') && price === undefined) bad('price', `“${values.get('price')}” is not a price`);
   const currency = values.get('currency')?.toUpperCase() ?? currencyIn(values.get('price') ?? '', usual);
   const merchant = values.get('merchant');
@@ -253,18 +263,11 @@ function currencyIn(price: string, usual: string): string {
 }
 function readFormat(text: string): number | undefined {
   const match = /^([\d.,]+)\s*(ml|cl|l)?$/i.exec(text.trim());
-  const value = match === null ? undefined : number(match[1]!);
+  const value = match === null ? undefined : numberFromText(match[1]!);
   if (value === undefined) return undefined;
   const unit = match![2]?.toLowerCase() ?? (value < 30 ? 'l' : value < 100 ? 'cl' : 'ml');
   return Math.round(value * (unit === 'l' ? 1000 : unit === 'cl' ? 10 : 1));
 }
-/** A number with a decimal point or comma. */
-function number(text: string): number | undefined {
-  const cleaned = text.trim().replace(/\s/g, '');
-  const plain = /^-?\d{1,3}(,\d{3})+(\.\d+)?$/.test(cleaned) ? cleaned.replace(/,/g, '') : cleaned.replace(',', '.');
-  return /^-?\d+(\.\d+)?$/.test(plain) ? Number(plain) : undefined;
-}
-
 /** A number as people write it in a list, with its unit, a part of it, or the unit's one ("14 %", "13.5vol.", "1 month"). */
 function withoutUnit(text: string, unit: string): string {
   const parts = unit.split(' ').map((part) => part.replace(/s$/, '').replace(/[.*+?^${}()|[\]\\]/g, '\\$&'));
@@ -274,7 +277,7 @@ function readFact(id: FactId, text: string, bad: Bad): unknown {
   const spec: FactSpec = facts[id];
   switch (spec.kind) {
     case 'number': {
-      const value = number(withoutUnit(text, spec.unit));
+      const value = numberFromText(withoutUnit(text, spec.unit));
       if (value === undefined) bad(id, `“${text}” is not a number`);
       else if (value < spec.low || value > spec.high) bad(id, `${value} is not between ${spec.low} and ${spec.high} ${spec.unit}`);
       else return value;
@@ -298,7 +301,7 @@ function readFact(id: FactId, text: string, bad: Bad): unknown {
     case 'vintage':
       return readVintage(text, bad);
     case 'grapes':
-      return readGrapes(text);
+      return grapesFromText(text);
   }
 }
 function readVintage(text: string, bad: Bad): Vintage | undefined {
@@ -310,33 +313,6 @@ function readVintage(text: string, bad: Bad): Vintage | undefined {
   bad('vintage', `“${text}” is not a year: write 2021, NV, or 2015–2018`);
   return undefined;
 }
-/** "Nerello Mascalese 85 %, Nerello Cappuccio" and "60% Syrah / 40% Grenache". */
-function readGrapes(text: string): GrapeShare[] {
-  return text
-    .split(/[,;/+&]|\band\b/)
-    .map((piece) => piece.trim())
-    .filter((piece) => piece !== '')
-    .map((piece) => {
-      const between = /(\d+(?:[.,]\d+)?)\s*(?:–|-|to)\s*(\d+(?:[.,]\d+)?)\s*%?/.exec(piece);
-      const exact = /(about|ca\.?|around|~)?\s*(\d+(?:[.,]\d+)?)\s*%?/.exec(piece);
-      const words = piece
-        .replace(/(about|ca\.?|around|~)?\s*\d+(?:[.,]\d+)?(\s*(?:–|-|to)\s*\d+(?:[.,]\d+)?)?\s*%?/i, '')
-        .replace(/\b(mostly|some|a little)\b/i, '')
-        .trim();
-      const share: Share =
-        between !== null
-          ? { kind: 'between', low: number(between[1]!)!, high: number(between[2]!)! }
-          : exact !== null
-            ? { kind: exact[1] === undefined ? 'exact' : 'about', percent: number(exact[2]!)! }
-            : /mostly/i.test(piece)
-              ? { kind: 'mostly' }
-              : /\b(some|a little)\b/i.test(piece)
-                ? { kind: 'some' }
-                : { kind: 'unknown' };
-      return { grape: words || piece, share };
-    });
-}
-
 /** The cellar as CSV: one row a lot, the columns of the import, so that it reads back. */
 export function writeList(wines: readonly WineDocument[]): string {
   const rows = wines.flatMap((document) =>
@@ -369,7 +345,7 @@ function cell(document: WineDocument, lot: Lot | undefined, id: ListField): stri
   if (value === undefined) return '';
   const spec: FactSpec = facts[id];
   if (spec.kind === 'number') return String(value);
-  if (spec.kind === 'grapes') return (value as readonly GrapeShare[]).map((entry) => `${entry.grape}${shareInWords(entry.share).replace(',', '')}`).join(', ');
+  if (spec.kind === 'grapes') return grapesAsText(value as readonly GrapeShare[]);
   if (spec.kind === 'vintage') return factInWords(id, value as FactValue<FactId>).replace('no vintage', 'NV');
   return factInWords(id, value as FactValue<FactId>);
 }

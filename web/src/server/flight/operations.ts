@@ -2,7 +2,7 @@ import { and, desc, eq, inArray, isNull, ne, sql } from 'drizzle-orm';
 import { emptyFlight, type FlightDocument } from '@rose/core/flight/flight';
 import { flightDocument } from '@rose/core/flight/flight-schema';
 import { amountsOf, type Amounts } from '@rose/knowledge/evening/amounts';
-import { flight, flightWine } from '../../db/schema';
+import { flight, flightPrint, flightWine, glass, note, tasting } from '../../db/schema';
 import { knownWines } from '../cellar/profiles';
 import { contract } from '../../contract';
 import { serve } from '../command';
@@ -16,6 +16,26 @@ export const saveFlight = serve(contract.flight.save, (tx, actor, input, reply) 
 const { remove, restore } = removing('flight', flight);
 export const deleteFlight = serve(contract.flight.delete, remove);
 export const restoreFlight = serve(contract.flight.restore, restore);
+
+export const flightHangsOn = serve(contract.flight.hangsOn, async (db, actor, { id }) => {
+  await readFlight(db, actor.venueId, id);
+  const of = and(eq(tasting.venueId, actor.venueId), eq(tasting.flightId, id));
+  const [held] = await db
+    .select({ n: sql<number>`count(*)::int` })
+    .from(tasting)
+    .where(of);
+  const [notes] = await db
+    .select({ n: sql<number>`count(*)::int` })
+    .from(note)
+    .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
+    .innerJoin(tasting, and(eq(tasting.venueId, glass.venueId), eq(tasting.id, glass.tastingId)))
+    .where(and(of, isNull(note.deletedAt)));
+  const [prints] = await db
+    .select({ n: sql<number>`count(*)::int` })
+    .from(flightPrint)
+    .where(and(eq(flightPrint.venueId, actor.venueId), eq(flightPrint.flightId, id)));
+  return { tastings: held!.n, notes: notes!.n, prints: prints!.n };
+});
 
 /** The local time of the first pour; what an older program stored says seconds too. */
 const starts = sql<string>`left(coalesce(${flight.document}->>'starts', ''), 16)`;

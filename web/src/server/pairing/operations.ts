@@ -1,12 +1,12 @@
 import { sentence } from '@rose/core/wine/reason';
-import { and, asc, eq, isNull } from 'drizzle-orm';
+import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import { z } from 'zod';
 import type { DishDocument } from '@rose/core/pairing/dish-document';
 import type { Fit, PairingWine } from '@rose/core/pairing/dish-fit';
 import { fitTitle, fitWording } from '@rose/core/pairing/wording';
 import { allergens, dishOf, styleWines, type Allergen } from '@rose/knowledge/pairing';
 import type { Reader } from '../../db/client';
-import { dish } from '../../db/schema';
+import { dish, flight } from '../../db/schema';
 import { asPairingWine, knownWines } from '../cellar/profiles';
 import { contract } from '../../contract';
 import { serve, type Member } from '../command';
@@ -49,6 +49,18 @@ export const saveDish = serve(contract.dish.save, (tx, actor, input, reply) => s
 const { remove, restore } = removing('dish', dish);
 export const deleteDish = serve(contract.dish.delete, remove);
 export const restoreDish = serve(contract.dish.restore, restore);
+export const dishHangsOn = serve(contract.dish.hangsOn, async (db, actor, { id }) => {
+  const [found] = await db
+    .select({ id: dish.id })
+    .from(dish)
+    .where(and(eq(dish.venueId, actor.venueId), eq(dish.id, id)));
+  if (found === undefined) throw notFound('dish');
+  const flights = await db
+    .select({ name: flight.name })
+    .from(flight)
+    .where(and(eq(flight.venueId, actor.venueId), isNull(flight.deletedAt), sql`${flight.document}->>'dish' = ${id}`));
+  return { flights: flights.map((row) => row.name) };
+});
 export const listDishes = serve(contract.dish.list, async (db, actor) => {
   const rows = await db
     .select()

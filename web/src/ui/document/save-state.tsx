@@ -4,7 +4,8 @@ import type { Clash } from '@rose/core/document/merge';
 import { Button } from '../button';
 import type { OpenDocument } from './use-document';
 
-const Line = styled.span`
+/** A line that says where what was written is now, with a mark beside the words. */
+export const StateLine = styled.span`
   display: inline-flex;
   align-items: baseline;
   gap: 6px;
@@ -48,9 +49,9 @@ export function SaveState<D>({ open }: { open: OpenDocument<D> }) {
     unkept: 'Only in this page: the browser keeps nothing. Do not close it.',
   }[open.state];
   return (
-    <Line data-state={open.state} role="status" aria-live="polite">
+    <StateLine data-state={open.state} role="status" aria-live="polite">
       {says}
-    </Line>
+    </StateLine>
   );
 }
 

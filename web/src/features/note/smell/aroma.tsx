@@ -7,7 +7,7 @@ import { fates, layers, strengths, type Chip, type Fate, type Layer, type NoteDo
 import { chipName, completions, descriptor, descriptorOrigins, families } from '@rose/knowledge/smells/index';
 import { Button, Key } from '@/ui/button';
 import { Choice } from '@/ui/choice';
-import { useKey } from '@/ui/frame';
+import { useKey } from '@/ui/keys';
 import { Picker } from '@/ui/picker';
 import type { ChangeNote as Change, SetObservation } from '../observation';
 import { withChip, withoutChip } from './chips';

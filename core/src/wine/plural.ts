@@ -1,0 +1,13 @@
+/** A count with its noun: "1 note", "3 notes", "no notes". */
+export const counted = (n: number, one: string, many = `${one}s`): string => `${n === 0 ? 'no' : n} ${n === 1 ? one : many}`;
+
+/** Things one after the other: "a", "a and b", "a, b and c". */
+export const listed = (things: readonly string[], and = 'and'): string =>
+  things.length < 2 ? (things[0] ?? '') : `${things.slice(0, -1).join(', ')} ${and} ${things.at(-1)}`;
+
+/** Words written with a vowel and said without one, and the other way round. */
+const saidWithConsonant = /^(?:uni|use|usu|eu|one\b|once\b|ufo)/i;
+const saidWithVowel = /^(?:hour|honest|heir|8|11\b|18\b)/i;
+/** The word after its indefinite article: "a dry white", "an off-dry white", "an 85". */
+export const withArticle = (word: string): string =>
+  `${saidWithVowel.test(word) || (/^[aeiou]/i.test(word) && !saidWithConsonant.test(word)) ? 'an' : 'a'} ${word}`;

@@ -1,0 +1,27 @@
+import type { FlightDocument } from '@rose/core/flight/flight';
+import { kindOfTask, plannedTasks, wineOfTask } from '@rose/core/timetable/afternoon-tasks';
+import { taskInWords } from '@rose/core/timetable/task-words';
+import type { WholeEvening } from '@rose/knowledge/evening/whole';
+
+/** The tasks of an afternoon in their order, each in words and with whether it is done. */
+export const tasksOf = (whole: WholeEvening, flight: FlightDocument, nameOf: (wine: string) => string) =>
+  plannedTasks(whole.plan).map((task) => {
+    const wine = wineOfTask(task.id);
+    return {
+      id: task.id,
+      kind: kindOfTask(task.id),
+      wine,
+      minute: task.start,
+      minutes: task.minutes,
+      critical: whole.plan.timetable.critical.includes(task.id),
+      done: flight.done[task.id] !== undefined,
+      text: taskInWords(task.id, nameOf, {
+        minutes: task.minutes,
+        route: wine === undefined ? undefined : whole.plan.routes.get(wine),
+        air: whole.prepared.find((entry) => entry.wine.id === wine)?.chosenAir.choice,
+      }),
+    };
+  });
+/** Minutes before the first pour from which a task belongs to the day before. */
+const dayBeforeFrom = -20 * 60;
+export const isDayBefore = (minute: number): boolean => minute <= dayBeforeFrom;

@@ -1,0 +1,86 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { AnswerOf } from '@/contract/answers';
+import { contract } from '@/contract/client';
+import { useAct } from '@/ui/act';
+import { call } from '@/ui/api';
+import { Button, ButtonLink } from '@/ui/button';
+import { TextField, Trouble } from '@/ui/field';
+import { useDays } from '@/ui/here';
+import { SettingsPage } from './settings-page';
+
+type Token = AnswerOf<'token', 'list'>['tokens'][number];
+
+/** Tokens for programs, and everything as files. */
+export function ProgramsPage({ tokens }: { tokens: readonly Token[] }) {
+  const router = useRouter();
+  const act = useAct();
+  const days = useDays();
+  const [tokenName, setTokenName] = useState('');
+  const [made, setMade] = useState('');
+  const after = async (run: () => Promise<unknown>) => {
+    if (await act.run(run)) router.refresh();
+  };
+  return (
+    <SettingsPage says="Your data in other hands, and by other programs">
+      {act.problem !== null && <Trouble role="alert">{act.problem.message}</Trouble>}
+      <section>
+        <h2>For programs</h2>
+        <p className="soft">
+          The same commands and queries, at <a href="/api/v1/openapi.json">/api/v1/openapi.json</a>. A token acts as you in this venue.
+        </p>
+        {tokens.map((token) => (
+          <div className="row" key={token.id}>
+            <span>
+              {token.name}
+              <br />
+              <span className="soft">
+                made {days.said(token.createdAt)}, {token.usedAt === null ? 'never used' : `last used ${days.said(token.usedAt)}`}
+              </span>
+            </span>
+            <span />
+            <Button size="small" onPress={() => void after(() => call(contract.token.revoke, { id: token.id }))}>
+              Revoke
+            </Button>
+          </div>
+        ))}
+        {made !== '' && (
+          <div role="status">
+            <p>Copy it now; it is shown once.</p>
+            <code>{made}</code>
+          </div>
+        )}
+        <form
+          onSubmit={(event) => {
+            event.preventDefault();
+            void after(async () => {
+              setMade((await call(contract.token.create, { name: tokenName })).token);
+              setTokenName('');
+            });
+          }}
+          className="few"
+        >
+          <div className="grow">
+            <TextField label="A new token for" value={tokenName} onChange={setTokenName} placeholder="my spreadsheet" error={act.of('name')} />
+          </div>
+          <Button type="submit">Make it</Button>
+        </form>
+      </section>
+      <section>
+        <h2>Take it with you</h2>
+        <div className="few">
+          <ButtonLink download href="/api/v1/wines/exports/csv">
+            Cellar as CSV
+          </ButtonLink>
+          <ButtonLink download href="/api/v1/wines/exports/json">
+            Cellar as JSON
+          </ButtonLink>
+          <ButtonLink download href="/api/v1/notes/exports/json">
+            Notebook as JSON
+          </ButtonLink>
+        </div>
+      </section>
+    </SettingsPage>
+  );
+}

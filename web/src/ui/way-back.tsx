@@ -1,0 +1,61 @@
+'use client';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { Breadcrumb, Breadcrumbs } from 'react-aria-components/Breadcrumbs';
+import styled from 'styled-components';
+import { leftAt } from './place-in-list';
+
+const Way = styled(Breadcrumbs)`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  font-size: 0.875rem;
+  color: var(--soft);
+  li:not(:last-child)::after {
+    content: '›';
+    margin-left: 6px;
+  }
+  a {
+    color: var(--soft);
+    text-underline-offset: 3px;
+  }
+  @media (pointer: coarse) {
+    a {
+      display: inline-flex;
+      align-items: center;
+      min-height: 36px;
+    }
+  }
+` as typeof Breadcrumbs;
+export interface Step {
+  readonly href: string;
+  readonly name: string;
+}
+/** Where a page lies: each step leads back, to a list as one left it. */
+export function WayBack({ steps }: { steps: readonly Step[] }) {
+  const router = useRouter();
+  return (
+    <nav aria-label="Way back">
+      <Way>
+        {steps.map(({ href, name }) => (
+          <Breadcrumb key={href} id={href}>
+            <Link
+              href={href}
+              prefetch={false}
+              onClick={(event) => {
+                if (event.metaKey || event.ctrlKey || event.shiftKey) return;
+                event.preventDefault();
+                router.push(leftAt(href));
+              }}
+            >
+              {name}
+            </Link>
+          </Breadcrumb>
+        ))}
+      </Way>
+    </nav>
+  );
+}
