@@ -24,7 +24,7 @@ const instants = {
 /** What React Aria does is done by it, in ui/: a field, a list, a dialog of the browser's own, or a role by hand, has none of its keys and none of its words. */
 const controls = [
   {
-    selector: 'JSXOpeningElement[name.name=/^(select|details|dialog|input|textarea)$/]',
+    selector: 'JSXOpeningElement[name.name=/^(select|details|dialog|input|textarea|button)$/]',
     message: 'A control of ours stands in ui/: use that, or make it there on React Aria.',
   },
   {

@@ -100,6 +100,21 @@ export async function select(page: Page, label: string, value: string): Promise<
   await option.click();
   await page.waitForFunction(() => document.querySelector('[role="listbox"]') === null, { timeout: 10_000, polling: 50 });
 }
+/** Chooses in the menu of the button whose name starts with this text: an act, or an act further in. */
+export async function choose(page: Page, label: string, ...says: readonly string[]): Promise<void> {
+  const button = (await page.waitForSelector(`button[aria-haspopup][aria-label^="${quoted(label)}"]`, { visible: true, timeout: 15_000 }))!;
+  await button.evaluate((element) => element.scrollIntoView({ block: 'center' }));
+  await button.click();
+  for (const text of says) {
+    const item = (await page.waitForSelector(`::-p-xpath(//*[@role="menuitem"][starts-with(normalize-space(.), "${text}")])`, {
+      visible: true,
+      timeout: 10_000,
+    }))!;
+    await settled(page);
+    await item.click();
+  }
+  await page.waitForFunction(() => document.querySelector('[role="menu"]') === null, { timeout: 10_000, polling: 50 });
+}
 const quoted = (text: string) => text.replaceAll('"', '\\"');
 /** Sets the day, or the day and the time, of the label that starts with this text: "2027-02-04T19:00". */
 export async function setMoment(page: Page, label: string, value: string): Promise<void> {

@@ -112,12 +112,15 @@ describe('by keyboard alone', () => {
     await waitForText(page, 'Kind of evening');
   });
 });
-it('on a phone the filters fold to one line, and say how many are set', async () => {
+it('on a phone the filters are one line that says how many are set, and a sheet', async () => {
   await page.setViewport(phone);
   await visit(page, `${base}/cellar?colour=red&held=yes`);
   await waitForText(page, 'Filters, 2 set');
   expect(await page.$$eval('button[aria-haspopup=listbox]', (buttons) => buttons.filter((button) => button.getClientRects().length > 0).length)).toBe(0);
   await press(page, 'Filters, 2 set');
-  await waitForText(page, 'Fold the filters');
+  await page.waitForSelector('[role=dialog]');
+  await waitForText(page, 'Sorted by');
+  await press(page, 'Show what fits');
+  await page.waitForFunction(() => document.querySelector('[role=dialog]') === null);
   await page.setViewport(desktop);
 });

@@ -1,6 +1,6 @@
 import ICAL from 'ical.js';
 import { describe, expect, it } from 'vitest';
-import { desktop, fill, phone, press, select, setMoment, textOf, visit, waitForText } from './browser';
+import { choose, desktop, fill, phone, press, select, setMoment, textOf, visit, waitForText } from './browser';
 import { demoJourney } from './journey';
 
 const { base, page } = await demoJourney();
@@ -40,6 +40,7 @@ describe('an evening, from its purpose to paper', () => {
     await waitForText(page, 'wines as different as the cellar has');
     await press(page, 'Take these');
     await page.waitForFunction(() => document.querySelectorAll('[role=row]').length === 8, { timeout: 15_000 });
+    await press(page, 'weight first ·');
     await select(page, 'Rests at most', '2');
     await waitForText(page, 'strain; the best is', 30_000);
     await press(page, 'Take the best order');
@@ -63,8 +64,7 @@ describe('an evening, from its purpose to paper', () => {
     await fill(page, 'Figure', '7');
     await press(page, 'Set it');
     await waitForText(page, 'at least 7 red: not met');
-    const details = (await page.$('[role=row] .disclosure-line'))!;
-    await details.evaluate((element) => (element as HTMLElement).click());
+    await choose(page, 'Pin, move or take out', 'its own pour');
     await select(page, 'You expect it', 'splits');
     await waitForText(page, 'you expect: splits the room');
     await fill(page, 'Serve it at', '62');
@@ -264,8 +264,9 @@ describe('the afternoon on a phone, and by keyboard alone', () => {
     await tabTo('Ready');
     await page.keyboard.press('Enter');
     await waitForText(page, 'first task to the first pour', 30_000);
-    await tabTo('Prints and calendar');
-    await page.keyboard.press('Enter');
+    await tabTo('The afternoon');
+    for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowRight');
+    await page.waitForFunction(() => document.activeElement?.textContent === 'Prints and calendar');
     await tabTo('Print the tasting sheet');
     await page.keyboard.press('Enter');
     await waitForText(page, 'up to date, plan 1', 20_000);

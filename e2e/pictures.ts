@@ -42,6 +42,9 @@ const follow = async (list: string, text: string) => {
 };
 try {
   await comeIn(page, base);
+  await waitForText(page, 'upright');
+  await take('today');
+  await visit(page, `${base}/cellar`);
   await take('cellar');
   await follow('/cellar', 'Lamplighter');
   await waitForText(page, 'In law');

@@ -23,7 +23,7 @@ async function newcomer(role: string): Promise<Page> {
   await fill(page, 'Email', 'odile@example.invalid');
   await fill(page, 'Password', 'a long pass phrase');
   await press(page, 'Make the account');
-  await page.waitForFunction(() => location.pathname === '/cellar', { timeout: 15_000 });
+  await page.waitForFunction(() => location.pathname === '/', { timeout: 15_000 });
   return page;
 }
 
@@ -45,7 +45,7 @@ describe(`as ${least}, who may least`, () => {
       });
       return `/notes/${id}`;
     });
-    const open = ['/cellar', own];
+    const open = ['/', '/cellar', own];
     const seen = new Map<string, number>();
     // One page of each kind is enough: the wines of a cellar offer the same.
     const kindOf = (path: string) => path.split('?')[0]!.replace(/[0-9a-f]{8}-[0-9a-f-]{27}/g, '…');
@@ -97,6 +97,11 @@ describe(`as ${least}, who may least`, () => {
       '/notes/…',
       '/notes/deal',
       '/settings',
+      '/',
+      '/settings/evening',
+      '/settings/people',
+      '/settings/tasting',
+      '/settings/programs',
       '/settings/marks',
       '/settings/routines',
     ])

@@ -7,7 +7,7 @@ import type { ChildProcess } from 'node:child_process';
 import { Client } from 'pg';
 import { freePort, startCluster, type Cluster } from '../web/src/server/testing/throwaway';
 import { end, prepare, serve } from './application';
-import { comeIn, fill, textOf, visit, waitForText } from './browser';
+import { comeIn, fill, press, textOf, visit, waitForText } from './browser';
 import { journey } from './journey';
 
 let cluster: Cluster;
@@ -104,11 +104,12 @@ describe('trouble, over plain http', () => {
     const second = await browser.newPage();
     for (const person of [page, second]) await visit(person, `${base}/wines/${wine.id}/edit`);
     await page.bringToFront();
+    await press(page, 'In figures');
     await fill(page, 'sugar', '2.2');
     await page.evaluate(() => window.dispatchEvent(new Event('blur')));
     await until(async () => (await ask<{ v: string }>("select document->'facts'->'sugar'->>'value' as v from wine where id = $1", [wine.id])).v === '2.2');
     await second.bringToFront();
-    await fill(second, 'region', 'the black-ash island');
+    await fill(second, 'Place', 'the black-ash island, Spain');
     await second.evaluate(() => window.dispatchEvent(new Event('blur')));
     await until(
       async () =>

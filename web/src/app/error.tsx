@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@/ui/button';
 
 export default function ErrorPage({ reset }: { error: Error; reset: () => void }) {
   return (
@@ -6,9 +7,7 @@ export default function ErrorPage({ reset }: { error: Error; reset: () => void }
       <h1>This page did not come</h1>
       <p>The application or its database did not answer. What you wrote is kept on this device.</p>
       <p>
-        <button type="button" onClick={reset} style={{ minHeight: 44, padding: '0 18px' }}>
-          Try again
-        </button>
+        <Button onPress={reset}>Try again</Button>
       </p>
     </main>
   );

@@ -123,14 +123,17 @@ interface Bare {
   readonly value: string;
   readonly onChange: (value: string) => void;
   readonly placeholder?: string;
-  readonly inputMode?: 'decimal' | 'numeric';
+  readonly inputMode?: 'decimal' | 'numeric' | 'text';
   readonly readOnly?: boolean;
   readonly invalid?: boolean;
+  /** What stands in it is selected when it is gone to. */
+  readonly selects?: boolean;
+  readonly onLeave?: () => void;
   /** Where a label beside it points. */
   readonly id?: string;
 }
 /** A field among words, which name it; its look is its place's own. */
-export function BareField({ label, value, onChange, placeholder, inputMode, readOnly, invalid, id }: Bare) {
+export function BareField({ label, value, onChange, placeholder, inputMode, readOnly, invalid, selects, onLeave, id }: Bare) {
   const ref = useRef<HTMLInputElement>(null);
   const { inputProps } = useTextField(
     {
@@ -142,6 +145,8 @@ export function BareField({ label, value, onChange, placeholder, inputMode, read
       ...(readOnly === undefined ? {} : { isReadOnly: readOnly }),
       ...(invalid === undefined ? {} : { isInvalid: invalid }),
       ...(id === undefined ? {} : { id }),
+      ...(onLeave === undefined ? {} : { onBlur: onLeave }),
+      ...(selects === true ? { onFocus: () => ref.current?.select() } : {}),
     },
     ref,
   );

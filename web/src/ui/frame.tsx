@@ -69,9 +69,15 @@ const Top = styled.header`
     .brand span,
     .end .venue,
     .end .keys,
-    .end .word,
     nav a[data-home] {
       display: none;
+    }
+    .end .word {
+      position: absolute;
+      width: 1px;
+      height: 1px;
+      overflow: hidden;
+      clip-path: inset(50%);
     }
     nav {
       gap: 15px;
@@ -187,11 +193,11 @@ export function Frame({ keys = {}, children }: { keys?: Readonly<Record<string, 
           <Link className="venue" href="/settings">
             {venue}
           </Link>
-          <Button tone="quiet" size="small" keys="g" label="Go to anything" onPress={() => setFinding(true)}>
+          <Button tone="quiet" size="small" keys="g" onPress={() => setFinding(true)}>
             <Search size={17} aria-hidden /> <span className="word">Go to</span> <Key>g</Key>
           </Button>
           <span className="white">
-            <Button tone="quiet" size="small" keys="w" label="White page" onPress={() => setWhite(true)}>
+            <Button tone="quiet" size="small" keys="w" onPress={() => setWhite(true)}>
               <span className="word">White page</span> <Key>w</Key>
             </Button>
           </span>
@@ -249,6 +255,9 @@ export const Page = styled.div`
   }
   .soft {
     color: var(--soft);
+  }
+  .end {
+    margin-top: 14px;
   }
   @media (max-width: 47.5em) {
     padding: 18px 16px 80px;

@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
@@ -38,11 +39,20 @@ const Form = styled.form`
     .fold {
       display: block;
     }
-    .more[data-folded] {
+    .more {
       display: none;
     }
   }
 `;
+const InSheet = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 14px;
+  > :last-child {
+    grid-column: 1 / -1;
+  }
+`;
+const SheetOverPage = dynamic(() => import('./sheet').then((module) => module.SheetOverPage), { ssr: false });
 
 /**
  * A list that lives in its address: the first page comes with the page itself, more pages by their cursor, and every filter changes the address, so that a
@@ -124,7 +134,7 @@ export function useListPage<T, F extends { readonly q?: string | undefined }>({
   return { items: [...first.items, ...more], hasMore: next !== null, busy, load, ask, q, setQ, box };
 }
 
-/** What a list is narrowed by: words first, the rest beside them, on a phone folded to one line. */
+/** What a list is narrowed by: words first, the rest beside them, on a phone in a sheet. */
 export function Filters({
   page,
   hint,
@@ -137,7 +147,7 @@ export function Filters({
   set: number;
   children: ReactNode;
 }) {
-  const [folded, setFolded] = useState(true);
+  const [sheet, setSheet] = useState(false);
   const { ask, q, setQ, box } = page;
   return (
     <Form
@@ -151,13 +161,21 @@ export function Filters({
         <TextField label="Search" hint={hint} type="search" inputMode="search" placeholder="/" value={q} onChange={setQ} />
       </div>
       <div className="fold">
-        <Button size="small" expanded={!folded} onPress={() => setFolded(!folded)}>
-          {folded ? `Filters${set > 0 ? `, ${set} set` : ''}` : 'Fold the filters'}
+        <Button size="small" onPress={() => setSheet(true)}>
+          Filters{set > 0 ? `, ${set} set` : ''}
         </Button>
       </div>
-      <div className="more" data-folded={folded || undefined}>
-        {children}
-      </div>
+      <div className="more">{children}</div>
+      {sheet && (
+        <SheetOverPage label="Filters" place="below" close={() => setSheet(false)}>
+          <InSheet>
+            {children}
+            <Button tone="strong" onPress={() => setSheet(false)}>
+              Show what fits
+            </Button>
+          </InSheet>
+        </SheetOverPage>
+      )}
     </Form>
   );
 }

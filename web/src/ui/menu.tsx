@@ -61,6 +61,8 @@ const Entry = styled(MenuItem)`
   border-radius: 8px;
   cursor: pointer;
   outline: none;
+  color: inherit;
+  text-decoration: none;
   font-size: 0.9375rem;
   &[data-focused],
   &[data-open] {
@@ -83,12 +85,14 @@ export interface MenuEntry {
   /** What choosing it does; an entry with entries of its own opens those. */
   readonly does?: () => void;
   readonly of?: readonly MenuEntry[];
+  /** A file it fetches. */
+  readonly fetches?: string;
   readonly off?: boolean;
   readonly danger?: boolean;
 }
 const Entries = ({ entries, label }: { entries: readonly MenuEntry[]; label: string }) => (
   <Menu aria-label={label}>
-    {entries.map(({ id, says, does, of, off, danger }) =>
+    {entries.map(({ id, says, does, of, off, danger, fetches }) =>
       of === undefined ? (
         <Entry
           key={id}
@@ -97,6 +101,7 @@ const Entries = ({ entries, label }: { entries: readonly MenuEntry[]; label: str
           isDisabled={off === true}
           data-danger={danger || undefined}
           {...(does === undefined ? {} : { onAction: does })}
+          {...(fetches === undefined ? {} : { href: fetches, download: true })}
         >
           {says}
         </Entry>

@@ -103,7 +103,7 @@ const heightOf = (lines: number, resources: number) => top + lines * row + 16 + 
 
 /** The room the drawing will take: what stands below it does not move when it comes. */
 export const RoomForLines = ({ lines, resources, children }: { lines: number; resources: number; children: ReactNode }) => (
-  <Scroll>
+  <Scroll tabIndex={0} role="region" aria-label="Temperatures through the afternoon">
     <div style={{ aspectRatio: `${width} / ${heightOf(lines, resources)}`, minWidth: 640 }}>{children}</div>
   </Scroll>
 );

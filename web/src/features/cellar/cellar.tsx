@@ -2,7 +2,6 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import styled from 'styled-components';
-import { v7 } from 'uuid';
 import type { WineFilters, AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
@@ -16,6 +15,8 @@ import { petalsOf } from '@rose/core/rose/rose';
 import { countryName } from '@/ui/place-names';
 import { Rose } from '@/ui/rose';
 import { useMay } from '@/ui/here';
+import { MenuButton } from '@/ui/menu';
+import { counted } from '@rose/core/wine/plural';
 
 type Listing = AnswerOf<'wine', 'list'>;
 const List = styled.ul`
@@ -82,21 +83,26 @@ export function Cellar({ first, filters, countries }: { first: Listing; filters:
         <div className="title">
           <h1>Cellar</h1>
           <span className="soft">
-            {first.count} {first.count === 1 ? 'wine' : 'wines'}
+            {counted(first.count, 'wine')}
             {filtered ? ' of what you asked for' : ''}
           </span>
           <div className="actions">
-            <ButtonLink size="small" tone="quiet" href="/api/v1/wines/exports/csv" download>
-              Export CSV
-            </ButtonLink>
-            <ButtonLink size="small" tone="quiet" href="/api/v1/wines/exports/json" download>
-              JSON
-            </ButtonLink>
-            {mayEdit && <ButtonLink href="/wines/import">Import a list</ButtonLink>}
+            {first.count > 0 && (
+              <MenuButton
+                label="Export the cellar"
+                entries={[
+                  { id: 'csv', says: 'as CSV', fetches: '/api/v1/wines/exports/csv' },
+                  { id: 'json', says: 'as JSON', fetches: '/api/v1/wines/exports/json' },
+                ]}
+              >
+                Export
+              </MenuButton>
+            )}
+            {mayEdit && <ButtonLink href="/wines/import">Bring in a list</ButtonLink>}
             {mayEdit && (
-              <Button tone="strong" onPress={() => router.push(`/wines/${v7()}/edit?new`)}>
+              <ButtonLink tone="strong" href="/wines/new">
                 Add a wine
-              </Button>
+              </ButtonLink>
             )}
           </div>
         </div>
@@ -178,7 +184,7 @@ export function Cellar({ first, filters, countries }: { first: Listing; filters:
                     <span className="soft wide">{wine.region}</span>
                     <span className="num wide">{wine.abv === null ? '' : `${wine.abv} %`}</span>
                     <span className="num">
-                      {wine.held} {wine.held === 1 ? 'bottle' : 'bottles'}
+                      {counted(wine.held, 'bottle')}
                       <span className="soft wide" style={{ display: 'block' }}>
                         {wine.price}
                       </span>
@@ -190,15 +196,17 @@ export function Cellar({ first, filters, countries }: { first: Listing; filters:
             )}
           </List>
         )}
-        <p className="soft" style={{ marginTop: 14 }}>
-          {wines.length} of {first.count} shown{' '}
-          {hasMore && (
-            <Button size="small" disabled={busy} onPress={() => void load()}>
-              {busy ? 'Fetching' : 'Show more'}
-            </Button>
-          )}{' '}
-          <Key>/</Key> <span className="soft">searches</span>
-        </p>
+        {wines.length > 0 && (
+          <p className="soft end">
+            {wines.length} of {first.count} shown{' '}
+            {hasMore && (
+              <Button size="small" disabled={busy} onPress={() => void load()}>
+                {busy ? 'Fetching' : 'Show more'}
+              </Button>
+            )}{' '}
+            <Key>/</Key> searches
+          </p>
+        )}
       </Page>
     </Frame>
   );

@@ -48,7 +48,7 @@ export function FactField({ id, known, set, asked }: { id: FactId; known: WineFa
 const OriginOf = ({ id, origin, onChange }: { id: FactId; origin: Origin; onChange: (origin: Origin) => void }) => (
   <MenuButton
     quiet
-    label={`Where ${facts[id].label} comes from: ${origins[origin]}`}
+    label={`from: ${origins[origin]}, of ${facts[id].label}`}
     entries={(Object.keys(origins) as Origin[]).map((entry) => ({ id: entry, says: origins[entry], does: () => onChange(entry) }))}
   >
     from: {origins[origin]}

@@ -136,16 +136,9 @@ function GrapesText({ wine, set }: { wine: WineDocument; set: SetFact }) {
 function PlaceText({ wine, set }: { wine: WineDocument; set: SetFact }) {
   const names = useMemo(() => Object.entries(countryNames()), []);
   const called = useMemo(() => {
-    const codes = new Map(
-      names.flatMap(
-        ([code, name]) =>
-          [
-            [fold(name), code],
-            [fold(code), code],
-          ] as const,
-      ),
-    );
-    return (name: string) => codes.get(fold(name));
+    const codes = new Map(names.map(([code, name]) => [fold(name), code]));
+    // A code is one in capitals: "It" may be the beginning of a name.
+    return (name: string) => codes.get(fold(name)) ?? names.find(([code]) => code === name)?.[0];
   }, [names]);
   const country = factOf(wine.facts, 'country');
   const stands = [factOf(wine.facts, 'region'), country === undefined ? undefined : countryName(country)].filter((part) => part !== undefined).join(', ');
@@ -153,8 +146,9 @@ function PlaceText({ wine, set }: { wine: WineDocument; set: SetFact }) {
   const write = (next: string) => {
     type(next);
     const place = placeFromText(next, called);
-    set('region', place.region === '' ? undefined : place.region);
-    set('country', place.country === '' ? undefined : place.country);
+    // What stays as it is, is not written: somebody else may be changing it.
+    if (place.region !== (factOf(wine.facts, 'region') ?? '')) set('region', place.region === '' ? undefined : place.region);
+    if (place.country !== (country ?? '')) set('country', place.country === '' ? undefined : place.country);
   };
   const done = text.slice(0, text.lastIndexOf(',') + 1);
   const last = fold(text.slice(done.length));

@@ -103,6 +103,7 @@ export function ImportList({ fields }: { fields: readonly { id: string; label: s
     setReport(null);
     await ask(text, {}, true);
   };
+  const saidOf = (column: string) => (ownOrigins[column] !== undefined ? origins[ownOrigins[column]] : origin === '' ? 'as the list' : origins[origin]);
   /** A list of ours says it itself. */
   const unsaid = origin === '' && report !== null && report.columns.length > 0;
   const labels = Object.fromEntries(fields.map((field) => [field.id, field.label]));
@@ -157,14 +158,14 @@ export function ImportList({ fields }: { fields: readonly { id: string; label: s
                     {mapping[column] !== undefined && mapping[column] in facts && (
                       <MenuButton
                         quiet
-                        label={`Where ${column} comes from`}
+                        label={`from: ${saidOf(column)}, of ${column}`}
                         entries={(Object.keys(origins) as Origin[]).map((entry) => ({
                           id: entry,
                           says: origins[entry],
                           does: () => setOwnOrigins({ ...ownOrigins, [column]: entry }),
                         }))}
                       >
-                        from: {ownOrigins[column] !== undefined ? origins[ownOrigins[column]] : origin === '' ? 'as the list' : origins[origin]}
+                        from: {saidOf(column)}
                       </MenuButton>
                     )}
                   </div>

@@ -1,11 +1,10 @@
 'use client';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import styled from 'styled-components';
-import { v7 } from 'uuid';
-import { Button } from '@/ui/button';
+import { ButtonLink } from '@/ui/button';
 import { localTimeInWords } from '@rose/core/wine/day';
 import { Frame, Page } from '@/ui/frame';
+import { counted } from '@rose/core/wine/plural';
 import { useMay } from '@/ui/here';
 
 const List = styled.ul`
@@ -39,19 +38,18 @@ const List = styled.ul`
   }
 `;
 export function Flights({ flights }: { flights: readonly { id: string; name: string; starts: string; guests: number; wines: number }[] }) {
-  const router = useRouter();
   const mayEdit = useMay('flight.edit');
   return (
     <Frame>
       <Page>
         <div className="title">
           <h1>Flights</h1>
-          <span className="soft">{flights.length} planned or poured</span>
+          {flights.length > 0 && <span className="soft">{flights.length} planned or poured</span>}
           {mayEdit && (
             <div className="actions">
-              <Button tone="strong" onPress={() => router.push(`/flights/${v7()}?new`)}>
+              <ButtonLink tone="strong" href="/flights/new">
                 Plan a flight
-              </Button>
+              </ButtonLink>
             </div>
           )}
         </div>
@@ -66,10 +64,8 @@ export function Flights({ flights }: { flights: readonly { id: string; name: str
                 <Link href={`/flights/${flight.id}`} prefetch={false}>
                   <span className="name">{flight.name}</span>
                   <span className="soft wide">{localTimeInWords(flight.starts, 'no date yet')}</span>
-                  <span>
-                    {flight.wines} {flight.wines === 1 ? 'wine' : 'wines'}
-                  </span>
-                  <span className="wide">{flight.guests} guests</span>
+                  <span>{counted(flight.wines, 'wine')}</span>
+                  <span className="wide">{counted(flight.guests, 'guest')}</span>
                 </Link>
               </li>
             ))}

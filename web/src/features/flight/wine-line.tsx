@@ -285,7 +285,7 @@ export function WineLine({
                     size="small"
                     tone="quiet"
                     expanded={open}
-                    label={`${assumed.length} values of ${summary.name} are assumed`}
+                    label={`${assumed.length} assumed of ${summary.name}`}
                     onPress={() => setOpened(open ? null : summary.id)}
                   >
                     {assumed.length} assumed

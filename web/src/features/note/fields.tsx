@@ -1,6 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useState, type ReactNode } from 'react';
+import { BareButton, TextButton } from '@/ui/button';
 import styled from 'styled-components';
 import { hueSwatch } from '@rose/core/appearance/colour';
 import {
@@ -42,7 +43,7 @@ export function Fields({ quarter, observed, set }: { quarter: Quarter; observed:
   );
 }
 const CardText = dynamic(() => import('./card').then((module) => module.CardText), { ssr: false });
-const How = styled.button`
+const How = styled(BareButton)`
   border: 0;
   background: none;
   padding: 0;
@@ -60,7 +61,7 @@ export function Field({ id, observed, set, help = false }: { id: ObservableId; o
   const [open, setOpen] = useState(false);
   if (!help) return <Control id={id} observed={observed} set={set} />;
   const how = (
-    <How type="button" aria-expanded={open} aria-label={`${observables[id].label}: how is it done?`} onClick={() => setOpen(!open)}>
+    <How expanded={open} label={`${observables[id].label}: how is it done?`} onPress={() => setOpen(!open)}>
       how?
     </How>
   );
@@ -212,9 +213,9 @@ function MarkField({
       {value === undefined ? (
         <span />
       ) : (
-        <button type="button" onClick={() => onChange(undefined)} aria-label="Clear your mark">
+        <TextButton label="Clear your mark" onPress={() => onChange(undefined)}>
           clear
-        </button>
+        </TextButton>
       )}
     </Mark>
   );

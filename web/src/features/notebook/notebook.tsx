@@ -10,7 +10,9 @@ import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { searchOf } from '@/ui/search';
 import type { NoteFilters, AnswerOf } from '@/contract/answers';
-import { Button, ButtonLink, Key } from '@/ui/button';
+import { Button, Key } from '@/ui/button';
+import { MenuButton } from '@/ui/menu';
+import { counted } from '@rose/core/wine/plural';
 import { CheckBox } from '@/ui/check-box';
 import { DayField } from '@/ui/date-field';
 import { SelectField } from '@/ui/select-field';
@@ -87,18 +89,25 @@ export function Notebook({ first, filters }: { first: NotebookPage; filters: Not
       <Page>
         <div className="title">
           <h1>Notebook</h1>
-          <span className="soft">
-            {first.countIsExact ? `${first.count} ${first.count === 1 ? 'note' : 'notes'}` : `more than ${first.count.toLocaleString('en-GB')} notes`}
-          </span>
+          <span className="soft">{first.countIsExact ? counted(first.count, 'note') : `more than ${first.count.toLocaleString('en-GB')} notes`}</span>
           <div className="actions">
-            {(['json', 'csv', 'md'] as const).map((format) => (
-              <ButtonLink key={format} size="small" tone="quiet" download href={`/api/v1/notes/exports/${format}${query.size > 0 ? `?${query}` : ''}`}>
-                {{ json: 'Export JSON', csv: 'CSV', md: 'Markdown' }[format]}
-              </ButtonLink>
-            ))}
-            <Button disabled={picked.length !== 2} onPress={() => router.push(`/notebook/compare?left=${picked[0]}&right=${picked[1]}`)}>
-              {picked.length === 2 ? 'Compare the two' : `Choose two to compare${picked.length === 1 ? ', one more' : ''}`}
-            </Button>
+            {first.count > 0 && (
+              <MenuButton
+                label="Export the notes shown"
+                entries={(['json', 'csv', 'md'] as const).map((format) => ({
+                  id: format,
+                  says: { json: 'as JSON', csv: 'as CSV', md: 'as Markdown' }[format],
+                  fetches: `/api/v1/notes/exports/${format}${query.size > 0 ? `?${query}` : ''}`,
+                }))}
+              >
+                Export
+              </MenuButton>
+            )}
+            {picked.length > 0 && (
+              <Button disabled={picked.length !== 2} onPress={() => router.push(`/notebook/compare?left=${picked[0]}&right=${picked[1]}`)}>
+                {picked.length === 2 ? 'Compare the two' : 'Choose another to compare'}
+              </Button>
+            )}
           </div>
         </div>
         <Begin />
@@ -126,7 +135,9 @@ export function Notebook({ first, filters }: { first: NotebookPage; filters: Not
         )}
         {notes.length === 0 ? (
           <p className="soft">
-            {Object.keys(filters).length > 0 ? 'No note fits this. Take a filter or a word away.' : 'No notes yet. Open a wine and assess a glass.'}
+            {Object.keys(filters).length > 0
+              ? 'No note fits this. Take a filter or a word away.'
+              : 'No notes yet. Write a name above and assess the glass; the rest can come later.'}
           </p>
         ) : (
           <List>
@@ -178,15 +189,17 @@ export function Notebook({ first, filters }: { first: NotebookPage; filters: Not
             })}
           </List>
         )}
-        <p className="soft" style={{ marginTop: 14 }}>
-          {notes.length} shown{' '}
-          {hasMore && (
-            <Button size="small" disabled={busy} onPress={() => void load()}>
-              {busy ? 'Fetching' : 'Show more'}
-            </Button>
-          )}{' '}
-          <Key>/</Key> searches
-        </p>
+        {notes.length > 0 && (
+          <p className="soft end">
+            {notes.length} shown{' '}
+            {hasMore && (
+              <Button size="small" disabled={busy} onPress={() => void load()}>
+                {busy ? 'Fetching' : 'Show more'}
+              </Button>
+            )}{' '}
+            <Key>/</Key> searches
+          </p>
+        )}
       </Page>
     </Frame>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { BareButton } from '@/ui/button';
 import styled from 'styled-components';
 import type { Fit, FitClass } from '@rose/core/pairing/dish-fit';
 import { fitTitle, fitWording } from '@rose/core/pairing/wording';
@@ -94,7 +95,7 @@ export function DishFits({
       <Fits>
         {advice.ranked.slice(0, 6).map((fit) => (
           <li key={fit.wine}>
-            <button type="button" aria-pressed={fit.wine === shown?.wine} onClick={() => onChoose(fit.wine)}>
+            <BareButton pressed={fit.wine === shown?.wine} onPress={() => onChoose(fit.wine)}>
               <span>
                 <span className="name">{nameOf(fit.wine)}</span>
                 <span className="why" style={{ display: 'block' }}>
@@ -102,7 +103,7 @@ export function DishFits({
                 </span>
               </span>
               <span className="n">{round(fit.fit)}</span>
-            </button>
+            </BareButton>
           </li>
         ))}
       </Fits>
@@ -118,10 +119,7 @@ export function DishFits({
                   'none in this list'
                 ) : best.offered ? (
                   <>
-                    <button type="button" onClick={() => onChoose(best.best.wine)}>
-                      {nameOf(best.best.wine)}
-                    </button>{' '}
-                    {round(best.best.fit)}
+                    <BareButton onPress={() => onChoose(best.best.wine)}>{nameOf(best.best.wine)}</BareButton> {round(best.best.fit)}
                   </>
                 ) : (
                   `none: even ${nameOf(best.best.wine)} reaches ${round(best.best.fit)}, below ${worthOffering}${worst(best.best)}`

@@ -5,7 +5,7 @@ import type { DishDocument } from '@rose/core/pairing/dish-document';
 import { dishAxisLabel, plateAxes, type Dish } from '@rose/core/pairing/dish';
 import { signed } from '@rose/core/wine/search-folding';
 import { alternatives, ingredient } from '@rose/knowledge/pairing';
-import { Button } from '@/ui/button';
+import { BareButton, Button } from '@/ui/button';
 import { BareField } from '@/ui/field';
 import { SelectField } from '@/ui/select-field';
 import { kindOf, nameOf } from './part-names';
@@ -94,9 +94,9 @@ export function DishParts({ dish, shares, mayEdit, change }: { dish: DishDocumen
             <div className={row.id === openPart ? 'open' : ''}>
               <div className="row">
                 <span className="kind">{kindOf(row.part)}</span>
-                <button type="button" className="name" aria-expanded={row.id === openPart} onClick={() => setOpenPart(row.id === openPart ? null : row.id)}>
+                <BareButton className="name" expanded={row.id === openPart} onPress={() => setOpenPart(row.id === openPart ? null : row.id)}>
                   {nameOf(row.part)}
-                </button>
+                </BareButton>
                 {found === undefined ? (
                   <span />
                 ) : (

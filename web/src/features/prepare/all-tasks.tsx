@@ -3,49 +3,15 @@ import styled from 'styled-components';
 import { lineInWords, taskLines } from '@rose/core/timetable/task-lines';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import type { WholeEvening } from '@rose/knowledge/evening/whole';
+import { TaskList } from '@/features/shared-flight/task-list';
 import { CheckBox } from '@/ui/check-box';
-import { isDayBefore, tasksOf } from './tasks-of';
+import { isDayBefore, tasksOf } from '@/features/shared-flight/tasks-of';
 
 const Hours = styled.div`
   h3 {
     font: 500 1.1875rem/1.2 var(--serif);
     font-variant-numeric: lining-nums;
     margin: 18px 0 4px;
-  }
-`;
-export const TaskList = styled.ol`
-  list-style: none;
-  margin: 0;
-  padding: 0;
-  border-top: 1px solid var(--line);
-  li {
-    display: grid;
-    grid-template-columns: 54px minmax(0, 1fr) auto;
-    gap: 12px;
-    align-items: center;
-    min-height: 44px;
-    border-bottom: 1px solid var(--line);
-    font-size: 0.9375rem;
-  }
-  .at {
-    font-weight: 650;
-    font-variant-numeric: tabular-nums;
-  }
-  .end {
-    display: flex;
-    gap: 8px;
-    align-items: center;
-  }
-  [data-done='true'] {
-    color: var(--faint);
-    text-decoration: line-through;
-  }
-  small {
-    color: var(--soft);
-    white-space: nowrap;
-  }
-  small[data-critical] {
-    color: var(--madder);
   }
 `;
 /** Every task of the afternoon under its hour, what was to do the day before first. */

@@ -17,12 +17,12 @@ import { AirAdviceList } from './air';
 import { AllTasks } from './all-tasks';
 import { Cold } from './cold';
 import { Lists } from './lists';
-import { NextTasks } from './next-tasks';
-import { Notices } from './notices';
+import { NextTasks } from '@/features/shared-flight/next-tasks';
+import { Notices } from '@/features/shared-flight/notices';
 import { Opening } from './opening';
 import { Prints } from './prints';
 import { StockForm } from './stock';
-import { useAfternoon, type Afternoon } from './use-afternoon';
+import { useAfternoon, type Afternoon } from '@/features/shared-flight/use-afternoon';
 
 const Lay = styled.div`
   display: grid;

@@ -18,30 +18,34 @@ const bought = [
 export function EveningSettingsPage({ who }: { who: Who }) {
   const mayEdit = useMay('venue.edit');
   const mayKeepProbes = useMay('probe.edit');
-  const edited = useVenue(who);
+  const edited = useVenue(who, mayEdit);
   const { venue, change } = edited;
   return (
     <SettingsPage says="What there is for every evening; a flight can have its own" state={<VenueState edited={edited} mayEdit={mayEdit} />}>
       <section>
         <h2>Cold, hands and glasses</h2>
-        <StockFields stock={venue.stock} unit={venue.temperature} onChange={(stock) => change({ stock })} />
+        <fieldset disabled={!mayEdit}>
+          <StockFields stock={venue.stock} unit={venue.temperature} onChange={(stock) => change({ stock })} />
+        </fieldset>
       </section>
       <section>
         <h2>What it costs</h2>
-        <div className="fields">
-          {bought.map(([part, label, of]) => (
-            <NumberField
-              key={part}
-              label={label}
-              unit={`${venue.currency} ${of}`}
-              low={0}
-              high={10_000}
-              step={0.5}
-              value={venue.prices[part] / 100}
-              onChange={(value) => value !== undefined && change({ prices: { ...venue.prices, [part]: Math.round(value * 100) } })}
-            />
-          ))}
-        </div>
+        <fieldset disabled={!mayEdit}>
+          <div className="fields">
+            {bought.map(([part, label, of]) => (
+              <NumberField
+                key={part}
+                label={label}
+                unit={`${venue.currency} ${of}`}
+                low={0}
+                high={10_000}
+                step={0.5}
+                value={venue.prices[part] / 100}
+                onChange={(value) => value !== undefined && change({ prices: { ...venue.prices, [part]: Math.round(value * 100) } })}
+              />
+            ))}
+          </div>
+        </fieldset>
       </section>
       <Probes unit={venue.temperature} stock={venue.stock} mayEdit={mayKeepProbes} />
     </SettingsPage>

@@ -102,7 +102,7 @@ export function Gallery() {
           >
             A menu
           </MenuButton>
-          <MenuButton quiet label="A menu among words" entries={[{ id: 'a', says: 'an act', does: () => undefined }]}>
+          <MenuButton quiet label="from: label, of something" entries={[{ id: 'a', says: 'an act', does: () => undefined }]}>
             from: label
           </MenuButton>
           <Switch on={ticked} onChange={setTicked}>

@@ -17,10 +17,17 @@ const Lay = styled.div`
   gap: 34px;
   max-width: 860px;
   margin-top: 8px;
-  section {
+  section,
+  fieldset {
     display: grid;
     gap: 12px;
     min-width: 0;
+    border: 0;
+    margin: 0;
+    padding: 0;
+  }
+  fieldset:disabled {
+    opacity: 0.75;
   }
   h2 {
     font-size: 1.375rem;

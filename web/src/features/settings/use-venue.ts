@@ -25,7 +25,7 @@ const rest = 500;
 const again = 4_000;
 
 /** A venue's choices, saved as one edits: only what was changed is sent, so that two who edit different things do not undo each other. */
-export function useVenue(who: Who): EditedVenue {
+export function useVenue(who: Who, mayEdit: boolean): EditedVenue {
   const router = useRouter();
   const { probes: _own, ...settings } = who.venue!.settings;
   const [venue, setVenue] = useState<Choices>({ ...settings, name: who.venue!.name });
@@ -75,6 +75,7 @@ export function useVenue(who: Who): EditedVenue {
   return {
     venue,
     change: (next) => {
+      if (!mayEdit) return;
       const stood = Object.fromEntries(Object.keys(next).map((key) => [key, venue[key as keyof Choices]])) as Partial<Choices>;
       setBefore([...before, stood]);
       put(next);

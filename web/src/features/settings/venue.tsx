@@ -16,26 +16,28 @@ import { VenueState } from './venue-state';
 /** The venue: what it is called, where it is, what it measures in; and this screen. */
 export function VenueSettingsPage({ who }: { who: Who }) {
   const mayEdit = useMay('venue.edit');
-  const edited = useVenue(who);
+  const edited = useVenue(who, mayEdit);
   const { venue, change, of } = edited;
   return (
     <SettingsPage says={`${who.name}, ${who.role} of ${venue.name}`} state={<VenueState edited={edited} mayEdit={mayEdit} />}>
       <section>
         <h2>The venue</h2>
-        <div className="fields">
-          <TextField label="Name" value={venue.name} onChange={(name) => change({ name })} readOnly={!mayEdit} error={of('name')} />
-          <CountryField label="Country" value={venue.country} onChange={(country) => country !== '' && change({ country })} error={of('country')} />
-          <CurrencyField
-            label="Currency"
-            {...(who.venue!.settings.currency === venue.currency ? {} : { hint: 'look at the prices under An evening again: they keep their numbers' })}
-            value={venue.currency}
-            onChange={(currency) => currency !== '' && change({ currency })}
-            error={of('currency')}
-          />
-          <TimeZoneField label="Time zone" value={venue.timeZone} onChange={(timeZone) => timeZone !== '' && change({ timeZone })} error={of('timeZone')} />
-          <SelectField label="Temperatures in" value={venue.temperature} onChange={(temperature) => change({ temperature })} options={{ C: '°C', F: '°F' }} />
-          <SelectField label="Pours in" value={venue.volume} onChange={(volume) => change({ volume })} options={{ mL: 'mL', oz: 'US fluid ounces' }} />
-        </div>
+        <fieldset disabled={!mayEdit}>
+          <div className="fields">
+            <TextField label="Name" value={venue.name} onChange={(name) => change({ name })} readOnly={!mayEdit} error={of('name')} />
+            <CountryField label="Country" value={venue.country} onChange={(country) => country !== '' && change({ country })} error={of('country')} />
+            <CurrencyField
+              label="Currency"
+              {...(who.venue!.settings.currency === venue.currency ? {} : { hint: 'look at the prices under An evening again: they keep their numbers' })}
+              value={venue.currency}
+              onChange={(currency) => currency !== '' && change({ currency })}
+              error={of('currency')}
+            />
+            <TimeZoneField label="Time zone" value={venue.timeZone} onChange={(timeZone) => timeZone !== '' && change({ timeZone })} error={of('timeZone')} />
+            <SelectField label="Temperatures in" value={venue.temperature} onChange={(temperature) => change({ temperature })} options={{ C: '°C', F: '°F' }} />
+            <SelectField label="Pours in" value={venue.volume} onChange={(volume) => change({ volume })} options={{ mL: 'mL', oz: 'US fluid ounces' }} />
+          </div>
+        </fieldset>
       </section>
       <ThisScreen who={who} />
     </SettingsPage>

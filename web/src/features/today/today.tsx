@@ -9,7 +9,7 @@ import type { LoadedFlight } from '@/features/shared-flight/use-flight';
 import type { AnswerOf } from '@/contract/answers';
 import { ButtonLink } from '@/ui/button';
 import { Frame, Page } from '@/ui/frame';
-import { useHere } from '@/ui/here';
+import { useHere, useMay } from '@/ui/here';
 import { Doors, WinesToPlayWith } from './doors';
 import { NextEvening } from './next-evening';
 
@@ -78,6 +78,8 @@ const Row = ({ to, name, says }: { to: string; name: string; says: string }) => 
 export function Today({ view, next }: { view: View; next: { loaded: LoadedFlight; firstPour: string | null } | null }) {
   const { venue } = useHere();
   const { has } = view;
+  const mayPlan = useMay('flight.edit');
+  const mayFindOut = useMay('cellar.edit');
   const empty = has.flights === 0 && has.notes === 0;
   const waits = view.unfinished.length + view.again.length + view.toFindOut.length > 0;
   return (
@@ -85,15 +87,19 @@ export function Today({ view, next }: { view: View; next: { loaded: LoadedFlight
       <Page>
         <div className="title">
           <h1>{empty ? `Welcome to ${venue}` : 'Today'}</h1>
-          <span className="soft">
-            {counted(has.wines, 'wine')} · {counted(has.flights, 'flight')} · {has.notes >= 1000 ? 'more than a thousand notes' : counted(has.notes, 'note')}
-          </span>
+          {!empty && (
+            <span className="soft">
+              {counted(has.wines, 'wine')} · {counted(has.flights, 'flight')} · {has.notes >= 1000 ? 'more than a thousand notes' : counted(has.notes, 'note')}
+            </span>
+          )}
           {!empty && (
             <div className="actions">
               <ButtonLink href="/notebook">Assess a glass</ButtonLink>
-              <ButtonLink href="/flights/new" tone={next === null ? 'strong' : 'plain'}>
-                Plan a flight
-              </ButtonLink>
+              {mayPlan && (
+                <ButtonLink href="/flights/new" tone={next === null ? 'strong' : 'plain'}>
+                  Plan a flight
+                </ButtonLink>
+              )}
             </div>
           )}
         </div>
@@ -128,7 +134,7 @@ export function Today({ view, next }: { view: View; next: { loaded: LoadedFlight
               {view.toFindOut.map((wine) => (
                 <Row
                   key={wine.wine}
-                  to={`/wines/${wine.wine}/edit?fact=${wine.fact}`}
+                  to={mayFindOut ? `/wines/${wine.wine}/edit?fact=${wine.fact}` : `/wines/${wine.wine}`}
                   name={wine.name}
                   says={`${wine.label}${wine.more > 0 ? `, and ${wine.more} more` : ''}${wine.inFlight ? ' · in a flight' : ''}`}
                 />

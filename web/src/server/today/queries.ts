@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, like, or, sql, type SQL } from 'drizzle-orm';
 import type { AnyPgColumn } from 'drizzle-orm/pg-core';
-import { dayIn } from '@rose/core/wine/day';
+import { dayIn, dayInWords } from '@rose/core/wine/day';
 import { moments, type Moment } from '@rose/core/wine/note';
 import { fold } from '@rose/core/wine/search-folding';
 import { contract } from '../../contract';
@@ -115,9 +115,13 @@ export const search = serve(contract.today.search, async (db, actor, { q }) => {
     .filter((word) => word !== '');
   if (words.length === 0) return { found: [] };
   const { timeZone } = await settingsOf(db, actor.venueId);
+  const begins = q
+    .trim()
+    .toLowerCase()
+    .replace(/[%_\\]/g, '\\$&');
   const by = (name: AnyPgColumn, folded: SQL | AnyPgColumn) => ({
     has: and(...words.map((word) => like(folded as AnyPgColumn, `%${word}%`))),
-    order: [sql`(lower(${name}) like ${`${q.trim().toLowerCase()}%`}) desc`, sql`lower(${name})`],
+    order: [sql`(lower(${name}) like ${`${begins}%`}) desc`, sql`(lower(${name}) like ${`% ${begins}%`}) desc`, sql`lower(${name})`],
   });
   const lower = (name: AnyPgColumn) => sql`lower(${name})`;
   const [inWines, inFlights, inDishes] = [by(wine.name, wine.search), by(flight.name, lower(flight.name)), by(dish.name, lower(dish.name))];
@@ -150,7 +154,7 @@ export const search = serve(contract.today.search, async (db, actor, { q }) => {
         kind: 'flight' as const,
         id: row.id,
         name: row.name,
-        says: row.startsAt === null ? 'no date yet' : dayIn(row.startsAt, timeZone),
+        says: row.startsAt === null ? 'no date yet' : dayInWords(dayIn(row.startsAt, timeZone)),
       })),
       ...dishes.map((row) => ({ kind: 'dish' as const, id: row.id, name: row.name, says: '' })),
       ...notes.map((row) => ({

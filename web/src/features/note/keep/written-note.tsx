@@ -1,6 +1,7 @@
 'use client';
 import { useState } from 'react';
 import { BareArea } from '@/ui/field';
+import { BareButton, TextButton } from '@/ui/button';
 import styled from 'styled-components';
 import { composeNote, type Statement } from '@rose/core/prose/prose';
 import type { NoteDocument } from '@rose/core/wine/note';
@@ -89,19 +90,13 @@ function Line({ statement, change }: { statement: Statement; change: Change }) {
     );
   return (
     <p className={statement.rewritten ? (statement.outdated ? 'own old' : 'own') : ''}>
-      <button type="button" className="say" aria-label={`${statement.text} Press to put it your way.`} onClick={() => setText(statement.text)}>
+      <BareButton className="say" label={`${statement.text} Press to put it your way.`} onPress={() => setText(statement.text)}>
         {statement.text}
-      </button>
+      </BareButton>
       {statement.outdated && <small>Was written before {statement.changed.join(', ') || 'what it says changed'}.</small>}
       {statement.rewritten && (
         <small>
-          <button
-            type="button"
-            onClick={drop}
-            style={{ border: 0, background: 'none', color: 'inherit', textDecoration: 'underline', padding: '6px 0', cursor: 'pointer' }}
-          >
-            let it write itself again
-          </button>
+          <TextButton onPress={drop}>let it write itself again</TextButton>
         </small>
       )}
     </p>

@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import { v4 } from 'uuid';
 import { fates, layers, strengths, type Chip, type Fate, type Layer, type NoteDocument, type Strength } from '@rose/core/wine/note';
 import { chipName, completions, descriptor, descriptorOrigins, families } from '@rose/knowledge/smells/index';
-import { Button, Key } from '@/ui/button';
+import { BareButton, Button, Key } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { useKey } from '@/ui/keys';
 import { Picker } from '@/ui/picker';
@@ -138,14 +138,11 @@ export function ChipList({ chips, change, withFate }: { chips: readonly Chip[]; 
       <Chips aria-label="Smells found">
         {chips.map((entry) => (
           <li key={entry.id}>
-            <button
-              type="button"
+            <BareButton
               className="chip"
-              data-strength={entry.strength}
-              data-layer={entry.layer}
-              data-fate={entry.fate}
-              aria-expanded={entry.id === openId}
-              onClick={() => setOpenId(entry.id === openId ? null : entry.id)}
+              marks={{ 'data-strength': entry.strength, 'data-layer': entry.layer, 'data-fate': entry.fate }}
+              expanded={entry.id === openId}
+              onPress={() => setOpenId(entry.id === openId ? null : entry.id)}
             >
               {chipName(entry)}{' '}
               <small>
@@ -155,7 +152,7 @@ export function ChipList({ chips, change, withFate }: { chips: readonly Chip[]; 
                     ? layers[entry.layer]
                     : strengths[entry.strength]}
               </small>
-            </button>
+            </BareButton>
           </li>
         ))}
       </Chips>

@@ -9,7 +9,7 @@ import { useAct } from '@/ui/act';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button, Key } from '@/ui/button';
-import { TaskList } from './all-tasks';
+import { TaskList } from './task-list';
 import { isDayBefore, tasksOf } from './tasks-of';
 
 const Big = styled.div`
@@ -69,7 +69,9 @@ export function NextTasks({
   const day = (minute: number) => (isDayBefore(minute) ? ', the day before' : '');
   const [line, ...rest] = taskLines(tasks.filter((task) => !task.done));
   const next = line?.tasks[0];
-  const last = [...tasks].filter((task) => task.done).sort((a, b) => (flight.done[a.id]! < flight.done[b.id]! ? 1 : -1))[0];
+  // What was done with one press is undone with one.
+  const latest = Object.values(flight.done).reduce((a, b) => (a > b ? a : b), '');
+  const [last] = taskLines(tasks.filter((task) => flight.done[task.id] === latest));
   if (line === undefined || next === undefined)
     return (
       <Big>
@@ -114,8 +116,17 @@ export function NextTasks({
           </Button>
           {next.kind === 'taste' && next.wine !== undefined && <BeginNote wine={next.wine} />}
           {last !== undefined && (
-            <Button size="small" tone="quiet" onPress={() => onDone([last.id], false)}>
-              Not done: {last.text}
+            <Button
+              size="small"
+              tone="quiet"
+              onPress={() =>
+                onDone(
+                  last.tasks.map((task) => task.id),
+                  false,
+                )
+              }
+            >
+              Not done: {lineInWords(last, nameOf)}
             </Button>
           )}
         </div>

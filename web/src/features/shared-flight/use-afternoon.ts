@@ -3,7 +3,7 @@ import { useEffect, useMemo, useState } from 'react';
 import { plannedTasks } from '@rose/core/timetable/afternoon-tasks';
 import { doneIn, minutesFrom, type Moment } from '@rose/knowledge/evening/whole';
 import { minuteInWords } from '@rose/knowledge/evening/wording';
-import { useFlight, type LoadedFlight } from '@/features/shared-flight/use-flight';
+import { useFlight, type LoadedFlight } from './use-flight';
 import { useEvening } from './use-evening';
 
 /** The present minute, moving on by itself; undefined while the page is on the server. */
