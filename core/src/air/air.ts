@@ -1,3 +1,4 @@
+import { counted } from '../wine/plural';
 import type { Loads } from '../wine/profile';
 import type { Reason, Wording } from '../wine/reason';
 
@@ -84,10 +85,10 @@ export function airFor(wine: AirFacts): AirAdvice {
 export const airWording: Wording<AirReasonId> = {
   grip: ({ tannin }) => `tannin of ${tannin}: air and time make it feel rounder to most people`,
   'young-oak': () => 'young and oaked: the wood steps back with air',
-  'closed-young': ({ age }) => `a full red of ${age} years may be shut when it is opened`,
+  'closed-young': ({ age }) => `a full red of ${counted(Number(age), 'year')} may be shut when it is opened`,
   reduction: () => 'a struck match or rubber was found: it often blows off',
   'screw-cap': () => 'young under a screw cap: it may smell shut for a moment',
-  old: ({ age }) => `${age} years old: its smell can go within the hour`,
+  old: ({ age }) => `${counted(Number(age), 'year')} old: its smell can go within the hour`,
   fragile: () => 'a fragile old wine: air can hurt it',
   deposit: () => 'a deposit to leave behind: pour gently off it',
   sparkling: () => 'air takes the bubbles out',

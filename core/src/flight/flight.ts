@@ -3,7 +3,13 @@ import type { Frozen } from '../document/frozen';
 import type { presentFlight } from './flight-schema';
 
 export const eveningKinds = { table: 'table: one order for all', panel: 'panel: an order of its own for each seat' } as const;
-export const settings = { indoors: 'indoors, seated', standing: 'standing', outdoors: 'outdoors and warm', water: 'boat or pool: no glass' } as const;
+export const settings = {
+  indoors: 'indoors, seated',
+  home: 'at home',
+  standing: 'standing',
+  outdoors: 'outdoors and warm',
+  water: 'boat or pool: no glass',
+} as const;
 export const blindKinds = { open: 'open', single: 'blind to guests', double: 'blind to the host too', half: 'list known, order not' } as const;
 export const revealKinds = { each: 'one at a time', pair: 'by pairs', end: 'all at the end' } as const;
 export const predictions = { pleases: 'pleases all', splits: 'splits the room', hard: 'hard' } as const;

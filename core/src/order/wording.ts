@@ -1,3 +1,4 @@
+import { counted } from '../wine/plural';
 import { profileLabels, profileKeys, type ProfileKey } from '../wine/profile';
 import type { Wording } from '../wine/reason';
 import { restKinds, type OrderReasonId, type RestKind } from './judge';
@@ -33,6 +34,6 @@ export const orderWording: Wording<OrderReasonId> = {
   ladder: (args) =>
     `a step back on the ladder: ${String(args['fromRung']).replace('rose', 'rosé')} (${args['from']}) before ${String(args['toRung']).replace('rose', 'rosé')} (${args['to']})`,
   'heavier-earlier': (args) => `${args['from']} carries ${args['drop']} more than ${args['to']} and comes earlier`,
-  'older-earlier': (args) => `${args['from']} is ${args['years']} years older than ${args['to']}, and this school pours young first`,
-  'younger-earlier': (args) => `${args['from']} is ${args['years']} years younger than ${args['to']}, and this school pours old first`,
+  'older-earlier': (args) => `${args['from']} is ${counted(Number(args['years']), 'year')} older than ${args['to']}, and this school pours young first`,
+  'younger-earlier': (args) => `${args['from']} is ${counted(Number(args['years']), 'year')} younger than ${args['to']}, and this school pours old first`,
 };

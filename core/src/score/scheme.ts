@@ -260,6 +260,6 @@ export function gradeWord(observed: Observed): { readonly word: string; readonly
   const seen = parts.filter((part): part is [string, number] => part[1] !== undefined);
   if (seen.length < 3) return undefined;
   const mean = seen.reduce((sum, part) => sum + part[1], 0) / seen.length;
-  const word = mean >= 80 ? 'remarkable' : mean >= 62 ? 'fine' : mean >= 45 ? 'good' : mean >= 28 ? 'modest' : 'poor';
+  const word = mean >= 80 ? 'remarkable' : mean >= 62 ? 'very good' : mean >= 45 ? 'good' : mean >= 28 ? 'modest' : 'poor';
   return { word, mean, from: seen.map((part) => `${part[0]} ${Math.round(part[1])}`) };
 }

@@ -1,3 +1,4 @@
+import { counted } from '../wine/plural';
 import type { WineFacts } from '../wine/facts';
 import { ageOn, factOf, isSouthern } from '../wine/stated';
 import { colourWord } from '../wine/observables';
@@ -53,7 +54,7 @@ export function describeStyle(facts: WineFacts, profile: Profile, sweetness: str
   let text = [words.join(' '), ...tail].join(' ');
   const skin = factOf(facts, 'skinDays');
   if (colour === 'amber' && skin !== undefined)
-    text += `, ${say('skins', skin >= 60 ? `${Math.round(skin / 30)} months on its skins` : `${skin} days on its skins`, 'stated')}`;
+    text += `, ${say('skins', skin >= 60 ? `${counted(Math.round(skin / 30), 'month')} on its skins` : `${counted(skin, 'day')} on its skins`, 'stated')}`;
   const oak = factOf(facts, 'oak');
   if (oak !== undefined && oak !== 'none')
     text += `, ${say('oak', oak === 'used' ? 'some used oak' : oak === 'some' ? 'partly new oak' : 'new oak', 'stated')}`;

@@ -1,3 +1,4 @@
+import { counted } from '../wine/plural';
 import { profileKeys, type Loads } from '../wine/profile';
 import type { Wording } from '../wine/reason';
 
@@ -272,14 +273,15 @@ export function propose(theme: ThemeId, cellar: readonly ThemeWine[], most: numb
 }
 
 export const themeWording: Wording<ThemeReasonId> = {
-  'same-grape': ({ value, n }) => `${value} from ${n} places`,
-  'same-place': ({ value, n }) => `${n} grapes of ${String(value).replace(/^[A-Z]{2} /, '')}`,
-  'same-producer': ({ value, n }) => `${value}: ${n} vintages`,
+  'same-grape': ({ value, n }) => `${value} from ${counted(Number(n), 'place')}`,
+  'same-place': ({ value, n }) => `${counted(Number(n), 'grape')} of ${String(value).replace(/^[A-Z]{2} /, '')}`,
+  'same-producer': ({ value, n }) => `${value}: ${counted(Number(n), 'vintage')}`,
   'differs-in': ({ fact, a, b }) => `a pair that differs only in ${fact}: ${a} and ${b}; every other listed fact is the same`,
   resembles: ({ a, b, apart }) => `${a} beside ${b}: no value of the palate is more than ${apart} of 100 apart`,
-  'fits-dish': ({ n, least }) => `${n} wines that fit the dish by ${least} or more`,
-  'all-different': ({ n, colours }) => `${n} known grapes, one each, in ${colours} colours; grape, year and place are known of all`,
-  'far-apart': ({ n }) => `${n} wines as different as the cellar has`,
+  'fits-dish': ({ n, least }) => `${counted(Number(n), 'wine')} that fit the dish by ${least} or more`,
+  'all-different': ({ n, colours }) =>
+    `${counted(Number(n), 'known grape')}, one each, in ${counted(Number(colours), 'colour')}; grape, year and place are known of all`,
+  'far-apart': ({ n }) => `${counted(Number(n), 'wine')} as different as the cellar has`,
   lacks: ({ value, what }) => `${String(value).replace(/^[A-Z]{2} /, '')} lacks ${what}`,
   'differs-in-two': ({ facts }) => `the nearest pair differs in ${facts}`,
   'not-known': ({ facts }) => `the nearest pair: not known of one or both: ${facts}`,

@@ -70,7 +70,7 @@ export const observables = {
   }),
   particles: choice({
     quarter: 'appearance',
-    label: 'In it',
+    label: 'Particles',
     hint: 'crystals and a deposit are harmless',
     options: { none: 'nothing', crystals: 'crystals', deposit: 'a fine deposit', flakes: 'flakes', cork: 'cork crumbs' },
   }),

@@ -1,3 +1,4 @@
+import { counted } from './plural';
 import { bearings, midpoint, type Bearing, type Observed } from './observables';
 import type { WineFacts } from './facts';
 import { ageOn, factOf, isSouthern } from './stated';
@@ -160,10 +161,11 @@ function loadsFromFacts(from: WineFacts, style: Loads, day: string): Partial<Rec
   else if (wood !== undefined)
     loads.oak = {
       value: throughAnchors(anchors.wood, wood) * oakNewness[oak ?? 'used'],
-      why: `${wood} months in ${oak === 'new' ? 'new' : oak === 'some' ? 'partly new' : 'used'} wood`,
+      why: `${counted(wood, 'month')} in ${oak === 'new' ? 'new' : oak === 'some' ? 'partly new' : 'used'} wood`,
     };
   const age = ageOn(day, factOf(from, 'vintage'), isSouthern(factOf(from, 'country')));
-  if (age !== undefined) loads.fragility = { value: clamp(throughAnchors(anchors.age, age) + (style.fragility - 20) * 0.3, 0, 100), why: `${age} years old` };
+  if (age !== undefined)
+    loads.fragility = { value: clamp(throughAnchors(anchors.age, age) + (style.fragility - 20) * 0.3, 0, 100), why: `${counted(age, 'year')} old` };
   return loads;
 }
 

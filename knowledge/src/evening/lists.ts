@@ -48,7 +48,7 @@ export function roomChecks(flight: FlightDocument, amounts: Amounts, venue: Venu
     {
       id: 'water',
       text: `Water (${amounts.waterL.toFixed(1)} L) and ${counted(amounts.spittoons, 'spittoon')} in reach of every seat`,
-      because: `${flight.guests} guests, ${amounts.minutes} minutes`,
+      because: `${counted(flight.guests, 'guest')}, ${counted(amounts.minutes, 'minute')}`,
     },
     {
       id: 'safety',
@@ -135,10 +135,10 @@ export function packingList(flight: FlightDocument, prepared: readonly PreparedW
       lines.push({
         id: `glasses-${plan.shape}`,
         text: `${plan.needed} × ${plan.name}${glassShape(plan.shape).breaks ? ', in dividers' : ''}`,
-        because: `${plan.wines} wines, ${plan.breakage} for breakage${plan.washes ? `, ${counted(plan.washes, 'wash')} between` : ''}`,
+        because: `${counted(plan.wines, 'wine')}, ${plan.breakage} for breakage${plan.washes ? `, ${counted(plan.washes, 'wash')} between` : ''}`,
       });
   if (flight.blind !== 'open') lines.push({ id: 'bags', text: 'Bags, string, a marker', because: 'blind' });
-  lines.push({ id: 'paper', text: 'Sheets, mats, pencils', because: `${flight.guests} guests` });
+  lines.push({ id: 'paper', text: 'Sheets, mats, pencils', because: counted(flight.guests, 'guest') });
   lines.push({
     id: 'cloths',
     text: `${counted(2 + Math.ceil(prepared.length / 3), 'cloth')}, spittoons, water jugs`,
@@ -161,7 +161,7 @@ export function shoppingList(prepared: readonly PreparedWine[], amounts: Amounts
       amount: amount.short,
       unit: 'bottles',
       costMinor: amount.priceMinor === undefined ? undefined : amount.priceMinor * amount.short,
-      because: `${amount.pours} pours of ${showVolume(amount.pourMl, venue.volume)} need ${amount.byPours}, ${counted(amount.spares.spares, 'spare')} (${wine?.closure.name ?? 'closure not known'}), ${amount.held} held`,
+      because: `${counted(amount.pours, 'pour')} of ${showVolume(amount.pourMl, venue.volume)} need ${amount.byPours}, ${counted(amount.spares.spares, 'spare')} (${wine?.closure.name ?? 'closure not known'}), ${amount.held} held`,
     });
   }
   const food = (id: 'bread' | 'cheese' | 'water' | 'ice', text: string, amount: number, unit: ShoppingLine['unit'], because: string) => {

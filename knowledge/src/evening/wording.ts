@@ -1,3 +1,4 @@
+import { counted } from '@rose/core/wine/plural';
 import { clockIn } from '@rose/core/wine/day';
 import { showDifference, type TemperatureUnit } from '@rose/core/wine/measure';
 
@@ -8,7 +9,7 @@ export const offInWords = (off: number, unit: TemperatureUnit): string =>
 /** What would put a wine right that pours outside its band; '' when it is inside. */
 export function remedyInWords(off: number, remedy: { readonly minutes: number; readonly at: number } | undefined, clock: (minute: number) => string): string {
   if (off === 0) return '';
-  if (remedy !== undefined) return `${remedy.minutes} minutes in ice water from ${clock(remedy.at)} would do it.`;
+  if (remedy !== undefined) return `${counted(remedy.minutes, 'minute')} in ice water from ${clock(remedy.at)} would do it.`;
   return off > 0 ? 'A fridge place or an ice bucket would help.' : 'Let it stand in the room a little longer.';
 }
 

@@ -1,3 +1,4 @@
+import { counted, withArticle } from '@rose/core/wine/plural';
 import type { WineFacts } from '@rose/core/wine/facts';
 import { ageOn, factOf, isSouthern } from '@rose/core/wine/stated';
 import type { Chip, NoteDocument } from '@rose/core/wine/note';
@@ -62,7 +63,7 @@ const inFamily =
 function awaitedSmells(facts: WineFacts, style: { readonly name: string; readonly echoes: readonly Echo[] }, age: number | undefined): readonly Awaited[] {
   const all: Awaited[] = style.echoes.map((echo) => ({
     what: wordOf(echo),
-    because: `of a ${style.name}`,
+    because: `of ${withArticle(style.name)}`,
     firm: 'usual',
     answers: inFamily(...answering(echo)),
   }));
@@ -74,13 +75,14 @@ function awaitedSmells(facts: WineFacts, style: { readonly name: string; readonl
   if ((oak === 'new' || oak === 'some') && (wood ?? 6) >= 3)
     add(
       families.wood.label,
-      `${wood === undefined ? '' : `${wood} months in `}${oak === 'new' ? 'new' : 'partly new'} oak`,
+      `${wood === undefined ? '' : `${counted(wood, 'month')} in `}${oak === 'new' ? 'new' : 'partly new'} oak`,
       'usual',
       inFamily('wood', 'sweet', 'spice'),
     );
   else if (oak === 'used' && (wood ?? 6) >= 6) add(families.wood.label, 'used oak gives little', 'possible', inFamily('wood', 'sweet', 'spice'));
   const lees = factOf(facts, 'leesMonths');
-  if (lees !== undefined && lees >= 6) add(families.bread.label, `${lees} months on the lees`, lees >= 15 ? 'usual' : 'possible', inFamily('bread', 'dairy'));
+  if (lees !== undefined && lees >= 6)
+    add(families.bread.label, `${counted(lees, 'month')} on the lees`, lees >= 15 ? 'usual' : 'possible', inFamily('bread', 'dairy'));
   if (factOf(facts, 'malolactic') === true) add(families.dairy.label, 'malolactic done', 'possible', inFamily('dairy'));
   if (factOf(facts, 'underFlor') === true) add(families.nut.label, 'a veil of yeast', 'usual', inFamily('nut', 'bread'));
   if (age !== undefined && age >= 6)
@@ -114,7 +116,7 @@ export function againstExpected(facts: WineFacts, { observed, chips }: Pick<Note
     const ladder = Object.keys(hueLadders[colour]);
     const steps = ladder.indexOf(observed.hue) - ladder.indexOf(style.hue);
     const words: Readonly<Partial<Record<string, string>>> = hueLadders[colour];
-    const from = { what: 'hue', because: `of a ${style.name}`, firm: 'possible' } as const;
+    const from = { what: 'hue', because: `of ${withArticle(style.name)}`, firm: 'possible' } as const;
     if (Math.abs(steps) <= 1) found.push({ ...from, says: `${words[observed.hue] ?? observed.hue}, about as expected` });
     else
       otherwise.push({
@@ -131,7 +133,11 @@ export function againstExpected(facts: WineFacts, { observed, chips }: Pick<Note
       unlooked.push(bearing);
       continue;
     }
-    const awaitedBy = { what: bearing, because: from === 'facts' ? because : `of a ${style.name}`, firm: from === 'facts' ? 'figure' : 'usual' } as const;
+    const awaitedBy = {
+      what: bearing,
+      because: from === 'facts' ? because : `of ${withArticle(style.name)}`,
+      firm: from === 'facts' ? 'figure' : 'usual',
+    } as const;
     const off = gap(reading, value);
     // A watch that was broken off tells only that it lasted at least so long.
     if (bearing === 'length' && observed.finish!.atLeast === true && off < 0) unlooked.push('the end of the finish');

@@ -1,5 +1,5 @@
 'use client';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { ApiProblem } from './api';
 
 /** One act: a form, one POST, errors beside their fields. The other way to save. */
@@ -19,6 +19,7 @@ export function useAct() {
       setBusy(false);
     }
   };
-  const of = (field: string) => (problem instanceof ApiProblem ? problem.of(field) : undefined);
-  return { run, busy, problem, of };
+  const errors = useMemo(() => (problem instanceof ApiProblem ? problem.byField() : {}), [problem]);
+  return { run, busy, problem, errors, of: (field: string) => errors[field] };
 }
+export type Act = ReturnType<typeof useAct>;

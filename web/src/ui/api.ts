@@ -11,7 +11,12 @@ export class ApiProblem extends Error {
   }
   /** The message of a field, by its last name. */
   of(field: string): string | undefined {
-    return this.more.errors?.find((entry) => entry.field === field || entry.field.endsWith(`.${field}`))?.message;
+    return this.byField()[field];
+  }
+  /** The first message of every field, by its last name. */
+  byField(): Readonly<Record<string, string>> {
+    const named = (this.more.errors ?? []).map(({ field, message }) => [field.slice(field.lastIndexOf('.') + 1), message] as const);
+    return Object.fromEntries(named.reverse());
   }
 }
 export class Unreachable extends Error {

@@ -51,8 +51,7 @@ const asAria = ({ label, error }: Labelled, value: string, onChange: (value: str
   label,
   value,
   onChange,
-  isInvalid: error !== undefined,
-  ...(error === undefined ? {} : { errorMessage: error }),
+  ...(error === undefined ? {} : { isInvalid: true, errorMessage: error }),
 });
 export function TextField({
   value,
@@ -64,7 +63,6 @@ export function TextField({
   inputMode,
   name,
   readOnly,
-  list,
   ...said
 }: Labelled & {
   value: string;
@@ -74,12 +72,12 @@ export function TextField({
   autoComplete?: string;
   autoFocus?: boolean;
   inputMode?: 'decimal' | 'numeric' | 'email' | 'search';
+  /** The field of the contract it is: what an act refuses of that name stands beside it. */
   name?: string;
   readOnly?: boolean;
-  list?: string;
 }) {
   const ref = useRef<HTMLInputElement>(null);
-  const { labelProps, inputProps, errorMessageProps } = useTextField(
+  const { labelProps, inputProps, errorMessageProps, validationErrors } = useTextField(
     {
       ...asAria(said, value, onChange),
       type,
@@ -98,8 +96,8 @@ export function TextField({
         {said.label}
         <Hint>{said.hint}</Hint>
       </label>
-      <input {...inputProps} ref={ref} list={list} />
-      <FieldError {...errorMessageProps} says={said.error} />
+      <input {...inputProps} ref={ref} />
+      <FieldError {...errorMessageProps} says={said.error ?? validationErrors[0]} />
     </Field>
   );
 }

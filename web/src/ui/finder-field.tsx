@@ -3,22 +3,39 @@ import { ChevronDown } from 'lucide-react';
 import { useMemo } from 'react';
 import { Button } from 'react-aria-components/Button';
 import { ComboBox } from 'react-aria-components/ComboBox';
+import { FieldError } from 'react-aria-components/FieldError';
 import { Input } from 'react-aria-components/Input';
 import { Label } from 'react-aria-components/Label';
 import { ListBoxItem } from 'react-aria-components/ListBox';
+import { ListLayout, Virtualizer } from 'react-aria-components/Virtualizer';
+import styled from 'styled-components';
 import { ComboLook } from './combo-look';
 import { Hint, type Labelled } from './field';
 import { countryNames, currencyNames, zoneNames } from './place-names';
 import { OptionList, Options } from './select-field';
 
+/** Hundreds of entries: those in sight are drawn. */
+const LongOptions = styled(Options)`
+  height: 300px;
+  max-height: 50vh;
+  overflow: auto;
+  [role='option'] {
+    height: 44px;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+` as typeof Options;
 interface Told extends Labelled {
   readonly value: string;
   /** A key of the list, or nothing where the field was emptied. */
   readonly onChange: (value: string) => void;
+  /** The field of the contract it is. */
+  readonly name?: string;
 }
 
 /** One of a long list, found by typing a part of its name or its code. What is typed and found nowhere is not taken. */
-function Finder({ label, hint, error, value, onChange, names }: Told & { names: () => Readonly<Record<string, string>> }) {
+function Finder({ label, hint, error, value, onChange, name, names }: Told & { names: () => Readonly<Record<string, string>> }) {
   const rows = useMemo(() => {
     const all = names();
     // What an import brought and no list knows stays what it is.
@@ -31,7 +48,9 @@ function Finder({ label, hint, error, value, onChange, names }: Told & { names: 
         defaultItems={rows}
         value={value === '' ? null : value}
         onChange={(key) => onChange(key === null ? '' : String(key))}
-        isInvalid={error !== undefined}
+        {...(error === undefined ? {} : { isInvalid: true })}
+        {...(name === undefined ? {} : { name })}
+        validationBehavior="aria"
         menuTrigger="input"
       >
         <Label className="label">
@@ -44,15 +63,17 @@ function Finder({ label, hint, error, value, onChange, names }: Told & { names: 
             <ChevronDown size={16} aria-hidden />
           </Button>
         </div>
-        {error !== undefined && <div className="error">{error}</div>}
+        <FieldError className="error">{error}</FieldError>
         <OptionList>
-          <Options<(typeof rows)[number]>>
-            {(row) => (
-              <ListBoxItem id={row.id} textValue={row.text}>
-                {row.text}
-              </ListBoxItem>
-            )}
-          </Options>
+          <Virtualizer layout={ListLayout} layoutOptions={{ rowSize: 44 }}>
+            <LongOptions<(typeof rows)[number]>>
+              {(row) => (
+                <ListBoxItem id={row.id} textValue={row.text}>
+                  {row.text}
+                </ListBoxItem>
+              )}
+            </LongOptions>
+          </Virtualizer>
         </OptionList>
       </ComboBox>
     </ComboLook>

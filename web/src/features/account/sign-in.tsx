@@ -1,12 +1,13 @@
 'use client';
 import Link from 'next/link';
-import { useEffect, useState, type FormEvent, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
-import { useAct } from '@/ui/act';
+import { useAct, type Act } from '@/ui/act';
+import { ActForm } from '@/ui/act-form';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
-import { TextField, Trouble } from '@/ui/field';
+import { TextField } from '@/ui/field';
 import { CountryField, CurrencyField, TimeZoneField } from '@/ui/finder-field';
 import { Mark } from '@/ui/frame';
 import { Rose } from '@/ui/rose';
@@ -150,15 +151,9 @@ function FirstPage({ children }: { children: ReactNode }) {
 /** Moves on with a fresh page, so that the server sees the new cookies. */
 const go = (to: string) => window.location.assign(to);
 
-function Door({ title, first = false, children, onSubmit }: { title: string; first?: boolean; children: ReactNode; onSubmit: () => void }) {
+function Door({ title, act, first = false, children, onSubmit }: { title: string; act: Act; first?: boolean; children: ReactNode; onSubmit: () => void }) {
   const form = (
-    <form
-      onSubmit={(event: FormEvent) => {
-        event.preventDefault();
-        onSubmit();
-      }}
-      noValidate
-    >
+    <ActForm act={act} onSubmit={onSubmit}>
       {!first && (
         <div className="brand">
           <Mark /> Rose Compass
@@ -166,13 +161,13 @@ function Door({ title, first = false, children, onSubmit }: { title: string; fir
       )}
       <h1>{title}</h1>
       {children}
-    </form>
+    </ActForm>
   );
   return first ? <FirstPage>{form}</FirstPage> : <Room id="main">{form}</Room>;
 }
 
 /** Where the venue is: what the clock of this device speaks for stands there already, to be changed. */
-function PlaceFields({ place, onChange, act }: { place: Place; onChange: (place: Place) => void; act: ReturnType<typeof useAct> }) {
+function PlaceFields({ place, onChange }: { place: Place; onChange: (place: Place) => void }) {
   return (
     <div className="place">
       <CountryField
@@ -180,11 +175,11 @@ function PlaceFields({ place, onChange, act }: { place: Place; onChange: (place:
         hint="for its law and its money"
         value={place.country}
         onChange={(country) => onChange({ ...place, country, currency: currencyOf(country) ?? place.currency })}
-        error={act.of('country')}
+        name="country"
       />
       <div className="two">
-        <CurrencyField label="Currency" value={place.currency} onChange={(currency) => onChange({ ...place, currency })} error={act.of('currency')} />
-        <TimeZoneField label="Time zone" value={place.timeZone} onChange={(timeZone) => onChange({ ...place, timeZone })} error={act.of('timeZone')} />
+        <CurrencyField label="Currency" value={place.currency} onChange={(currency) => onChange({ ...place, currency })} name="currency" />
+        <TimeZoneField label="Time zone" value={place.timeZone} onChange={(timeZone) => onChange({ ...place, timeZone })} name="timeZone" />
       </div>
     </div>
   );
@@ -197,15 +192,13 @@ function usePlace(): [Place, (place: Place) => void] {
   }, []);
   return [place, setPlace];
 }
-const problemLine = (act: ReturnType<typeof useAct>, fields: readonly string[]) =>
-  act.problem !== null && !fields.some((field) => act.of(field) !== undefined) ? <Trouble role="alert">{act.problem.message}</Trouble> : null;
-
 export function ComeIn({ demo, next }: { demo: boolean; next: string }) {
   const act = useAct();
   const [email, setEmail] = useState('');
   const [password, setPassword] = useState('');
   return (
     <Door
+      act={act}
       first
       title="Come in"
       onSubmit={() =>
@@ -233,9 +226,8 @@ export function ComeIn({ demo, next }: { demo: boolean; next: string }) {
           <hr />
         </>
       )}
-      {problemLine(act, ['email', 'password'])}
-      <TextField label="Email" type="email" autoComplete="username" inputMode="email" value={email} onChange={setEmail} error={act.of('email')} />
-      <TextField label="Password" type="password" autoComplete="current-password" value={password} onChange={setPassword} error={act.of('password')} />
+      <TextField label="Email" type="email" autoComplete="username" inputMode="email" value={email} onChange={setEmail} name="email" />
+      <TextField label="Password" type="password" autoComplete="current-password" value={password} onChange={setPassword} name="password" />
       <Button type="submit" tone={demo ? 'plain' : 'strong'} disabled={act.busy}>
         Sign in
       </Button>
@@ -254,6 +246,7 @@ export function SignUp({ invitation }: { invitation?: string }) {
   const set = (field: keyof typeof form) => (value: string) => setForm({ ...form, [field]: value });
   return (
     <Door
+      act={act}
       title={invitation === undefined ? 'Make an account' : 'You are invited'}
       onSubmit={() =>
         void act.run(async () => {
@@ -267,9 +260,8 @@ export function SignUp({ invitation }: { invitation?: string }) {
         })
       }
     >
-      {problemLine(act, ['name', 'email', 'password', 'venue', 'country', 'currency', 'timeZone'])}
-      <TextField label="Your name" autoComplete="name" value={form.name} onChange={set('name')} error={act.of('name')} />
-      <TextField label="Email" type="email" autoComplete="username" inputMode="email" value={form.email} onChange={set('email')} error={act.of('email')} />
+      <TextField label="Your name" autoComplete="name" value={form.name} onChange={set('name')} name="name" />
+      <TextField label="Email" type="email" autoComplete="username" inputMode="email" value={form.email} onChange={set('email')} name="email" />
       <TextField
         label="Password"
         hint="at least ten characters"
@@ -277,12 +269,12 @@ export function SignUp({ invitation }: { invitation?: string }) {
         autoComplete="new-password"
         value={form.password}
         onChange={set('password')}
-        error={act.of('password')}
+        name="password"
       />
       {invitation === undefined && (
         <>
-          <TextField label="Venue" hint="where you pour: a school, a bar, your kitchen" value={form.venue} onChange={set('venue')} error={act.of('venue')} />
-          <PlaceFields place={place} onChange={setPlace} act={act} />
+          <TextField label="Venue" hint="where you pour: a school, a bar, your kitchen" value={form.venue} onChange={set('venue')} name="venue" />
+          <PlaceFields place={place} onChange={setPlace} />
         </>
       )}
       <Button type="submit" tone="strong" disabled={act.busy}>
@@ -303,6 +295,7 @@ export function AcceptInvitation({ code, name }: { code: string; name: string })
   const act = useAct();
   return (
     <Door
+      act={act}
       title={`Welcome, ${name}`}
       onSubmit={() =>
         void act.run(async () => {
@@ -311,7 +304,6 @@ export function AcceptInvitation({ code, name }: { code: string; name: string })
         })
       }
     >
-      {problemLine(act, [])}
       <p className="soft">You are signed in. Take up the invitation with this account?</p>
       <Button type="submit" tone="strong" disabled={act.busy}>
         Join the venue
@@ -326,6 +318,7 @@ export function Forgot() {
   const [sent, setSent] = useState(false);
   return (
     <Door
+      act={act}
       title="A new password"
       onSubmit={() =>
         void act.run(async () => {
@@ -334,12 +327,11 @@ export function Forgot() {
         })
       }
     >
-      {problemLine(act, ['email'])}
       {sent ? (
         <p role="status">If there is an account with this address, a letter with a link is on its way. It holds for an hour.</p>
       ) : (
         <>
-          <TextField label="Email" type="email" autoComplete="username" value={email} onChange={setEmail} error={act.of('email')} />
+          <TextField label="Email" type="email" autoComplete="username" value={email} onChange={setEmail} name="email" />
           <Button type="submit" tone="strong" disabled={act.busy}>
             Send the letter
           </Button>
@@ -357,6 +349,7 @@ export function Reset({ code }: { code: string }) {
   const [password, setPassword] = useState('');
   return (
     <Door
+      act={act}
       title="Set a new password"
       onSubmit={() =>
         void act.run(async () => {
@@ -365,7 +358,6 @@ export function Reset({ code }: { code: string }) {
         })
       }
     >
-      {act.problem !== null && act.of('password') === undefined && <Trouble role="alert">{act.problem.message}</Trouble>}
       <TextField
         label="New password"
         hint="at least ten characters"
@@ -373,7 +365,7 @@ export function Reset({ code }: { code: string }) {
         autoComplete="new-password"
         value={password}
         onChange={setPassword}
-        error={act.of('password')}
+        name="password"
       />
       <Button type="submit" tone="strong" disabled={act.busy}>
         Set it
@@ -388,6 +380,7 @@ export function NewVenue() {
   const [place, setPlace] = usePlace();
   return (
     <Door
+      act={act}
       title="Name your venue"
       onSubmit={() =>
         void act.run(async () => {
@@ -396,9 +389,8 @@ export function NewVenue() {
         })
       }
     >
-      {problemLine(act, ['name', 'country', 'currency', 'timeZone'])}
-      <TextField label="Venue" hint="where you pour" value={name} onChange={setName} error={act.of('name')} />
-      <PlaceFields place={place} onChange={setPlace} act={act} />
+      <TextField label="Venue" hint="where you pour" value={name} onChange={setName} name="name" />
+      <PlaceFields place={place} onChange={setPlace} />
       <Button type="submit" tone="strong" disabled={act.busy}>
         Open it
       </Button>

@@ -5,9 +5,9 @@ import { facts, namedFact, type FactId, type WineDocument } from '@rose/core/win
 import { grapesAsText, grapesFromText, placeFromText } from '@rose/core/wine/from-text';
 import { factOf } from '@rose/core/wine/stated';
 import { fold } from '@rose/core/wine/search-folding';
-import { grapeNames } from '@rose/knowledge/grapes/index';
 import { generalStyles, styleOf } from '@rose/knowledge/styles/index';
 import { Choice } from '@/ui/choice';
+import { grapesFor } from '@/ui/grape-field';
 import { SuggestField } from '@/ui/suggest-field';
 import { TextField } from '@/ui/field';
 import { MenuButton } from '@/ui/menu';
@@ -116,8 +116,7 @@ function GrapesText({ wine, set }: { wine: WineDocument; set: SetFact }) {
   };
   // The last grape of several is the one that is being written.
   const done = text.slice(0, text.lastIndexOf(',') + 1);
-  const last = fold(text.slice(done.length));
-  const found = last === '' ? [] : grapeNames.filter((name) => fold(name).startsWith(last) && fold(name) !== last).slice(0, 8);
+  const found = grapesFor(text.slice(done.length));
   return (
     <div id="fact-grapes">
       <SuggestField
@@ -127,7 +126,7 @@ function GrapesText({ wine, set }: { wine: WineDocument; set: SetFact }) {
         text={text}
         onText={write}
         onLeave={leave}
-        found={found.map((name) => ({ id: name, name }))}
+        found={found}
         onPick={(name) => write(`${done}${done === '' ? '' : ' '}${name}`)}
       />
     </div>

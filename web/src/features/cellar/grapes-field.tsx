@@ -1,9 +1,9 @@
 'use client';
 import { useState } from 'react';
 import type { GrapeShare, Share } from '@rose/core/wine/facts';
-import { grapeNames } from '@rose/knowledge/grapes/index';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/field';
+import { GrapeField } from '@/ui/grape-field';
 import { SelectField } from '@/ui/select-field';
 import { NumberField } from '@/ui/number-field';
 
@@ -19,14 +19,9 @@ export function GrapesField({ value, onChange }: { value: readonly GrapeShare[];
   };
   return (
     <div style={{ display: 'grid', gap: 8 }}>
-      <datalist id="grape-names">
-        {grapeNames.map((name) => (
-          <option key={name} value={name} />
-        ))}
-      </datalist>
       {value.map((entry, i) => (
         <div className="grape" key={i}>
-          <TextField label="grape" value={entry.grape} list="grape-names" onChange={(grape) => grape !== '' && change(i, { ...entry, grape })} />
+          <GrapeField label="grape" value={entry.grape} onChange={(grape) => grape !== '' && change(i, { ...entry, grape })} />
           <SelectField
             label="share"
             value={entry.share.kind}
@@ -59,7 +54,7 @@ export function GrapesField({ value, onChange }: { value: readonly GrapeShare[];
         }}
         style={{ display: 'grid', gridTemplateColumns: '1fr auto', gap: 8, alignItems: 'end' }}
       >
-        <TextField label={value.length === 0 ? 'grapes' : 'another grape'} hint="by any of its names" value={draft} list="grape-names" onChange={setDraft} />
+        <GrapeField label={value.length === 0 ? 'grapes' : 'another grape'} hint="by any of its names" value={draft} onChange={setDraft} />
         <Button type="submit">Add</Button>
       </form>
     </div>

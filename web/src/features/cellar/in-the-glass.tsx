@@ -1,6 +1,8 @@
 'use client';
+import { counted, withArticle } from '@rose/core/wine/plural';
 import Link from 'next/link';
 import { bearings } from '@rose/core/wine/observables';
+import { Explained } from '@/ui/explained';
 import { Rose } from '@/ui/rose';
 import type { NotebookItem } from '@/contract/answers';
 import { Entries } from './findings-list';
@@ -23,7 +25,7 @@ export function InTheGlass({ wine, notes }: { wine: WineView; notes: readonly No
       />
       <Entries>
         <li>
-          <strong>Expect</strong> what a {wine.style.name} gives ({wine.style.why}).
+          <strong>Expect</strong> what {withArticle(wine.style.name)} gives ({wine.style.why}).
         </li>
         <li>
           <strong>Known from</strong>{' '}
@@ -39,8 +41,8 @@ export function InTheGlass({ wine, notes }: { wine: WineView; notes: readonly No
         {wine.finish !== null && (
           <li>
             <strong>Finish</strong>{' '}
-            {wine.finish.median === null ? 'not known yet: every watch was broken off' : `about ${wine.finish.median} s, ${wine.finish.word} on the slow ruler`}
-            ; {wine.finish.notes} {wine.finish.notes === 1 ? 'timed note' : 'timed notes'}
+            {wine.finish.median === null ? 'not known yet: every watch was broken off' : `about ${wine.finish.median} s, ${wine.finish.word} by the `}
+            {wine.finish.median !== null && <Explained word="slow ruler" />}; {counted(wine.finish.notes, 'timed note')}
             {wine.finish.brokenOff > 0 ? `, ${wine.finish.brokenOff} broken off and counted as at least that long` : ''}.
           </li>
         )}

@@ -1,5 +1,8 @@
 'use client';
+import { counted } from '@rose/core/wine/plural';
 import styled from 'styled-components';
+import { DataTable } from '@/ui/data-table';
+import { Explained } from '@/ui/explained';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import { absorbedWhenSpat, spanInWords } from '@rose/core/alcohol/alcohol';
 import { bothVolumes, showVolume } from '@rose/core/wine/measure';
@@ -32,36 +35,6 @@ const Figures = styled.div`
     font-weight: 650;
   }
 `;
-const Scroll = styled.div`
-  overflow-x: auto;
-`;
-const Table = styled.table`
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 0.875rem;
-  margin-top: 12px;
-  th,
-  td {
-    text-align: right;
-    padding: 6px 0 6px 14px;
-    border-bottom: 1px solid var(--line);
-    white-space: nowrap;
-  }
-  th:first-child,
-  td:first-child {
-    text-align: left;
-    padding-left: 0;
-    white-space: normal;
-  }
-  th {
-    color: var(--soft);
-    font-weight: 400;
-  }
-  .short {
-    color: var(--amber);
-    font-weight: 650;
-  }
-`;
 const costWords = { wine: 'wine', spares: 'spares', bread: 'bread', cheese: 'cheese', water: 'water', ice: 'ice' } as const;
 
 /** Bottles and spares, glasses, millilitres, pure alcohol, cost and minutes of a flight, with the cautions where they matter. */
@@ -81,7 +54,9 @@ export function FlightAmounts({ flight, amounts, venue }: { flight: FlightDocume
           <div className="n">
             {amounts.bottles} + {amounts.spares}
           </div>
-          <strong>bottles and spares</strong>
+          <strong>
+            bottles and <Explained word="spares" />
+          </strong>
           <small>
             {(amounts.chance * 100).toFixed(0)} % sure of enough sound wine in all; {amounts.wines.reduce((sum, wine) => sum + wine.byVolume, 0)} bottles by
             volume
@@ -102,8 +77,8 @@ export function FlightAmounts({ flight, amounts, venue }: { flight: FlightDocume
           <strong>a guest</strong>
           <small data-warn={!amounts.pour.enough || undefined}>
             {amounts.pour.enough
-              ? `enough for ${amounts.pour.sips} sips and a nose`
-              : `${amounts.pour.sips} sips and something to smell need ${bothVolumes(amounts.pour.neededMl, venue.volume)} a wine: pour more or plan fewer returns`}
+              ? `enough for ${counted(amounts.pour.sips, 'sip')} and a nose`
+              : `${counted(amounts.pour.sips, 'sip')} and something to smell need ${bothVolumes(amounts.pour.neededMl, venue.volume)} a wine: pour more or plan fewer returns`}
           </small>
         </div>
         <div>
@@ -134,46 +109,30 @@ export function FlightAmounts({ flight, amounts, venue }: { flight: FlightDocume
           <div className="n">{amounts.minutes} min</div>
           <strong>at the table</strong>
           <small>
-            {amounts.waterL.toFixed(1)} L of water, {amounts.spittoons} spittoons, {amounts.breadG} g of bread
+            {amounts.waterL.toFixed(1)} L of water, {counted(amounts.spittoons, 'spittoon')}, {amounts.breadG} g of bread
             {amounts.cheeseG > 0 ? `, ${amounts.cheeseG} g of cheese` : ''}
           </small>
         </div>
       </Figures>
-      <Scroll tabIndex={0} role="region" aria-label="Bottles by wine">
-        <Table>
-          <thead>
-            <tr>
-              <th>wine</th>
-              <th>pours</th>
-              <th>needed</th>
-              <th>by volume</th>
-              <th>by whole pours</th>
-              <th>spares</th>
-              <th>held</th>
-            </tr>
-          </thead>
-          <tbody>
-            {amounts.wines.map((row) => (
-              <tr key={row.wine}>
-                <td>{row.name}</td>
-                <td>
-                  {row.pours} × {showVolume(row.pourMl, venue.volume)}
-                </td>
-                <td>{showVolume(row.neededMl, venue.volume)}</td>
-                <td>{row.byVolume}</td>
-                <td>
-                  {row.byPours} × {row.formatMl} mL
-                </td>
-                <td title={`${(row.spares.chance * 100).toFixed(1)} % sure`}>{row.spares.spares}</td>
-                <td className={row.short > 0 ? 'short' : ''}>
-                  {row.held}
-                  {row.short > 0 ? `, ${row.short} to buy` : ''}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </Table>
-      </Scroll>
+      <DataTable
+        label="Bottles by wine"
+        rows={amounts.wines}
+        keyOf={(row) => row.wine}
+        columns={[
+          { id: 'wine', name: 'wine', by: (row) => row.name },
+          { id: 'pours', name: 'pours', by: (row) => row.pours, shows: (row) => `${row.pours} × ${showVolume(row.pourMl, venue.volume)}` },
+          { id: 'needed', name: 'needed', by: (row) => row.neededMl, shows: (row) => showVolume(row.neededMl, venue.volume) },
+          { id: 'volume', name: 'by volume', by: (row) => row.byVolume },
+          { id: 'whole', name: 'by whole pours', by: (row) => row.byPours, shows: (row) => `${row.byPours} × ${row.formatMl} mL` },
+          { id: 'spares', name: 'spares', by: (row) => row.spares.spares },
+          {
+            id: 'held',
+            name: 'held',
+            by: (row) => row.held,
+            shows: (row) => (row.short > 0 ? <span data-warn>{`${row.held}, ${row.short} to buy`}</span> : row.held),
+          },
+        ]}
+      />
       <p className="soft" style={{ marginTop: 10, fontSize: '0.875rem' }}>
         Nobody needs to swallow to judge. Who drives, is pregnant, takes medicine or is under age does not drink; local law decides. These figures are a
         caution, never a permission.

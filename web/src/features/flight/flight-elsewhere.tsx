@@ -1,4 +1,5 @@
 'use client';
+import { counted } from '@rose/core/wine/plural';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
@@ -57,7 +58,7 @@ export function FlightElsewhere({
               ({localTimeInWords(other.starts, 'no date yet')}, {other.needed})
             </span>
           ))}{' '}
-          too: {wine.needed} bottles with spares for all, {wine.held} held.
+          too: {counted(wine.needed, 'bottle')} with spares for all, {wine.held} held.
         </p>
       ))}
       {mayEdit && revision > 0 && (

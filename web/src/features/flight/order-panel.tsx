@@ -8,6 +8,7 @@ import { schoolOf, schools } from '@rose/core/order/ordering-rules';
 import { mostRests, type OrderSolution } from '@rose/core/order/solve';
 import { signed } from '@rose/core/wine/search-folding';
 import { Button, Key } from '@/ui/button';
+import { Explained } from '@/ui/explained';
 import { Disclosure } from '@/ui/disclosure';
 import { Progress } from '@/ui/progress';
 import { SelectField } from '@/ui/select-field';
@@ -131,7 +132,9 @@ export function OrderPanel({ flight, order, wines, now, other, before, move, sol
               onChange={(value) => change({ school: value })}
               options={Object.fromEntries(schools.map((entry) => [entry.id, entry.label]))}
             />
-            <p className="soft small">{school.says}</p>
+            <p className="soft small">
+              {school.says} <Explained word="school">What is a school?</Explained>
+            </p>
             <SelectField
               label="Rests at most"
               value={String(flight.mostRests)}
@@ -155,7 +158,7 @@ export function OrderPanel({ flight, order, wines, now, other, before, move, sol
           <div>
             <span className="figure">{strainFigure(now.strain)}</span>
             <span className="of">
-              strain
+              <Explained word="strain" />
               {best !== null && !isBest && (
                 <>
                   ; the best is <strong>{strainFigure(best.strain)}</strong>

@@ -1,4 +1,5 @@
 'use client';
+import { counted } from '@rose/core/wine/plural';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { blindKinds, eveningKinds, revealKinds, settings, type FlightDocument } from '@rose/core/flight/flight';
@@ -116,7 +117,8 @@ export function Purpose({
         says={
           <>
             <strong>Purpose</strong>
-            theme: {themes[flight.theme].label} · {settings[flight.setting]} · {flight.guests} guests · {blindKinds[flight.blind]} · {routineOf(flight).name}
+            theme: {themes[flight.theme].label} · {settings[flight.setting]} · {counted(flight.guests, 'guest')} · {blindKinds[flight.blind]} ·{' '}
+            {routineOf(flight).name}
           </>
         }
       >

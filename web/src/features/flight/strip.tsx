@@ -105,7 +105,7 @@ export function Strip({
       : '',
     strip.price === undefined ? '' : `bottles ${span(strip.price, money)}${strip.unknownPrices > 0 ? `, ${strip.unknownPrices} without a price` : ''}`,
     strip.abv === undefined ? '' : `${span(strip.abv, (n) => String(n))} % vol`,
-    strip.ages === undefined ? '' : `${span(strip.ages, (n) => String(n))} years old on the day`,
+    strip.ages === undefined ? '' : `${span(strip.ages, (n) => String(n))} ${strip.ages.most === 1 ? 'year' : 'years'} old on the day`,
   ].filter((part) => part !== '');
   return (
     <section aria-label="What the flight adds up to">

@@ -21,8 +21,10 @@ import { TemperatureField, VolumeField } from '@/ui/measure-field';
 import { petalsOf } from '@rose/core/rose/rose';
 import { Rose } from '@/ui/rose';
 import { pinWords } from './pin-words';
+import { Explained } from '@/ui/explained';
 import { MenuButton, type MenuEntry } from '@/ui/menu';
 import { say } from '@/ui/say';
+import { Tip } from '@/ui/tip';
 
 const List = styled(GridList<FlightWineView>)`
   display: grid;
@@ -295,14 +297,18 @@ export function WineLine({
               {mayEdit && (
                 <span className="moves">
                   <span className="arrow">
-                    <Button size="small" label={`Move ${summary.name} earlier`} disabled={at === 0} onPress={() => move(summary.id, at - 1)}>
-                      ←
-                    </Button>
+                    <Tip says="earlier">
+                      <Button size="small" label={`Move ${summary.name} earlier`} disabled={at === 0} onPress={() => move(summary.id, at - 1)}>
+                        ←
+                      </Button>
+                    </Tip>
                   </span>
                   <span className="arrow">
-                    <Button size="small" label={`Move ${summary.name} later`} disabled={at === order.length - 1} onPress={() => move(summary.id, at + 1)}>
-                      →
-                    </Button>
+                    <Tip says="later">
+                      <Button size="small" label={`Move ${summary.name} later`} disabled={at === order.length - 1} onPress={() => move(summary.id, at + 1)}>
+                        →
+                      </Button>
+                    </Tip>
                   </span>
                   <MenuButton label={`Pin, move or take out ${summary.name}`} entries={acts(summary.id, at)}>
                     <Ellipsis size={17} aria-hidden />
@@ -345,7 +351,7 @@ export function WineLine({
                   />
                   {assumed.length > 0 && (
                     <p className="said">
-                      From its style ({assumed[0]!.why}), not from facts or a tasting:{' '}
+                      <Explained word="assumed">Assumed</Explained> from its style ({assumed[0]!.why}), not from facts or a tasting:{' '}
                       {assumed
                         .map((load) => `${profileLabels[load.key]} ${Math.round(known.loads[load.key])} (${Math.round(load.low)}–${Math.round(load.high)})`)
                         .join(', ')}

@@ -46,7 +46,7 @@ const guide: Record<Quarter, string> = {
   aroma: 'Still glass first, then swirl; short sniffs.',
   palate: 'Work it round the mouth, let air over it, wait.',
   finish: 'Swallow or spit, and press.',
-  verdict: 'Six questions. Your mark comes before the draft.',
+  verdict: 'Your mark comes before the draft.',
 };
 
 export function Desk({ note, routines }: { note: NoteView; routines: readonly Routine[] }) {

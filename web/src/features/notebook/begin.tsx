@@ -5,6 +5,8 @@ import styled from 'styled-components';
 import { v7 } from 'uuid';
 import type { NoteFile } from '@/contract/answers';
 import { contract } from '@/contract/client';
+import { useAct } from '@/ui/act';
+import { ActForm } from '@/ui/act-form';
 import { call } from '@/ui/api';
 import { Button, ButtonLink } from '@/ui/button';
 import { FileButton } from '@/ui/file-button';
@@ -32,21 +34,18 @@ export function Begin() {
   const router = useRouter();
   const mayAddWines = useMay('cellar.edit');
   const [name, setName] = useState('');
-  const [trouble, setTrouble] = useState('');
-  const act = (run: () => Promise<void>) => {
-    setTrouble('');
-    void run().catch((error: Error) => setTrouble(error.message));
-  };
+  const act = useAct();
+  const reading = useAct();
   return (
     <>
       <Row>
         {mayAddWines && (
-          <form
-            onSubmit={(event) => {
-              event.preventDefault();
+          <ActForm
+            act={act}
+            onSubmit={() => {
               const given = name.trim();
               if (given === '') return;
-              act(async () => {
+              void act.run(async () => {
                 const [wineId, id] = [v7(), v7()];
                 await call(contract.wine.save, {
                   id: wineId,
@@ -63,13 +62,13 @@ export function Begin() {
             <Button type="submit" disabled={name.trim() === ''}>
               Assess it
             </Button>
-          </form>
+          </ActForm>
         )}
         <ButtonLink href="/notes/deal">Deal hidden glasses</ButtonLink>
         <FileButton
           types={['application/json', '.json']}
           onFile={(file) => {
-            act(async () => {
+            void reading.run(async () => {
               let read: unknown;
               try {
                 read = JSON.parse(await file.text());
@@ -85,7 +84,7 @@ export function Begin() {
           Read a note file back
         </FileButton>
       </Row>
-      {trouble !== '' && <Trouble role="alert">{trouble}</Trouble>}
+      {reading.problem !== null && <Trouble role="alert">{reading.problem.message}</Trouble>}
     </>
   );
 }

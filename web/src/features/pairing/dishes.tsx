@@ -1,4 +1,5 @@
 'use client';
+import { counted } from '@rose/core/wine/plural';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import styled from 'styled-components';
@@ -53,7 +54,7 @@ export function Dishes({ dishes }: AnswerOf<'dish', 'list'>) {
       <Page>
         <div className="title">
           <h1>Table</h1>
-          <span className="soft">{dishes.length} dishes, each built from its parts</span>
+          <span className="soft">{counted(dishes.length, 'dish', 'dishes')}, each built from its parts</span>
           {mayEdit && (
             <div className="actions">
               <Button tone="strong" onPress={() => router.push(`/pairing/${v7()}?new`)}>
@@ -72,7 +73,7 @@ export function Dishes({ dishes }: AnswerOf<'dish', 'list'>) {
                   <Rose petals={platePetals(dish.taste)} size={92} tone="grey" title={dish.name} />
                   <span>
                     <span className="name">{dish.name}</span>
-                    <small>{dish.parts} parts</small>
+                    <small>{counted(dish.parts, 'part')}</small>
                     <small>{dish.allergens.length === 0 ? 'none of the fourteen allergens' : `allergens: ${dish.allergens.join(', ')}`}</small>
                   </span>
                 </Link>

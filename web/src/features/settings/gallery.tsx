@@ -19,6 +19,12 @@ import { Reasons } from '@/ui/reasons';
 import { Rose } from '@/ui/rose';
 import { Scale } from '@/ui/scale';
 import { Watch } from '@/ui/stopwatch';
+import { useAct } from '@/ui/act';
+import { ActForm } from '@/ui/act-form';
+import { ApiProblem } from '@/ui/api';
+import { DataTable } from '@/ui/data-table';
+import { Explained } from '@/ui/explained';
+import { Tip } from '@/ui/tip';
 import { DropZone } from '@/ui/drop-zone';
 import { MenuButton } from '@/ui/menu';
 import { Progress } from '@/ui/progress';
@@ -40,6 +46,7 @@ export function Gallery() {
   const [ticked, setTicked] = useState(true);
   const [call, setCall] = useState(-40);
   const [sheet, setSheet] = useState(false);
+  const act = useAct();
   const [free, setFree] = useState('Me');
   const [tab, setTab] = useState<'one' | 'two'>('one');
   const petals = bearings.map((key, i) => ({ key, label: key, value: i === 2 ? null : values[i]!, outline: values[i]! - 10 }));
@@ -136,6 +143,34 @@ export function Gallery() {
         <DropZone types={['.csv']} label="Choose the file" onFile={() => undefined}>
           or drop it here
         </DropZone>
+        <p>
+          A word with its line of explanation: <Explained word="strain" />. A control without words says what it does:{' '}
+          <Tip says="earlier">
+            <Button size="small" label="Earlier">
+              ←
+            </Button>
+          </Tip>
+        </p>
+        <DataTable
+          label="A table"
+          rows={[
+            { name: 'Slate', held: 4 },
+            { name: 'Anvil', held: 12 },
+            { name: 'Kiln', held: 7 },
+          ]}
+          keyOf={(row) => row.name}
+          columns={[
+            { id: 'name', name: 'wine', by: (row) => row.name },
+            { id: 'held', name: 'held', by: (row) => row.held },
+          ]}
+        />
+        <ActForm
+          act={act}
+          onSubmit={() => void act.run(() => Promise.reject(new ApiProblem(422, 'wrong', { errors: [{ field: 'word', message: 'write a word' }] })))}
+        >
+          <TextField label="A field of a form" name="word" value={free} onChange={setFree} />
+          <Button type="submit">Send it, and be refused</Button>
+        </ActForm>
         <PageTabs label="Parts" names={{ one: 'The first part', two: 'The second' }} at={tab} go={setTab}>
           <p>{tab === 'one' ? 'What the first part says.' : 'What the second says.'}</p>
         </PageTabs>

@@ -6,6 +6,7 @@ import { contract } from '@/contract/client';
 import { roles, type Role } from '@/contract/roles';
 import { labelsOf } from '@rose/core/wine/keys';
 import { useAct } from '@/ui/act';
+import { ActForm } from '@/ui/act-form';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { Disclosure } from '@/ui/disclosure';
@@ -88,22 +89,22 @@ export function PeoplePage({ people, letters }: { people: AnswerOf<'member', 'li
           </div>
         ))}
         {mayInvite && (
-          <form
-            onSubmit={(event) => {
-              event.preventDefault();
+          <ActForm
+            act={act}
+            className="few"
+            onSubmit={() => {
               void after(async () => {
                 await call(contract.member.invite, { email, role: part });
                 setEmail('');
               });
             }}
-            className="few"
           >
             <div className="grow">
-              <TextField label="Invite by email" type="email" value={email} onChange={setEmail} error={act.of('email')} />
+              <TextField label="Invite by email" type="email" value={email} onChange={setEmail} name="email" />
             </div>
             <SelectField label="as" value={part} onChange={setPart} options={roleNames} />
             <Button type="submit">Invite</Button>
-          </form>
+          </ActForm>
         )}
       </section>
       {letters.length > 0 && (

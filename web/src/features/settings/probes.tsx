@@ -1,4 +1,6 @@
 'use client';
+import { dayInWords } from '@rose/core/wine/day';
+import { counted } from '@rose/core/wine/plural';
 import { useEffect, useState } from 'react';
 import { v7 } from 'uuid';
 import { fitTau } from '@rose/core/temperature/cooling-rate-from-readings';
@@ -7,12 +9,14 @@ import { media, type MediumId } from '@rose/knowledge/cooling-places/index';
 import type { Stock } from '@rose/core/flight/flight';
 import type { AnswerOf } from '@/contract/answers';
 import { useAct } from '@/ui/act';
+import { ActForm } from '@/ui/act-form';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
-import { TextArea, Trouble } from '@/ui/field';
+import { TextArea } from '@/ui/field';
 import { SelectField } from '@/ui/select-field';
 import { TemperatureField } from '@/ui/measure-field';
+import { Explained } from '@/ui/explained';
 import { NumberField } from '@/ui/number-field';
 import { readReadings } from './readings';
 import { useDays } from '@/ui/here';
@@ -38,8 +42,8 @@ export function Probes({ unit, stock, mayEdit }: { unit: TemperatureUnit; stock:
     <section>
       <h2>Your fridge, your bucket</h2>
       <p className="soft">
-        How fast a bottle cools, as the time constant τ in minutes of a standing bottle. The handbook’s figures are used until readings of your own give better
-        ones.
+        How fast a bottle cools, as the time constant <Explained word="τ" /> in minutes of a standing bottle. The handbook’s figures are used until readings of
+        your own give better ones.
       </p>
       {list?.inUse.map((entry) => (
         <div className="row" key={entry.medium}>
@@ -55,7 +59,7 @@ export function Probes({ unit, stock, mayEdit }: { unit: TemperatureUnit; stock:
       {list?.runs.map((run) => (
         <div className="row" key={run.id}>
           <span>
-            {media[run.medium].name}, {run.on}, {run.readings.length} readings of {run.formatMl} mL
+            {media[run.medium].name}, {dayInWords(run.on)}, {counted(run.readings.length, 'reading')} of {run.formatMl} mL
             <br />
             <span className="soft">
               {run.fit === null
@@ -78,9 +82,10 @@ export function Probes({ unit, stock, mayEdit }: { unit: TemperatureUnit; stock:
         </div>
       ))}
       {mayEdit && (
-        <form
-          onSubmit={(event) => {
-            event.preventDefault();
+        <ActForm
+          act={act}
+          className="readings"
+          onSubmit={() => {
             if (readings === undefined || ambient === undefined || format === undefined) return;
             void act.run(async () => {
               await call(contract.probe.add, { id: v7(), medium, formatMl: format, ambientC: ambient, on: days.today(), readings });
@@ -142,9 +147,8 @@ export function Probes({ unit, stock, mayEdit }: { unit: TemperatureUnit; stock:
               Read the simulated probe
             </Button>
           </div>
-        </form>
+        </ActForm>
       )}
-      {act.problem !== null && <Trouble role="alert">{act.problem.message}</Trouble>}
     </section>
   );
 }

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { useAct } from '@/ui/act';
+import { ActForm } from '@/ui/act-form';
 import { call } from '@/ui/api';
 import { Button, ButtonLink } from '@/ui/button';
 import { TextField, Trouble } from '@/ui/field';
@@ -51,21 +52,21 @@ export function ProgramsPage({ tokens }: { tokens: readonly Token[] }) {
             <code>{made}</code>
           </div>
         )}
-        <form
-          onSubmit={(event) => {
-            event.preventDefault();
+        <ActForm
+          act={act}
+          className="few"
+          onSubmit={() => {
             void after(async () => {
               setMade((await call(contract.token.create, { name: tokenName })).token);
               setTokenName('');
             });
           }}
-          className="few"
         >
           <div className="grow">
-            <TextField label="A new token for" value={tokenName} onChange={setTokenName} placeholder="my spreadsheet" error={act.of('name')} />
+            <TextField label="A new token for" value={tokenName} onChange={setTokenName} placeholder="my spreadsheet" name="name" />
           </div>
           <Button type="submit">Make it</Button>
-        </form>
+        </ActForm>
       </section>
       <section>
         <h2>Take it with you</h2>

@@ -50,6 +50,10 @@ const Lay = styled.div`
   .few > .grow {
     flex: 1 1 220px;
   }
+  .readings {
+    display: grid;
+    gap: 12px;
+  }
   .row {
     display: grid;
     grid-template-columns: minmax(0, 1fr) auto auto;

@@ -1,4 +1,5 @@
 'use client';
+import { counted } from '@rose/core/wine/plural';
 import styled from 'styled-components';
 import type { WayOut } from '@rose/core/timetable/afternoon-tasks';
 import { clockIn } from '@rose/core/wine/day';
@@ -23,7 +24,7 @@ export function Notices({ afternoon, venue, timeZone, mayEdit }: { afternoon: Af
   const plan = whole?.plan;
   const stock = stockOf(flight, venue);
   const wayOutInWords = (way: WayOut): string => {
-    if (way.kind === 'later') return `Pour first ${way.minutes} minutes later, at ${clock(way.minutes)}`;
+    if (way.kind === 'later') return `Pour first ${counted(way.minutes, 'minute')} later, at ${clock(way.minutes)}`;
     if (way.kind === 'route') return `Chill ${nameOf(way.wine)} in the ${way.route === 'ice' ? 'ice bucket' : way.route}`;
     const names = { fridge: 'place in the fridge', ice: 'place in the bucket', freezer: 'place in the freezer', hands: 'pair of hands' };
     return `${way.more === 1 ? 'One' : way.more} more ${names[way.resource]}${way.more > 1 && way.resource === 'hands' ? 's' : ''} would do it`;

@@ -1,3 +1,4 @@
+import { counted } from '@rose/core/wine/plural';
 import { priceIdeas, vessels, type Idea } from '@rose/core/wine/note';
 
 /** When an idea was left. */
@@ -14,7 +15,7 @@ export const ideaInWords = (idea: Idea) =>
   [
     idea.grape,
     idea.place,
-    idea.age === undefined ? undefined : `${idea.age} years old`,
+    idea.age === undefined ? undefined : `${counted(idea.age, 'year')} old`,
     idea.vessel === undefined ? undefined : vessels[idea.vessel],
     idea.price === undefined ? undefined : priceIdeas[idea.price],
   ]

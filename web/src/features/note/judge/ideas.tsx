@@ -2,9 +2,9 @@
 import { useState } from 'react';
 import { v4 } from 'uuid';
 import { certainties, conditions, priceIdeas, vessels, type Circumstances, type Idea, type NoteDocument } from '@rose/core/wine/note';
-import { grapeNames } from '@rose/knowledge/grapes/index';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/field';
+import { GrapeField } from '@/ui/grape-field';
 import { CheckBox } from '@/ui/check-box';
 import { SelectField } from '@/ui/select-field';
 import { TemperatureField } from '@/ui/measure-field';
@@ -25,7 +25,7 @@ export function IdeaForm({ doc, at, change }: { doc: NoteDocument; at: Idea['at'
   return (
     <>
       <div className="fields">
-        <TextField label="Grape" value={draft.grape ?? ''} onChange={(grape) => set({ grape: grape.slice(0, 100) })} list="grapes-known" />
+        <GrapeField label="Grape" value={draft.grape ?? ''} onChange={(grape) => set({ grape: grape.slice(0, 100) })} />
         <TextField label="Place" value={draft.place ?? ''} onChange={(place) => set({ place: place.slice(0, 100) })} />
         <NumberField
           label="Age"
@@ -49,11 +49,6 @@ export function IdeaForm({ doc, at, change }: { doc: NoteDocument; at: Idea['at'
           onChange={(price) => set({ price: price === '' ? undefined : (price as keyof typeof priceIdeas) })}
           options={priceIdeas}
         />
-        <datalist id="grapes-known">
-          {grapeNames.map((name) => (
-            <option key={name} value={name} />
-          ))}
-        </datalist>
       </div>
       <div className="sure">
         <span>How sure?</span>

@@ -1,3 +1,4 @@
+import { counted } from '@rose/core/wine/plural';
 import { print } from '../print';
 import { margin } from '../sheets';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
@@ -25,7 +26,7 @@ export const invitation = print({
       ...headOf(source),
       evening: { starts: clockOf(source, 0), ends: clockOf(source, minutes), minutes },
       glasses: `${wines.length} × ${glassShape(flight.setting === 'water' ? 'tumbler' : flight.glass).name}`,
-      pours: `${wines.length} pours of ${bothVolumes(flight.pourMl, venue.volume)}`,
+      pours: `${counted(wines.length, 'pour')} of ${bothVolumes(flight.pourMl, venue.volume)}`,
       temperatures: temperatureSentence(source),
       allergens: allergenSentence(whole.amounts),
       wines: isBlind(source)

@@ -1,0 +1,27 @@
+import { describe, expect, it } from 'vitest';
+import { airWording } from '../air/air';
+import { orderWording } from '../order/wording';
+import { themeWording } from '../theme/theme';
+import { windowWording } from '../window/window';
+import { sentence, type Wording } from './reason';
+
+/** Every wording of a rule, with one of everything: what is counted is then singular, and what follows an article goes with its sound. */
+const all: Readonly<Record<string, Wording<never>>> = {
+  air: airWording as never,
+  order: orderWording as never,
+  theme: themeWording as never,
+  window: windowWording as never,
+};
+const one = new Proxy({}, { get: (_target, name) => (typeof name === 'string' ? 1 : undefined), has: () => true }) as Readonly<Record<string, number>>;
+/** What rules count. */
+const counted = /\b1 (?:days|months|years|wines|grapes|known grapes|places|vintages|colours|guests|minutes|bottles|glasses|pours|notes)\b/;
+
+describe('what is counted agrees with its count', () => {
+  for (const [of, wording] of Object.entries(all))
+    it.each(Object.keys(wording))(`${of}: %s`, (id) => {
+      const said = sentence(wording as never, { id, push: 1, unit: 'none', args: one } as never).replaceAll('\u00a0', ' ');
+      expect(said).not.toMatch(counted);
+      expect(said).not.toMatch(/\ba (?:off|orange|amber|oak|un[a-z])/);
+      expect(said).not.toMatch(/undefined|NaN/);
+    });
+});
