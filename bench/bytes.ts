@@ -39,6 +39,8 @@ export async function bytes(): Promise<Figure[]> {
       });
       await fresh.goto(`${base}/notes/${note}`, { waitUntil: 'load' });
       const radio = (await fresh.waitForSelector('input[name="tears"][value="quick"]'))!;
+      // A press before the page has taken the field over is nobody's.
+      await fresh.waitForFunction((element) => Object.keys(element).some((key) => key.startsWith('__react')), { polling: 50 }, radio);
       const saved = fresh.waitForResponse((response) => response.request().method() === 'PUT' && response.ok(), { timeout: 30_000 });
       await radio.evaluate((element) => (element as HTMLInputElement).click());
       await saved;

@@ -175,7 +175,7 @@ describe('a second moment', () => {
   it('starts from nothing, and both are laid over each other when it is done', async () => {
     await page.setViewport(desktop);
     const first = noteId();
-    await select(page, 'Come back to this glass', 'air');
+    await press(page, 'after air');
     await page.waitForFunction((was) => !location.pathname.endsWith(was), { timeout: 15_000 }, first);
     await waitForText(page, 'There is a note of the first pour', 20_000);
     expect(await textOf(page)).not.toContain('My mark is 86');

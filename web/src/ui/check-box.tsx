@@ -1,9 +1,11 @@
 'use client';
-import type { ReactNode } from 'react';
-import { Checkbox } from 'react-aria-components/Checkbox';
+import { useRef, type ReactNode } from 'react';
+import { useCheckbox } from 'react-aria/useCheckbox';
+import { useToggleState } from 'react-stately/useToggleState';
 import styled from 'styled-components';
 
-const Tick = styled(Checkbox)`
+const Tick = styled.label`
+  position: relative;
   display: flex;
   gap: 10px;
   align-items: center;
@@ -31,7 +33,16 @@ const Tick = styled(Checkbox)`
   &[data-selected] svg {
     opacity: 1;
   }
-  &[data-focus-visible] i {
+  input {
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    height: 100%;
+    margin: 0;
+    opacity: 0;
+    cursor: inherit;
+  }
+  &:has(:focus-visible) i {
     outline: 2px solid var(--madder);
     outline-offset: 2px;
   }
@@ -55,8 +66,13 @@ export function CheckBox({
   onChange: (checked: boolean) => void;
   disabled?: boolean;
 }) {
+  const ref = useRef<HTMLInputElement>(null);
+  const said = { isSelected: checked, onChange, isDisabled: disabled, children, ...(label === undefined ? {} : { 'aria-label': label }) };
+  const state = useToggleState(said);
+  const { labelProps, inputProps } = useCheckbox(said, state, ref);
   return (
-    <Tick isSelected={checked} onChange={onChange} isDisabled={disabled} {...(label === undefined ? {} : { 'aria-label': label })}>
+    <Tick {...labelProps} data-selected={checked || undefined} data-disabled={disabled || undefined}>
+      <input {...inputProps} ref={ref} />
       <i aria-hidden>
         <svg width="14" height="14" viewBox="0 0 14 14" fill="none" stroke="currentColor" strokeWidth="2">
           <path d="M2 7.5 5.5 11 12 3.5" />

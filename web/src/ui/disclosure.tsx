@@ -1,11 +1,12 @@
 'use client';
 import { ChevronRight } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
-import { Button } from 'react-aria-components/Button';
-import { Disclosure as Aria, DisclosurePanel } from 'react-aria-components/Disclosure';
+import { useRef, useState, type ReactNode } from 'react';
+import { useButton } from 'react-aria/useButton';
+import { useDisclosure } from 'react-aria/useDisclosure';
+import { useDisclosureState } from 'react-stately/useDisclosureState';
 import styled from 'styled-components';
 
-const Line = styled(Button)`
+const Line = styled.button`
   display: inline-flex;
   align-items: center;
   gap: 6px;
@@ -24,7 +25,7 @@ const Line = styled(Button)`
   &[aria-expanded='true'] svg {
     transform: rotate(90deg);
   }
-  &[data-focus-visible] {
+  &:focus-visible {
     outline: 2px solid var(--madder);
     outline-offset: 2px;
     border-radius: 6px;
@@ -66,13 +67,19 @@ export function Disclosure({
 }) {
   const [own, setOwn] = useState(open);
   const shown = onOpen === undefined ? own : open;
+  const state = useDisclosureState({ isExpanded: shown, onExpandedChange: onOpen ?? setOwn });
+  const [panel, trigger] = [useRef<HTMLDivElement>(null), useRef<HTMLButtonElement>(null)];
+  const { buttonProps: told, panelProps } = useDisclosure({ isExpanded: shown }, state, panel);
+  const { buttonProps } = useButton(told, trigger);
   return (
-    <Aria className="disclosure" isExpanded={shown} onExpandedChange={onOpen ?? setOwn}>
-      <Line slot="trigger" className="disclosure-line" data-wide={wide || undefined}>
+    <div className="disclosure">
+      <Line {...buttonProps} ref={trigger} className="disclosure-line" data-wide={wide || undefined}>
         <ChevronRight size={15} aria-hidden />
         <span>{says}</span>
       </Line>
-      <DisclosurePanel>{shown ? children : null}</DisclosurePanel>
-    </Aria>
+      <div {...panelProps} ref={panel}>
+        {shown ? children : null}
+      </div>
+    </div>
   );
 }

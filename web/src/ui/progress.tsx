@@ -1,6 +1,5 @@
 'use client';
-import { Label } from 'react-aria-components/Label';
-import { ProgressBar } from 'react-aria-components/ProgressBar';
+import { useProgressBar } from 'react-aria/useProgressBar';
 import styled from 'styled-components';
 import { Button } from './button';
 
@@ -35,24 +34,24 @@ const Box = styled.div`
   }
 `;
 /** How far a long work is, in words and as a line, and the way out of it. */
-export const Progress = ({ says, share, stop }: { says: string; share: number; stop?: () => void }) => (
-  <Box role="status">
-    <ProgressBar value={share * 100} valueLabel={`${Math.round(share * 100)} %`}>
-      {({ percentage, valueText }) => (
-        <>
-          <Label>
-            {says}, {valueText}
-          </Label>
-          <i>
-            <b style={{ width: `${percentage ?? 0}%` }} />
-          </i>
-        </>
+export function Progress({ says, share, stop }: { says: string; share: number; stop?: () => void }) {
+  const percent = Math.round(share * 100);
+  const { progressBarProps, labelProps } = useProgressBar({ label: says, value: percent, valueLabel: `${percent} %` });
+  return (
+    <Box role="status">
+      <div {...progressBarProps}>
+        <span {...labelProps}>
+          {says}, {percent} %
+        </span>
+        <i>
+          <b style={{ width: `${percent}%` }} />
+        </i>
+      </div>
+      {stop !== undefined && (
+        <Button size="small" onPress={stop}>
+          Stop
+        </Button>
       )}
-    </ProgressBar>
-    {stop !== undefined && (
-      <Button size="small" onPress={stop}>
-        Stop
-      </Button>
-    )}
-  </Box>
-);
+    </Box>
+  );
+}

@@ -1,6 +1,5 @@
 'use client';
 import { useRef, useState, type KeyboardEvent, type ReactNode, type RefObject } from 'react';
-import { useNumberFormatter } from 'react-aria/useNumberFormatter';
 import { useSlider, useSliderThumb } from 'react-aria/useSlider';
 import { useSliderState, type SliderState } from 'react-stately/useSliderState';
 import styled from 'styled-components';
@@ -191,6 +190,8 @@ const Figure = styled.div`
   }
 `;
 
+/** How the slider says a value before our own words take its place. */
+const figures = new Intl.NumberFormat('en-GB');
 /** Where an untouched thumb would begin; nothing shows it, and nothing is said of it. */
 const middle = 50;
 const endsOf = (value: Reading | undefined): number[] => (value === undefined ? [middle] : typeof value === 'number' ? [value] : [...value]);
@@ -226,9 +227,8 @@ export function Scale({
   const word = at === undefined ? 'not set' : notchWord(spec.notches, at);
   const ends = endsOf(value);
   const trackRef = useRef<HTMLDivElement>(null);
-  const formatter = useNumberFormatter();
   const said = { 'aria-label': spec.label, minValue: 0, maxValue: 100, step: 1, value: ends, onChange: (next: number[]) => onChange(readingOf(next)) };
-  const state = useSliderState({ ...said, numberFormatter: formatter });
+  const state = useSliderState({ ...said, numberFormatter: figures });
   const { groupProps, trackProps } = useSlider(said, state, trackRef);
   const move = (index: number, by: number) => {
     if (value === undefined) return onChange(moved(middle - Math.sign(by) * 5, by));

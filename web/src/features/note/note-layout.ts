@@ -1,5 +1,4 @@
 'use client';
-import { TabList } from 'react-aria-components/Tabs';
 import styled from 'styled-components';
 
 /** Three columns on a desk, one on a phone. */
@@ -87,66 +86,71 @@ export const Lay = styled.div`
   }
 `;
 /** The quarters, each with how much of it was looked at. */
-export const TabStrip = styled(TabList)`
-  display: flex;
-  gap: 6px;
-  margin: 0 0 16px;
-  flex-wrap: wrap;
-  border-bottom: 1px solid var(--line);
-  padding-bottom: 12px;
-  [role='tab'] {
-    padding: 8px 10px;
-    min-height: 44px;
-    cursor: pointer;
-    color: var(--soft);
-    border-radius: 8px;
-    outline: none;
-    display: grid;
-    gap: 4px;
-    font-size: 0.9375rem;
-  }
-  [role='tab'][data-focus-visible] {
-    outline: 2px solid var(--madder);
-    outline-offset: 2px;
-  }
-  [role='tab'][data-selected] {
-    color: var(--madder);
-    font-weight: 650;
-  }
-  i {
-    display: block;
-    height: 4px;
-    border-radius: 2px;
-    background: var(--line);
-    overflow: hidden;
-    min-width: 60px;
-  }
-  i b {
-    display: block;
-    height: 100%;
-    background: var(--ink);
-  }
-  [role='tab'][data-selected] i b {
-    background: var(--madder);
-  }
-  @media (max-width: 47.5em) {
-    display: grid;
-    grid-template-columns: repeat(5, 1fr);
-    gap: 4px;
+export const TabStrip = styled.div`
+  > [role='tablist'] {
+    display: flex;
+    gap: 6px;
+    margin: 0 0 16px;
+    flex-wrap: wrap;
+    border-bottom: 1px solid var(--line);
+    padding-bottom: 12px;
     [role='tab'] {
-      padding: 6px 0;
-      font-size: 0.8125rem;
+      padding: 8px 10px;
+      min-height: 44px;
+      cursor: pointer;
+      color: var(--soft);
+      border-radius: 8px;
+      outline: none;
+      display: grid;
+      gap: 4px;
+      font-size: 0.9375rem;
+    }
+    [role='tab'][data-focus-visible] {
+      outline: 2px solid var(--madder);
+      outline-offset: 2px;
+    }
+    [role='tab'][data-selected] {
+      color: var(--madder);
+      font-weight: 650;
     }
     i {
-      min-width: 0;
+      display: block;
+      height: 4px;
+      border-radius: 2px;
+      background: var(--line);
+      overflow: hidden;
+      min-width: 60px;
     }
-    kbd {
-      display: none;
+    i b {
+      display: block;
+      height: 100%;
+      background: var(--ink);
+    }
+    [role='tab'][data-selected] i b {
+      background: var(--madder);
+    }
+    @media (max-width: 47.5em) {
+      display: grid;
+      grid-template-columns: repeat(5, 1fr);
+      gap: 4px;
+      [role='tab'] {
+        padding: 6px 0;
+        font-size: 0.8125rem;
+      }
+      i {
+        min-width: 0;
+      }
+      kbd {
+        display: none;
+      }
+    }
+    @media (max-width: 18em) {
+      display: flex;
+      gap: 4px 12px;
     }
   }
-  @media (max-width: 18em) {
-    display: flex;
-    gap: 4px 12px;
+  > [role='tabpanel'] {
+    outline: none;
   }
 `;
 /** Undo and the way on; at the thumb on a phone. */

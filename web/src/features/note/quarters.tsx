@@ -1,9 +1,9 @@
 'use client';
 import type { ReactNode } from 'react';
-import { Tab, TabPanel, Tabs } from 'react-aria-components/Tabs';
 import { idsOf, observables, quarters, type Quarter } from '@rose/core/wine/observables';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { Key } from '@/ui/button';
+import { TabsOver } from '@/ui/tabs';
 import { TabStrip } from './note-layout';
 
 export const quarterName: Record<Quarter, string> = { appearance: 'Appearance', aroma: 'Aroma', palate: 'Palate', finish: 'Finish', verdict: 'Judgement' };
@@ -18,20 +18,27 @@ export function lookedAt(doc: NoteDocument, quarter: Quarter): number {
 /** The quarters as tabs, with what one of them asks below. */
 export function Quarters({ quarter, doc, go, children }: { quarter: Quarter; doc: NoteDocument; go: (to: Quarter) => void; children: ReactNode }) {
   return (
-    <Tabs selectedKey={quarter} onSelectionChange={(key) => go(key as Quarter)}>
-      <TabStrip aria-label="Quarters of the note">
-        {quarters.map((entry, i) => (
-          <Tab key={entry} id={entry}>
-            <i>
-              <b style={{ width: `${lookedAt(doc, entry) * 100}%` }} />
-            </i>
-            <span>
-              {quarterName[entry]} <Key>{i + 1}</Key>
-            </span>
-          </Tab>
-        ))}
-      </TabStrip>
-      <TabPanel id={quarter}>{children}</TabPanel>
-    </Tabs>
+    <TabStrip>
+      <TabsOver
+        label="Quarters of the note"
+        at={quarter}
+        go={go}
+        tabs={quarters.map((entry, i) => ({
+          id: entry,
+          shows: (
+            <>
+              <i>
+                <b style={{ width: `${lookedAt(doc, entry) * 100}%` }} />
+              </i>
+              <span>
+                {quarterName[entry]} <Key>{i + 1}</Key>
+              </span>
+            </>
+          ),
+        }))}
+      >
+        {children}
+      </TabsOver>
+    </TabStrip>
   );
 }

@@ -1,10 +1,10 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { v4 } from 'uuid';
 import { certainties, conditions, priceIdeas, vessels, type Circumstances, type Idea, type NoteDocument } from '@rose/core/wine/note';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/field';
-import { GrapeField } from '@/ui/grape-field';
 import { CheckBox } from '@/ui/check-box';
 import { SelectField } from '@/ui/select-field';
 import { TemperatureField } from '@/ui/measure-field';
@@ -12,6 +12,7 @@ import { NumberField } from '@/ui/number-field';
 import { ideaInWords, where } from './idea-words';
 import type { ChangeNote } from '../observation';
 
+const GrapeField = dynamic(() => import('@/ui/grape-field').then((module) => module.GrapeField), { ssr: false });
 /** Grape, place, age, vessel and price of an idea, and how sure. */
 export function IdeaForm({ doc, at, change }: { doc: NoteDocument; at: Idea['at']; change: ChangeNote }) {
   const ideas = doc.ideas ?? [];

@@ -12,9 +12,9 @@ import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { Trouble } from '@/ui/field';
 import { CheckBox } from '@/ui/check-box';
-import { SelectField } from '@/ui/select-field';
 import { dayInWords } from '@rose/core/wine/day';
 
+const OtherGlass = dynamic(() => import('./other-glass').then((module) => module.OtherGlass), { ssr: false });
 const WinePicker = dynamic(() => import('@/ui/wine-picker').then((module) => module.WinePicker), { ssr: false });
 
 const Box = styled.section`
@@ -27,6 +27,12 @@ const Box = styled.section`
     color: var(--soft);
     font-size: 0.875rem;
     margin: 0;
+  }
+  .again {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px 10px;
+    align-items: center;
   }
   .files {
     display: flex;
@@ -77,13 +83,14 @@ export function Keep({ note, doc, flush }: { note: NoteView; doc: NoteDocument; 
         </p>
       ))}
       {note.mayEdit && free.length > 0 && (
-        <SelectField
-          label="Come back to this glass"
-          value=""
-          empty="not yet"
-          onChange={(moment) => moment !== '' && again(moment as Moment)}
-          options={Object.fromEntries(free.map((moment) => [moment, moments[moment]]))}
-        />
+        <div className="again">
+          <span className="soft">Come back to this glass:</span>
+          {free.map((moment) => (
+            <Button key={moment} size="small" onPress={() => again(moment)}>
+              {moments[moment]}
+            </Button>
+          ))}
+        </div>
       )}
       <Beside id={note.id} />
       {note.mine && (
@@ -165,13 +172,5 @@ function Beside({ id }: { id: string }) {
         {trouble !== '' && <Trouble role="alert">Your other notes could not be read: {trouble} Press again.</Trouble>}
       </p>
     );
-  return (
-    <SelectField
-      label="Beside another glass"
-      value=""
-      empty={others.length === 0 ? 'no other note of yours' : 'which?'}
-      onChange={(other) => other !== '' && window.location.assign(`/notes/pair?left=${other}&right=${id}`)}
-      options={Object.fromEntries(others.map((other) => [other.id, other.name]))}
-    />
-  );
+  return <OtherGlass id={id} others={others} />;
 }
