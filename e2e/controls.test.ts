@@ -112,6 +112,202 @@ describe('by keyboard alone', () => {
     await waitForText(page, 'Kind of evening');
   });
 });
+describe('the controls of the gallery, by keyboard alone', () => {
+  const gone = (selector: string) => page.waitForFunction((wanted) => document.querySelector(wanted) === null, {}, selector);
+  it('a menu opens on its first act, goes round by arrows, leads further in and back, and acts by Enter', async () => {
+    await visit(page, `${base}/gallery`);
+    await tabTo((at) => at.role === 'button' && at.says.trim().startsWith('A menu'), 120);
+    await key('ArrowDown');
+    await page.waitForSelector('[role=menu]');
+    expect((await focused()).says).toContain('an act');
+    await key('ArrowUp');
+    expect((await focused()).says).toContain('take out');
+    await key('m');
+    await page.waitForFunction(() => document.activeElement?.textContent === 'more');
+    await key('ArrowRight');
+    await page.waitForFunction(() => document.activeElement?.textContent === 'an act further in');
+    await key('ArrowLeft');
+    await page.waitForFunction(() => document.activeElement?.textContent === 'more');
+    await key('Escape');
+    await gone('[role=menu]');
+    expect((await focused()).says).toContain('A menu');
+    await key('Enter');
+    await page.waitForSelector('[role=menu]');
+    await key('Enter');
+    await waitForText(page, 'It was done.');
+    // What was done is said in a region of its own, and gone to by F6.
+    expect(await page.$eval('[role=region][aria-label*="just done"]', (region) => region.textContent)).toContain('It was done.');
+  });
+  it('what can be undone is undone from where it is said', async () => {
+    await key('ArrowDown');
+    await page.waitForSelector('[role=menu]');
+    await key('End', 'Enter');
+    await waitForText(page, 'It is out.');
+    await press(page, 'Undo');
+    await waitForText(page, 'It is back.');
+  });
+  it('a switch goes by Space; one that is not to be changed stays', async () => {
+    await visit(page, `${base}/gallery`);
+    await page.focus('input[role=switch]');
+    const on = () => page.$eval('input[role=switch]', (input) => (input as HTMLInputElement).checked);
+    const before = await on();
+    await key('Space');
+    expect(await on()).toBe(!before);
+    expect(await page.$$eval('input[role=switch]', (inputs) => inputs.map((input) => (input as HTMLInputElement).disabled))).toEqual([false, true]);
+  });
+  it('a scale has one thumb for a reading and two for a span; arrows move by five, Shift by one, Alt widens, Delete clears, a span can be typed', async () => {
+    const said = () => page.$$eval('[id^="g1-range"]', (inputs) => inputs.map((input) => input.getAttribute('aria-valuetext')));
+    await page.focus('#g1-range');
+    expect(await said()).toEqual(['62, fresh']);
+    await key('ArrowRight', 'ArrowUp', 'ArrowLeft');
+    expect(await said()).toEqual(['67, lively']);
+    await page.keyboard.down('Shift');
+    await key('ArrowLeft', 'ArrowLeft');
+    await page.keyboard.up('Shift');
+    expect(await said()).toEqual(['65, lively']);
+    await page.keyboard.down('Alt');
+    await key('ArrowUp');
+    await page.keyboard.up('Alt');
+    expect(await said()).toEqual(['60, between 60 and 70', '70, between 60 and 70']);
+    await page.focus('#g1-range-high');
+    await key('ArrowRight');
+    expect(await said()).toEqual(['60, between 60 and 75', '75, between 60 and 75']);
+    await key('Home');
+    // An end goes as far as the other: a span of no width is a reading.
+    expect(await said()).toEqual(['60, fresh']);
+    await page.focus('#g1-range');
+    await key('Delete');
+    expect(await said()).toEqual(['not set']);
+    await page.focus('input[aria-label^="Acidity, number"]');
+    await page.keyboard.type('40-60');
+    expect(await said()).toEqual(['40, between 40 and 60', '60, between 40 and 60']);
+    await key('Tab');
+    expect((await focused()).says).toContain('Less sure');
+  });
+  it('a scale is set by a press on its line, and a mark is dragged', async () => {
+    const line = (await page.$('[id="g2-range"]'))!;
+    const box = (await (await line.evaluateHandle((input) => input.closest('.line-track')!)).asElement()!.boundingBox())!;
+    await page.mouse.click(box.x + box.width * 0.25, box.y + box.height / 2);
+    const said = () => page.$eval('#g2-range', (input) => input.getAttribute('aria-valuetext'));
+    expect(await said()).toBe('25, light');
+    await page.mouse.move(box.x + box.width * 0.25, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width * 0.6, box.y + box.height / 2, { steps: 6 });
+    await page.mouse.up();
+    expect(await said()).toBe('60, present');
+  });
+  it('a number steps by arrows and page keys and stays in its range; nonsense stays with its reason', async () => {
+    const label = (await page.waitForSelector('::-p-xpath(//label[starts-with(., "A number")])'))!;
+    const id = await label.evaluate((element) => element.getAttribute('for')!);
+    // The gallery's number is fixed: the keys are taken, and the text stays.
+    await page.focus(`[id="${id}"]`);
+    await key('ArrowUp');
+    await page.keyboard.type('x');
+    await waitForText(page, 'not a number');
+  });
+  it('tabs go by arrows, a table by arrows and sorts by Enter, a word opens its explanation', async () => {
+    await visit(page, `${base}/gallery`);
+    await page.focus('[role=tab][aria-selected=true]');
+    await key('ArrowRight');
+    await waitForText(page, 'What the second says.');
+    await key('Home');
+    await waitForText(page, 'What the first part says.');
+    const cells = () => page.$$eval('[role=grid][aria-label="A table"] [role=rowheader]', (headers) => headers.map((header) => header.textContent));
+    expect(await cells()).toEqual(['Slate', 'Anvil', 'Kiln']);
+    await (await page.$$('[role=grid][aria-label="A table"] [role=columnheader]'))[1]!.focus();
+    await key('Enter');
+    await page.waitForFunction(() => document.querySelector('[role=columnheader][aria-sort=ascending]') !== null);
+    expect(await cells()).toEqual(['Slate', 'Kiln', 'Anvil']);
+    await key('Enter');
+    expect(await cells()).toEqual(['Anvil', 'Kiln', 'Slate']);
+    await key('ArrowDown');
+    expect(await page.evaluate(() => document.activeElement?.closest('[role=row]') !== null)).toBe(true);
+    await tabTo((at) => at.says.trim() === 'strain' && at.role === 'button', 160).catch(() =>
+      visit(page, `${base}/gallery`).then(() => tabTo((at) => at.says.trim() === 'strain', 160)),
+    );
+    await key('Enter');
+    await page.waitForSelector('[role=dialog]');
+    await waitForText(page, 'How much one glass spoils the next');
+    await key('Escape');
+    await gone('[role=dialog]');
+    expect((await focused()).says).toContain('strain');
+    await key('Tab');
+    await page.waitForSelector('[role=tooltip]');
+    await key('Escape');
+    await gone('[role=tooltip]');
+  });
+  it('free text is kept as it stands, a completion is taken by arrows and Enter; a form’s refusal stands at its field and has the focus', async () => {
+    const field = (await page.waitForSelector('::-p-xpath(//label[starts-with(., "Free text")])'))!;
+    const id = await field.evaluate((element) => element.getAttribute('for')!);
+    const value = () => page.$eval(`[id="${id}"]`, (input) => (input as HTMLInputElement).value);
+    await page.focus(`[id="${id}"]`);
+    await key('End');
+    await page.keyboard.type('r');
+    await page.waitForSelector('[role=option]');
+    await key('ArrowDown', 'Enter');
+    expect(await value()).toBe('Merlot');
+    await page.keyboard.type('x');
+    await key('Tab');
+    expect(await value()).toBe('Merlotx');
+    await press(page, 'Send it, and be refused');
+    await waitForText(page, 'write a word');
+    expect(await page.evaluate(() => [(document.activeElement as HTMLInputElement).name, document.activeElement?.getAttribute('aria-invalid')])).toEqual([
+      'word',
+      'true',
+    ]);
+    // What was mended loses its complaint when the field is left.
+    await page.keyboard.type('y');
+    await key('Tab');
+    await page.waitForFunction(() => !document.body.innerText.includes('write a word'));
+  });
+  it('anything is gone to by one key, by a beginning of its name', async () => {
+    await visit(page, `${base}/notebook`);
+    // Typed at once, faster than the sheet can come: nothing of it is lost.
+    await page.keyboard.type('glampl');
+    await page.waitForFunction(() => document.querySelector('[role=dialog] [role=option]')?.textContent?.startsWith('Lamplighter') === true);
+    await key('ArrowDown', 'Enter');
+    await page.waitForFunction(() => location.pathname.startsWith('/wines/'), { timeout: 15_000 });
+    await page.keyboard.type('gsettings prog');
+    await page.waitForFunction(() => document.querySelector('[role=dialog] [role=option]')?.textContent === 'Settings: programs');
+    await key('ArrowDown', 'Enter');
+    await page.waitForFunction(() => location.pathname === '/settings/programs', { timeout: 15_000 });
+    await page.keyboard.type('gzzzz');
+    await waitForText(page, 'Nothing is called that here.');
+    await key('Escape');
+    await gone('[role=dialog]');
+  });
+  it('an act is undone by one key, and a list is come back to as it was left', async () => {
+    await visit(page, `${base}/settings/tasting`);
+    await waitForText(page, 'Saved as you edit');
+    const school = () => page.$eval('button[aria-haspopup=listbox]', (button) => button.textContent);
+    const before = await school();
+    await (await page.$('button[aria-haspopup=listbox]'))!.focus();
+    await key('ArrowDown');
+    await page.waitForSelector('[role=option]');
+    await key('ArrowDown', 'Enter');
+    await page.waitForFunction((was) => document.querySelector('button[aria-haspopup=listbox]')!.textContent !== was, {}, before);
+    await waitForText(page, 'Saved as you edit');
+    await page.keyboard.down('Control');
+    await key('z');
+    await page.keyboard.up('Control');
+    await page.waitForFunction((was) => document.querySelector('button[aria-haspopup=listbox]')!.textContent === was, {}, before);
+    await waitForText(page, 'Saved as you edit');
+
+    await visit(page, `${base}/notebook?mine=yes&q=scree`);
+    await visit(page, `${base}/notebook`);
+    await press(page, 'Show more');
+    await page.waitForFunction(() => document.querySelectorAll('main ul > li').length > 30);
+    const last = await page.$$eval('main ul > li .name', (names) => names.at(-1)!.getAttribute('href')!);
+    await page.evaluate((href) => document.querySelector(`a[href="${href}"]`)!.scrollIntoView({ block: 'center' }), last);
+    await new Promise((resolve) => setTimeout(resolve, 200));
+    const place = await page.evaluate(() => window.scrollY);
+    await page.evaluate((href) => document.querySelector<HTMLElement>(`a[href="${href}"]`)!.click(), last);
+    await page.waitForFunction(() => location.pathname.startsWith('/notes/'), { timeout: 15_000 });
+    await page.goBack();
+    await page.waitForFunction(() => document.querySelectorAll('main ul > li').length > 30, { timeout: 15_000 });
+    await page.waitForFunction((was) => Math.abs(window.scrollY - was) < 200, { timeout: 10_000 }, place);
+  });
+});
 it('on a phone the filters are one line that says how many are set, and a sheet', async () => {
   await page.setViewport(phone);
   await visit(page, `${base}/cellar?colour=red&held=yes`);

@@ -39,7 +39,7 @@ describe('an evening, from its purpose to paper', () => {
     await press(page, 'Propose wines of the cellar');
     await waitForText(page, 'wines as different as the cellar has');
     await press(page, 'Take these');
-    await page.waitForFunction(() => document.querySelectorAll('[role=row]').length === 8, { timeout: 15_000 });
+    await page.waitForFunction(() => document.querySelectorAll('[data-wine]').length === 8, { timeout: 15_000 });
     await press(page, 'weight first ·');
     await select(page, 'Rests at most', '2');
     await waitForText(page, 'strain; the best is', 30_000);
@@ -253,7 +253,7 @@ describe('the afternoon on a phone, and by keyboard alone', () => {
     await waitForText(page, 'as the cellar has');
     await tabTo('Take ');
     await page.keyboard.press('Enter');
-    await page.waitForFunction(() => document.querySelectorAll('[role=row]').length === 8, { timeout: 15_000 });
+    await page.waitForFunction(() => document.querySelectorAll('[data-wine]').length === 8, { timeout: 15_000 });
     await waitForText(page, 'strain; the best is', 30_000);
     await tabTo('Take the best order');
     await page.keyboard.press('Enter');

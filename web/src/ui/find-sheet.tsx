@@ -1,11 +1,11 @@
 'use client';
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Autocomplete } from 'react-aria-components/Autocomplete';
 import { Header } from 'react-aria-components/Header';
 import { Input } from 'react-aria-components/Input';
 import { ListBox, ListBoxItem, ListBoxSection } from 'react-aria-components/ListBox';
-import { SearchField } from 'react-aria-components/SearchField';
+import { TextField } from 'react-aria-components/TextField';
 import styled from 'styled-components';
 import { fold } from '@rose/core/wine/search-folding';
 import type { AnswerOf } from '@/contract/answers';
@@ -102,11 +102,17 @@ const acts: readonly Act[] = [
 /** Of the acts so many beside what was found. */
 const mostActs = 6;
 
-/** Finds anything by its name: wines, flights, dishes, notes, settings and acts. */
-export function FindSheet({ close }: { close: () => void }) {
+/** Finds anything by its name: wines, flights, dishes, notes, settings and acts. `early` is what was typed while this came. */
+export function FindSheet({ early, close }: { early: string; close: () => void }) {
   const router = useRouter();
   const may = useMayEach();
   const [text, setText] = useState('');
+  const taken = useRef(0);
+  useEffect(() => {
+    const more = early.slice(taken.current);
+    taken.current = early.length;
+    if (more !== '') setText((now) => now + more);
+  }, [early]);
   const [found, setFound] = useState<readonly Found[]>([]);
   const [trouble, setTrouble] = useState('');
   useEffect(() => {
@@ -136,9 +142,9 @@ export function FindSheet({ close }: { close: () => void }) {
     <SheetOverPage label="Go to" place="middle" close={close}>
       <Body>
         <Autocomplete inputValue={text} onInputChange={setText}>
-          <SearchField aria-label="Go to a wine, a flight, a dish, a note, a setting or an act" autoFocus>
+          <TextField aria-label="Go to a wine, a flight, a dish, a note, a setting or an act" autoFocus>
             <Input placeholder="a wine, a flight, a dish, a note, something to do" />
-          </SearchField>
+          </TextField>
           <ListBox
             aria-label="Found"
             selectionMode="none"

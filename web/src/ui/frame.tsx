@@ -161,9 +161,16 @@ export function Frame({ keys = {}, children }: { keys?: Readonly<Record<string, 
   const [finding, setFinding] = useState(false);
   const [said, setSaid] = useState(anythingSaid);
   useEffect(() => onFirstSaid(() => setSaid(true)), []);
+  // What is typed before the sheet has come is not lost, and is not taken for a key of the page.
+  const [early, setEarly] = useState('');
   useKey((key, event) => {
-    if (key === 'g') {
+    if (finding) {
+      if (key.length !== 1) return;
       event.preventDefault();
+      setEarly((before) => before + key);
+    } else if (key === 'g') {
+      event.preventDefault();
+      setEarly('');
       setFinding(true);
     } else if (key === 'w') setWhite((shown) => !shown);
     else if (key === '?') setListing((shown) => !shown);
@@ -215,7 +222,7 @@ export function Frame({ keys = {}, children }: { keys?: Readonly<Record<string, 
         </White>
       )}
       {listing && <KeysSheet keys={keys} close={() => setListing(false)} />}
-      {finding && <FindSheet close={() => setFinding(false)} />}
+      {finding && <FindSheet early={early} close={() => setFinding(false)} />}
       {said && <Toasts />}
     </>
   );

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button } from './button';
-import { TextField } from './field';
+import { SearchField } from './search-field';
 import { useKey } from './keys';
 import { leave, placeToReturnTo } from './place-in-list';
 import { searchOf } from './search';
@@ -158,7 +158,7 @@ export function Filters({
       }}
     >
       <div ref={box}>
-        <TextField label="Search" hint={hint} type="search" inputMode="search" placeholder="/" value={q} onChange={setQ} />
+        <SearchField label="Search" hint={hint} placeholder="/" value={q} onChange={setQ} />
       </div>
       <div className="fold">
         <Button size="small" onPress={() => setSheet(true)}>

@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { v7 } from 'uuid';
 import { facts, factIds, factInWords, origins, type FactId, type FactValue } from '@rose/core/wine/facts';
@@ -23,7 +23,9 @@ import type { WineView } from '@/contract/answers';
 import type { AnswerOf, NotebookItem } from '@/contract/answers';
 import { DeleteAct } from '@/ui/delete-act';
 import { useMay } from '@/ui/here';
+import { Disclosure } from '@/ui/disclosure';
 import { MenuButton } from '@/ui/menu';
+import { countryName } from '@/ui/place-names';
 import { WayBack } from '@/ui/way-back';
 import { counted, listed } from '@rose/core/wine/plural';
 
@@ -76,7 +78,8 @@ const Grid = styled.div`
 const Facts = styled.div`
   margin: 0;
   border-top: 1px solid var(--line);
-  div {
+  > div,
+  section > .disclosure > div > div {
     display: grid;
     grid-template-columns: 108px minmax(0, 1fr) fit-content(112px);
     gap: 12px;
@@ -100,6 +103,8 @@ const Facts = styled.div`
     color: var(--amber);
   }
 `;
+/** What a bottle is known by. */
+const first: ReadonlySet<FactId> = new Set(['colour', 'bubbles', 'grapes', 'vintage', 'country', 'region', 'appellation', 'abv']);
 const Actions = styled.div`
   display: flex;
   flex-wrap: wrap;
@@ -145,6 +150,18 @@ export function WinePage({ wine, notes, flights }: { wine: WineView; notes: read
         });
       router.push(`/flights/${flightId}`);
     });
+  // A phone is read without hunting: what a bottle is known by stands there, the rest a press away.
+  const [wide, setWide] = useState(false);
+  useEffect(() => setWide(window.matchMedia('(min-width: 47.5625em)').matches), []);
+  const line = (id: FactId) => (
+    <div key={id}>
+      <span className="what">{facts[id].label}</span>
+      <span className="is">
+        {id === 'country' ? countryName(String(factOf(document.facts, id))) : factInWords(id, factOf(document.facts, id) as FactValue<FactId>)}
+      </span>
+      <small>{origins[document.facts[id]!.origin]}</small>
+    </div>
+  );
   const shown = factIds.filter((id) => factOf(document.facts, id) !== undefined);
   if (deleted) {
     return (
@@ -187,13 +204,7 @@ export function WinePage({ wine, notes, flights }: { wine: WineView; notes: read
             )}
           </Actions>
           <Facts>
-            {shown.map((id) => (
-              <div key={id}>
-                <span className="what">{facts[id].label}</span>
-                <span className="is">{factInWords(id, factOf(document.facts, id) as FactValue<FactId>)}</span>
-                <small>{origins[document.facts[id]!.origin]}</small>
-              </div>
-            ))}
+            {shown.filter((id) => first.has(id)).map(line)}
             {document.lots.map((lot) => (
               <div key={lot.id}>
                 <span className="what">held</span>
@@ -217,6 +228,13 @@ export function WinePage({ wine, notes, flights }: { wine: WineView; notes: read
                 </span>
                 <small>find out</small>
               </div>
+            )}
+            {shown.some((id) => !first.has(id)) && (
+              <section>
+                <Disclosure open={wide} onOpen={setWide} says={`${counted(shown.filter((id) => !first.has(id)).length, 'more fact')}`}>
+                  {shown.filter((id) => !first.has(id)).map(line)}
+                </Disclosure>
+              </section>
             )}
           </Facts>
           {document.remark !== '' && (

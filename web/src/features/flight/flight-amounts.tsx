@@ -12,8 +12,11 @@ import { moneyInWords } from '@rose/core/wine/money';
 
 const Figures = styled.div`
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 18px 26px;
+  @media (max-width: 40em) {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
   margin: 22px 0 0;
   padding-top: 18px;
   border-top: 1px solid var(--line);

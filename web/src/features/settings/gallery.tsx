@@ -29,6 +29,7 @@ import { DropZone } from '@/ui/drop-zone';
 import { MenuButton } from '@/ui/menu';
 import { Progress } from '@/ui/progress';
 import { say } from '@/ui/say';
+import { SearchField } from '@/ui/search-field';
 import { SheetOverPage } from '@/ui/sheet';
 import { SuggestField } from '@/ui/suggest-field';
 import { Switch } from '@/ui/switch';
@@ -133,6 +134,7 @@ export function Gallery() {
           ]}
         />
         <Progress says="Trying every order" share={0.42} stop={() => undefined} />
+        <SearchField label="Words to look for" placeholder="/" value={free} onChange={setFree} />
         <SuggestField
           label="Free text with completions"
           text={free}
