@@ -1,5 +1,6 @@
 import { bytes } from './bytes';
 import type { Figure } from './measure';
+import { find } from './find';
 import { keys } from './keys';
 import { notebook } from './notebook';
 import { order } from './order';
@@ -9,7 +10,7 @@ import { pairing } from './pairing';
 import { start } from './start';
 import { timetables } from './timetable';
 
-const benches = { order, timetable: timetables, prints, load, pairing, notebook, bytes, keys, start };
+const benches = { order, timetable: timetables, prints, load, pairing, notebook, bytes, keys, find, start };
 const wanted = process.argv.slice(2).filter((word) => !word.startsWith('--'));
 const asJson = process.argv.includes('--json');
 const unknown = wanted.filter((name) => !(name in benches));

@@ -104,6 +104,15 @@ describe('every page', () => {
         if (sideways > 1) found.push(`${address} ${size} scrolls sideways by ${sideways} px`);
         const raw = /\bundefined\b|\bNaN\b|\bnull\b|\[object|[0-9a-f]{8}-[0-9a-f]{4}-/.exec(await textOf(page));
         if (raw !== null) found.push(`${address} ${size} says ${raw[0]}`);
+        const shape = await page.evaluate(() => ({
+          headings: document.querySelectorAll('h1').length,
+          main: [...document.querySelectorAll('[data-tone=strong]')].filter((act) => act.getClientRects().length > 0).map((act) => act.textContent),
+          back: document.querySelector('nav[aria-label="Way back"] a, nav[aria-label="Main"] a[aria-current=page], nav[aria-label="Settings"]') !== null,
+        }));
+        if (address === '/gallery') continue;
+        if (shape.headings !== 1) found.push(`${address} ${size} has ${shape.headings} headings`);
+        if (shape.main.length > 1) found.push(`${address} ${size} has ${shape.main.length} main acts: ${shape.main.join(', ')}`);
+        if (!shape.back && !doors.includes(address) && address !== '/nowhere') found.push(`${address} ${size} has no way back`);
       }
     }
     await page.setViewport(desktop);

@@ -49,6 +49,9 @@ try {
   await follow('/cellar', 'Lamplighter');
   await waitForText(page, 'In law');
   await take('wine');
+  await press(page, 'Change facts');
+  await waitForText(page, 'Taken for');
+  await take('wine-form');
   await follow('/flights', 'Fire and salt');
   await waitForText(page, 'strain; the best is');
   await take('chart');

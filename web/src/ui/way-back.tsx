@@ -1,11 +1,11 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { Breadcrumb, Breadcrumbs } from 'react-aria-components/Breadcrumbs';
+import { useBreadcrumbs } from 'react-aria/useBreadcrumbs';
 import styled from 'styled-components';
 import { leftAt } from './place-in-list';
 
-const Way = styled(Breadcrumbs)`
+const Way = styled.ol`
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
@@ -29,33 +29,39 @@ const Way = styled(Breadcrumbs)`
       min-height: 36px;
     }
   }
-` as typeof Breadcrumbs;
+`;
 export interface Step {
   readonly href: string;
   readonly name: string;
 }
 /** Where a page lies: each step leads back, to a list as one left it. */
 export function WayBack({ steps }: { steps: readonly Step[] }) {
-  const router = useRouter();
+  const { navProps } = useBreadcrumbs({ 'aria-label': 'Way back' });
   return (
-    <nav aria-label="Way back">
+    <nav {...navProps}>
       <Way>
-        {steps.map(({ href, name }) => (
-          <Breadcrumb key={href} id={href}>
-            <Link
-              href={href}
-              prefetch={false}
-              onClick={(event) => {
-                if (event.metaKey || event.ctrlKey || event.shiftKey) return;
-                event.preventDefault();
-                router.push(leftAt(href));
-              }}
-            >
-              {name}
-            </Link>
-          </Breadcrumb>
+        {steps.map((step) => (
+          <li key={step.href}>
+            <OneStep {...step} />
+          </li>
         ))}
       </Way>
     </nav>
+  );
+}
+function OneStep({ href, name }: Step) {
+  const router = useRouter();
+  return (
+    <Link
+      href={href}
+      prefetch={false}
+      onClick={(event) => {
+        if (event.metaKey || event.ctrlKey || event.shiftKey) return;
+        event.preventDefault();
+        router.push(leftAt(href));
+      }}
+    >
+      {name}
+    </Link>
   );
 }

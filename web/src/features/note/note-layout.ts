@@ -3,6 +3,12 @@ import styled from 'styled-components';
 
 /** Three columns on a desk, one on a phone. */
 export const Lay = styled.div`
+  .plain {
+    text-decoration: none;
+  }
+  .state {
+    margin-top: 4px;
+  }
   display: grid;
   grid-template-columns: 306px minmax(0, 1fr) 330px;
   min-height: calc(100vh - 56px);

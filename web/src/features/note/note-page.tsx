@@ -1,21 +1,17 @@
 'use client';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import { stopFor } from '@rose/core/finish/finish';
-import { glassColour, rimInWords } from '@rose/core/appearance/colour';
 import type { Routine } from '@rose/core/routine/routine';
 import { quarters, type Quarter } from '@rose/core/wine/observables';
 import { withObservation } from '@rose/core/wine/note';
 import type { NoteView } from '@/contract/answers';
 import { Button } from '@/ui/button';
-import { Clashes, SaveState } from '@/ui/document/save-state';
+import { Clashes } from '@/ui/document/save-state';
 import { useDocument } from '@/ui/document/use-document';
 import { Frame } from '@/ui/frame';
+import { GlassAside } from './glass-aside';
 import { useKey } from '@/ui/keys';
-import { Glass } from '@/ui/glass';
-import { petalsOfNote } from '@rose/core/rose/rose';
-import { Rose } from '@/ui/rose';
 import { Watch, useWatch } from '@/ui/stopwatch';
 import { clashLabel, clashShown } from './judge/clash-words';
 import { DepthSwitch, keepDepth, keptDepth, type Depth } from './how-much-is-asked';
@@ -23,8 +19,7 @@ import { Bar, Lay } from './note-layout';
 import { CircumstancesNote, Ideas } from './opened-when-needed';
 import { Fields } from './fields';
 import type { ChangeNote, SetObservation } from './observation';
-import { Quarters, lookedAt, quarterName } from './quarters';
-import { dayInWords } from '@rose/core/wine/day';
+import { Quarters, quarterName } from './quarters';
 
 const Quick = dynamic(() => import('./quick').then((module) => module.Quick), { loading: () => <Wait /> });
 const Guided = dynamic(() => import('./guided').then((module) => module.Guided), { ssr: false, loading: () => <Wait /> });
@@ -38,7 +33,6 @@ const Finish = dynamic(() => import('./loaded-after-the-look').then((module) => 
 const After = dynamic(() => import('./keep/beside-the-record').then((module) => module.After), { ssr: false, loading: () => <Wait /> });
 const Haze = dynamic(() => import('./look/haze').then((module) => module.Haze), { ssr: false });
 const LookAgain = dynamic(() => import('./keep/look-again').then((module) => module.LookAgain), { ssr: false });
-const Compass = dynamic(() => import('@/ui/quarter-ring').then((module) => module.Compass), { ssr: false });
 const Wait = () => <p style={{ color: 'var(--soft)' }}>One moment.</p>;
 
 const guide: Record<Quarter, string> = {
@@ -108,8 +102,6 @@ export function Desk({ note, routines }: { note: NoteView; routines: readonly Ro
   const cloudy = doc.observed.clarity === 'hazy' || doc.observed.clarity === 'cloudy' || doc.observed.clarity === 'dull';
   const at = quarters.indexOf(quarter);
   const next = quarters[at + 1];
-  const colour = glassColour(doc.observed);
-  const title = note.wine?.name ?? `Glass ${note.code}`;
   const triage = <Triage doc={doc} facts={note.wine?.facts} day={note.day} change={change} set={set} />;
   const after = <After note={note} doc={doc} change={change} go={go} flush={open.flush} />;
   const undo = (
@@ -135,65 +127,7 @@ export function Desk({ note, routines }: { note: NoteView; routines: readonly Ro
       }}
     >
       <Lay>
-        <aside aria-label="The glass">
-          <span className="soft">
-            {note.tasting.kind === 'solo' ? `Assessed by ${note.taster}, ${dayInWords(note.day)}` : `${note.tasting.name} · ${note.taster}`}
-            {note.secondVersion && '. Changed after the label was in sight: calls and statistics read it as it stood before.'}
-          </span>
-          <div className="head">
-            <h1>
-              {note.wine === null ? (
-                title
-              ) : (
-                <Link href={`/wines/${note.wine.id}`} style={{ textDecoration: 'none' }}>
-                  {title}
-                </Link>
-              )}
-            </h1>
-            {!wide && (
-              <span className="phone-only">
-                <Glass stops={colour?.stops} size={54} tilt label={colour === undefined ? 'no colour recorded' : `The glass as recorded: ${colour.inWords}`} />
-                <Rose size={56} title={`What you recorded of ${title}`} petals={petalsOfNote(doc)} />
-              </span>
-            )}
-          </div>
-          <div style={{ marginTop: 4 }}>
-            <SaveState open={open} />
-          </div>
-          <div className="compass">
-            {wide && (
-              <Compass
-                size={252}
-                title={`What you recorded of ${title}`}
-                petals={petalsOfNote(doc)}
-                quarters={quarters.slice(0, 4).map((entry) => ({
-                  key: entry,
-                  label: quarterName[entry].toLowerCase(),
-                  done: lookedAt(doc, entry),
-                  current: entry === quarter,
-                  onPress: () => go(entry),
-                }))}
-              />
-            )}
-          </div>
-          <div className="look desk-only">
-            <Glass stops={colour?.stops} size={104} tilt label={colour === undefined ? 'no colour recorded' : `The glass as recorded: ${colour.inWords}`} />
-            <span>
-              {doc.observed.hue === undefined ? (
-                <span className="soft">Choose a hue, and the glass is drawn.</span>
-              ) : (
-                <>
-                  <strong>{colour!.inWords}</strong>
-                  <br />
-                  <span className="soft">{rimInWords(doc.observed) ?? 'core to rim over white'}</span>
-                </>
-              )}
-            </span>
-          </div>
-          <div className="desk-only">
-            <Watch watch={watch} />
-          </div>
-        </aside>
+        <GlassAside note={note} doc={doc} open={open} quarter={quarter} wide={wide} go={go} watch={watch} />
         <section aria-label="The record">
           <DepthSwitch depth={depth} onChange={deepen} />
           <Clashes open={open} label={clashLabel} show={clashShown} />

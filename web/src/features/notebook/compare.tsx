@@ -9,6 +9,7 @@ import { chipName } from '@rose/knowledge/smells/index';
 import type { NoteView } from '@/contract/answers';
 import { Frame, Page } from '@/ui/frame';
 import { petalsOfNote } from '@rose/core/rose/rose';
+import { WayBack } from '@/ui/way-back';
 import { Rose } from '@/ui/rose';
 import { dayInWords } from '@rose/core/wine/day';
 
@@ -74,9 +75,7 @@ export function Compare({ left, right }: { left: NoteView; right: NoteView }) {
       <Page>
         <div className="title">
           <div>
-            <Link className="soft" href="/notebook">
-              Notebook
-            </Link>
+            <WayBack steps={[{ href: '/notebook', name: 'Notebook' }]} />
             <h1>{sameGlass ? 'Two moments of one glass' : 'Left and right'}</h1>
           </div>
         </div>

@@ -9,6 +9,7 @@ import { Button } from '@/ui/button';
 import { CheckBox } from '@/ui/check-box';
 import { TextField, Trouble } from '@/ui/field';
 import { Frame, Page } from '@/ui/frame';
+import { WayBack } from '@/ui/way-back';
 import { WinePicker } from '@/ui/wine-picker';
 
 type Dealt = AnswerOf<'note', 'deal'>;
@@ -32,6 +33,7 @@ export function Deal() {
   return (
     <Frame>
       <Page>
+        <WayBack steps={[{ href: '/notebook', name: 'Notebook' }]} />
         <h1>Deal hidden glasses</h1>
         {dealt === undefined ? (
           <>

@@ -13,6 +13,7 @@ import { Button, Key } from '@/ui/button';
 import { Clashes, SaveState } from '@/ui/document/save-state';
 import { useDocument, type OpenDocument } from '@/ui/document/use-document';
 import { Frame } from '@/ui/frame';
+import { WayBack } from '@/ui/way-back';
 import { useKey } from '@/ui/keys';
 import { Glass } from '@/ui/glass';
 import { Scale } from '@/ui/scale';
@@ -140,6 +141,7 @@ export function Pair({ left, right }: { left: NoteView; right: NoteView }) {
         <section aria-label="Two glasses">
           <div className="head">
             <div>
+              <WayBack steps={[{ href: '/notebook', name: 'Notebook' }]} />
               <span className="soft">{left.tasting.id === right.tasting.id ? left.tasting.name : 'Two notes of yours'}</span>
               <h1>Left and right</h1>
               <SaveState open={open[side]} />
