@@ -77,7 +77,6 @@ export function OneCall({
         <p className="soft">The pair is locked{told ? '.' : '; it is marked when both glasses are uncovered.'}</p>
       ) : (
         <Button
-          tone="strong"
           disabled={!left.mayEdit}
           onPress={() => {
             setCall({ locked: true });
