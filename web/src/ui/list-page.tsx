@@ -14,6 +14,8 @@ export interface ListPage<T> {
   readonly next: string | null;
 }
 
+/** So many frames a list that is come back to may take to be drawn. */
+const mostFrames = 120;
 /** The row of a search and its filters over a list. */
 const Form = styled.form`
   display: grid;
@@ -117,10 +119,15 @@ export function useListPage<T, F extends { readonly q?: string | undefined }>({
   });
   useEffect(() => {
     const place = placeToReturnTo(path, at);
+    // As far down as one was, once as much of the list is drawn as there was; a list that has become shorter is not waited for.
+    const goTo = (where: number, least: number, tries: number) =>
+      requestAnimationFrame(() => (loaded.current >= least || tries === 0 ? window.scrollTo(0, where) : goTo(where, least, tries - 1)));
     if (place !== undefined)
-      void (place.loaded > first.items.length ? load(place.loaded) : Promise.resolve()).then(() => requestAnimationFrame(() => window.scrollTo(0, place.y)));
+      void (place.loaded > first.items.length ? load(place.loaded) : Promise.resolve()).then(() => goTo(place.y, place.loaded, mostFrames));
     let y = window.scrollY;
     const scrolled = () => {
+      // The page that comes next begins at its top: that is not where this one was left.
+      if (window.location.pathname !== path) return;
       y = window.scrollY;
       keep();
     };
