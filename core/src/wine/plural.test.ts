@@ -4,7 +4,8 @@ import { counted, listed, withArticle } from './plural';
 describe('counts, lists and articles in words', () => {
   it('counts agree with their nouns', () => {
     expect([0, 1, 2].map((n) => counted(n, 'day'))).toEqual(['no days', '1 day', '2 days']);
-    expect(counted(2, 'glass', 'glasses')).toBe('2 glasses');
+    expect(['tasting glass', 'dish', 'wash', 'box'].map((one) => counted(2, one))).toEqual(['2 tasting glasses', '2 dishes', '2 washes', '2 boxes']);
+    expect(counted(2, 'person', 'people')).toBe('2 people');
   });
   it('a list has one "and", before its last', () => {
     expect(listed([])).toBe('');

@@ -1,5 +1,7 @@
-/** A count with its noun: "1 note", "3 notes", "no notes". */
-export const counted = (n: number, one: string, many = `${one}s`): string => `${n === 0 ? 'no' : n} ${n === 1 ? one : many}`;
+/** A noun in the plural, by its last sound: "notes", "glasses", "washes". */
+const plural = (one: string): string => (/(?:s|x|ch|sh)$/.test(one) ? `${one}es` : `${one}s`);
+/** A count with its noun: "1 note", "3 notes", "no glasses". */
+export const counted = (n: number, one: string, many = plural(one)): string => `${n === 0 ? 'no' : n} ${n === 1 ? one : many}`;
 
 /** Things one after the other: "a", "a and b", "a, b and c". */
 export const listed = (things: readonly string[], and = 'and'): string =>

@@ -1,4 +1,5 @@
 'use client';
+import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { ApiProblem } from './api';
 
@@ -20,6 +21,17 @@ export function useAct() {
     }
   };
   const errors = useMemo(() => (problem instanceof ApiProblem ? problem.byField() : {}), [problem]);
-  return { run, busy, problem, errors, of: (field: string) => errors[field] };
+  return { run, busy, problem, errors };
+}
+/** An act after which the page is read anew. */
+export function useActAndRead() {
+  const router = useRouter();
+  const act = useAct();
+  const run = async (does: () => Promise<unknown>) => {
+    const done = await act.run(does);
+    if (done) router.refresh();
+    return done;
+  };
+  return { ...act, run };
 }
 export type Act = ReturnType<typeof useAct>;

@@ -3,6 +3,7 @@ import { useRef, type ReactNode } from 'react';
 import { useCheckbox } from 'react-aria/useCheckbox';
 import { useToggleState } from 'react-stately/useToggleState';
 import styled from 'styled-components';
+import { unseen } from './looks';
 
 const Tick = styled.label`
   position: relative;
@@ -34,12 +35,7 @@ const Tick = styled.label`
     opacity: 1;
   }
   input {
-    position: absolute;
-    inset: 0;
-    width: 100%;
-    height: 100%;
-    margin: 0;
-    opacity: 0;
+    ${unseen}
     cursor: inherit;
   }
   &:has(:focus-visible) i {

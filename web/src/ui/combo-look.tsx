@@ -1,5 +1,6 @@
 'use client';
 import styled from 'styled-components';
+import { labelled, writtenInto } from './looks';
 
 /** How a field with a list under it looks. */
 export const ComboLook = styled.div`
@@ -8,22 +9,12 @@ export const ComboLook = styled.div`
     display: grid;
     gap: 4px;
   }
-  label,
-  .label {
-    font-size: 0.8125rem;
-    color: var(--soft);
-  }
+  ${labelled}
   .box {
     position: relative;
   }
   input {
-    min-height: 44px;
-    min-width: 0;
-    width: 100%;
-    padding: 8px 12px;
-    border: 1px solid var(--line);
-    border-radius: 10px;
-    background: var(--raised);
+    ${writtenInto}
   }
   .box input {
     padding-right: 40px;
@@ -36,9 +27,5 @@ export const ComboLook = styled.div`
     background: transparent;
     color: var(--soft);
     cursor: pointer;
-  }
-  .error {
-    color: var(--madder);
-    font-size: 0.8125rem;
   }
 `;

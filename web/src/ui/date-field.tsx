@@ -6,6 +6,7 @@ import { I18nProvider } from 'react-aria-components/I18nProvider';
 import { Label } from 'react-aria-components/Label';
 import styled from 'styled-components';
 import { Hint, type Labelled } from './field';
+import { labelled } from './looks';
 
 const Wrap = styled.div`
   min-width: 0;
@@ -13,11 +14,7 @@ const Wrap = styled.div`
     display: grid;
     gap: 4px;
   }
-  label,
-  .label {
-    font-size: 0.8125rem;
-    color: var(--soft);
-  }
+  ${labelled}
   .parts {
     display: flex;
     flex-wrap: wrap;

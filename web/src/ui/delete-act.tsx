@@ -4,24 +4,47 @@ import { useAct } from './act';
 import { Button } from './button';
 import { Trouble } from './field';
 
+const usual = { asks: 'Delete', does: 'Delete it', keeps: 'Keep it' } as const;
 /** Deletes something after saying what hangs on it; what stands in its place afterwards is the caller's. */
-export function DeleteAct({ hangsOn, remove, onDeleted }: { hangsOn: () => Promise<string>; remove: () => Promise<unknown>; onDeleted: () => void }) {
+export function DeleteAct({
+  hangsOn,
+  remove,
+  onDeleted,
+  words = usual,
+}: {
+  /** What hangs on it, in a sentence. */
+  hangsOn: () => Promise<string>;
+  remove: () => Promise<unknown>;
+  onDeleted: () => void;
+  words?: { readonly asks: string; readonly does: string; readonly keeps: string };
+}) {
   const act = useAct();
   const [hanging, setHanging] = useState<string | null>(null);
   return (
     <>
       {hanging === null ? (
         <Button tone="quiet" size="small" disabled={act.busy} onPress={() => void act.run(async () => setHanging(await hangsOn()))}>
-          Delete
+          {words.asks}
         </Button>
       ) : (
         <span role="alert">
           {hanging}{' '}
-          <Button tone="danger" size="small" disabled={act.busy} onPress={() => void act.run(() => remove().then(onDeleted))}>
-            Delete it
+          <Button
+            tone="danger"
+            size="small"
+            disabled={act.busy}
+            onPress={() =>
+              void act.run(async () => {
+                await remove();
+                setHanging(null);
+                onDeleted();
+              })
+            }
+          >
+            {words.does}
           </Button>{' '}
           <Button size="small" onPress={() => setHanging(null)}>
-            Keep it
+            {words.keeps}
           </Button>
         </span>
       )}

@@ -5,6 +5,7 @@ import { Dialog, DialogTrigger } from 'react-aria-components/Dialog';
 import { Popover } from 'react-aria-components/Popover';
 import styled from 'styled-components';
 import { glossary } from './glossary';
+import { overPage, ring } from './looks';
 
 const Word = styled(Button)`
   display: inline;
@@ -17,18 +18,13 @@ const Word = styled(Button)`
   text-decoration: underline dotted;
   text-underline-offset: 3px;
   &[data-focus-visible] {
-    outline: 2px solid var(--madder);
-    outline-offset: 2px;
+    ${ring}
     border-radius: 4px;
   }
 `;
 const Over = styled(Popover)`
   max-width: min(340px, calc(100vw - 24px));
-  background: var(--raised);
-  color: var(--ink);
-  border: 1px solid var(--line);
-  border-radius: 12px;
-  box-shadow: 0 12px 40px rgb(0 0 0 / 14%);
+  ${overPage}
   padding: 14px 18px;
   font-size: 0.9375rem;
   line-height: 1.45;

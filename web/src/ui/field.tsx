@@ -2,28 +2,20 @@
 import { useRef } from 'react';
 import { useTextField } from 'react-aria/useTextField';
 import styled from 'styled-components';
+import { labelled, writtenInto } from './looks';
 
 /** A label above what it names. */
 export const Field = styled.div`
   display: grid;
   gap: 4px;
   min-width: 0;
-  label {
-    font-size: 0.8125rem;
-    color: var(--soft);
-  }
+  ${labelled}
   label span {
     font-weight: 400;
   }
   input,
   textarea {
-    min-height: 44px;
-    min-width: 0;
-    width: 100%;
-    padding: 8px 12px;
-    border: 1px solid var(--line);
-    border-radius: 10px;
-    background: var(--raised);
+    ${writtenInto}
   }
   input[aria-invalid='true'] {
     border-color: var(--madder);
@@ -31,10 +23,6 @@ export const Field = styled.div`
   textarea {
     min-height: 90px;
     resize: vertical;
-  }
-  .error {
-    color: var(--madder);
-    font-size: 0.8125rem;
   }
 `;
 export interface Labelled {

@@ -2,6 +2,7 @@
 import { FileTrigger } from 'react-aria-components/FileTrigger';
 import { Button as Pressable } from 'react-aria-components/Button';
 import styled from 'styled-components';
+import { ring } from './looks';
 
 const Look = styled(Pressable)`
   display: inline-flex;
@@ -18,8 +19,7 @@ const Look = styled(Pressable)`
     border-color: var(--soft);
   }
   &[data-focus-visible] {
-    outline: 2px solid var(--madder);
-    outline-offset: 2px;
+    ${ring}
   }
 `;
 

@@ -14,6 +14,7 @@ import type { Right } from '@/contract/roles';
 import { call } from './api';
 import { useMayEach } from './here';
 import { SheetOverPage } from './sheet';
+import { rowOver } from './looks';
 
 const Body = styled.div`
   display: grid;
@@ -44,14 +45,7 @@ const Body = styled.div`
     display: flex;
     align-items: baseline;
     gap: 10px;
-    padding: 9px 10px;
-    min-height: 42px;
-    border-radius: 8px;
-    cursor: pointer;
-    outline: none;
-  }
-  [role='option'][data-focused] {
-    background: var(--sunk);
+    ${rowOver}
   }
   [role='option'] span {
     font: 500 1.0625rem/1.25 var(--serif);

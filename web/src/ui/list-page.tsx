@@ -3,10 +3,10 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
-import { Button } from './button';
+import { Button, Key } from './button';
 import { SearchField } from './search-field';
 import { useKey } from './keys';
-import { leave, placeToReturnTo } from './place-in-list';
+import { usePlaceInList } from './place-in-list';
 import { searchOf } from './search';
 
 export interface ListPage<T> {
@@ -14,8 +14,6 @@ export interface ListPage<T> {
   readonly next: string | null;
 }
 
-/** So many frames a list that is come back to may take to be drawn. */
-const mostFrames = 120;
 /** The row of a search and its filters over a list. */
 const Form = styled.form`
   display: grid;
@@ -112,32 +110,7 @@ export function useListPage<T, F extends { readonly q?: string | undefined }>({
   };
   const search = searchOf(filters).toString();
   const at = search === '' ? '' : `?${search}`;
-  // Who comes back finds as much of the list, as far down, as they left.
-  const loaded = useRef(0);
-  useEffect(() => {
-    loaded.current = first.items.length + more.length;
-  });
-  useEffect(() => {
-    const place = placeToReturnTo(path, at);
-    // As far down as one was, once as much of the list is drawn as there was; a list that has become shorter is not waited for.
-    const goTo = (where: number, least: number, tries: number) =>
-      requestAnimationFrame(() => (loaded.current >= least || tries === 0 ? window.scrollTo(0, where) : goTo(where, least, tries - 1)));
-    if (place !== undefined)
-      void (place.loaded > first.items.length ? load(place.loaded) : Promise.resolve()).then(() => goTo(place.y, place.loaded, mostFrames));
-    let y = window.scrollY;
-    const scrolled = () => {
-      // The page that comes next begins at its top: that is not where this one was left.
-      if (window.location.pathname !== path) return;
-      y = window.scrollY;
-      keep();
-    };
-    const keep = () => leave(path, { search: at, loaded: loaded.current, y });
-    keep();
-    window.addEventListener('scroll', scrolled, { passive: true });
-    return () => window.removeEventListener('scroll', scrolled);
-    // One place for one address: what is loaded beside it is read when it is kept.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [path, at]);
+  usePlaceInList({ path, search: at, loaded: first.items.length + more.length, load });
   return { items: [...first.items, ...more], hasMore: next !== null, busy, load, ask, q, setQ, box };
 }
 
@@ -184,5 +157,21 @@ export function Filters({
         </SheetOverPage>
       )}
     </Form>
+  );
+}
+
+/** How much of a list is in sight, the way to more of it, and the key that searches it; nothing under an empty one. */
+export function ListEnd({ page, says }: { page: Pick<ReturnType<typeof useListPage>, 'items' | 'hasMore' | 'busy' | 'load'>; says: string }) {
+  if (page.items.length === 0) return null;
+  return (
+    <p className="soft end">
+      {says}{' '}
+      {page.hasMore && (
+        <Button size="small" disabled={page.busy} onPress={() => void page.load()}>
+          {page.busy ? 'Fetching' : 'Show more'}
+        </Button>
+      )}{' '}
+      <Key>/</Key> searches
+    </p>
   );
 }

@@ -5,6 +5,7 @@ import { Button } from 'react-aria-components/Button';
 import { Menu, MenuItem, MenuTrigger, SubmenuTrigger } from 'react-aria-components/Menu';
 import { Popover } from 'react-aria-components/Popover';
 import styled from 'styled-components';
+import { overPage, ring, rowOver } from './looks';
 
 const Trigger = styled(Button)`
   display: inline-flex;
@@ -32,8 +33,7 @@ const Trigger = styled(Button)`
     border-color: var(--soft);
   }
   &[data-focus-visible] {
-    outline: 2px solid var(--madder);
-    outline-offset: 2px;
+    ${ring}
   }
   @media (pointer: coarse) {
     min-height: 44px;
@@ -44,11 +44,7 @@ const Over = styled(Popover)`
   min-width: 190px;
   max-width: min(360px, calc(100vw - 24px));
   overflow: auto;
-  background: var(--raised);
-  color: var(--ink);
-  border: 1px solid var(--line);
-  border-radius: 12px;
-  box-shadow: 0 12px 40px rgb(0 0 0 / 14%);
+  ${overPage}
   padding: 6px;
 `;
 const Entry = styled(MenuItem)`
@@ -56,27 +52,16 @@ const Entry = styled(MenuItem)`
   align-items: center;
   justify-content: space-between;
   gap: 14px;
-  padding: 8px 12px;
-  min-height: 38px;
-  border-radius: 8px;
-  cursor: pointer;
-  outline: none;
+  ${rowOver}
   color: inherit;
   text-decoration: none;
   font-size: 0.9375rem;
-  &[data-focused],
-  &[data-open] {
-    background: var(--sunk);
-  }
   &[data-disabled] {
     color: var(--faint);
     cursor: default;
   }
   &[data-danger] {
     color: var(--madder);
-  }
-  @media (pointer: coarse) {
-    min-height: 44px;
   }
 `;
 export interface MenuEntry {

@@ -20,7 +20,6 @@ export function NumberField({
   value,
   onChange,
   step = 1,
-  hint,
 }: {
   label: string;
   unit: string;
@@ -29,8 +28,6 @@ export function NumberField({
   value: number | undefined;
   onChange: (value: number | undefined) => void;
   step?: number;
-  /** Beside the unit. */
-  hint?: string | undefined;
 }) {
   const ref = useRef<HTMLInputElement>(null);
   const [typed, setTyped] = useState<string | null>(null);
@@ -76,7 +73,7 @@ export function NumberField({
     <Field>
       <label {...labelProps}>
         {label}
-        <Hint>{[unit, hint].filter((part) => part !== undefined && part !== '').join(' · ')}</Hint>
+        <Hint>{unit}</Hint>
       </label>
       <input {...inputProps} autoComplete="off" ref={ref} />
       <FieldError {...errorMessageProps} says={wrong} />

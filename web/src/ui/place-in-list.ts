@@ -1,3 +1,5 @@
+import { useEffect, useRef } from 'react';
+
 /** Where a list was left, kept by the tab: its filters, how much of it was loaded, and how far down it was read. */
 interface Place {
   readonly search: string;
@@ -16,7 +18,7 @@ function placeOf(path: string): Place | undefined {
     return undefined;
   }
 }
-export function leave(path: string, place: Place): void {
+function leave(path: string, place: Place): void {
   try {
     sessionStorage.setItem(key(path), JSON.stringify(place));
   } catch {
@@ -35,7 +37,42 @@ export function leftAt(path: string): string {
   return path + (placeOf(path)?.search ?? '');
 }
 /** Where to go on reading a list that was gone back to; nothing for one that was newly asked for. */
-export function placeToReturnTo(path: string, search: string): Place | undefined {
+function placeToReturnTo(path: string, search: string): Place | undefined {
   const place = placeOf(path);
   return performance.now() - backAt < justNow && place?.search === search ? place : undefined;
+}
+
+/** So many frames a list that is come back to may take to be drawn. */
+const mostFrames = 120;
+interface Shown {
+  readonly path: string;
+  /** What narrows it, as it stands in the address. */
+  readonly search: string;
+  /** How many of its rows are drawn. */
+  readonly loaded: number;
+  /** Loads on until there are so many, or no more. */
+  readonly load: (least: number) => Promise<void>;
+}
+/** Keeps the place of a list while it is read; who comes back finds as much of it, as far down, as they left. */
+export function usePlaceInList(shown: Shown): void {
+  const latest = useRef(shown);
+  useEffect(() => {
+    latest.current = shown;
+  });
+  const { path, search } = shown;
+  useEffect(() => {
+    const place = placeToReturnTo(path, search);
+    // As far down as one was, once as much of the list is drawn as there was; a list that has become shorter is not waited for.
+    const goTo = (left: Place, tries: number) =>
+      requestAnimationFrame(() => (latest.current.loaded >= left.loaded || tries === 0 ? window.scrollTo(0, left.y) : goTo(left, tries - 1)));
+    const { loaded, load } = latest.current;
+    if (place !== undefined) void (place.loaded > loaded ? load(place.loaded) : Promise.resolve()).then(() => goTo(place, mostFrames));
+    const keep = () => {
+      // The page that comes next begins at its top: that is not where this one was left.
+      if (window.location.pathname === path) leave(path, { search, loaded: latest.current.loaded, y: window.scrollY });
+    };
+    keep();
+    window.addEventListener('scroll', keep, { passive: true });
+    return () => window.removeEventListener('scroll', keep);
+  }, [path, search]);
 }

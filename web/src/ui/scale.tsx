@@ -6,6 +6,7 @@ import styled from 'styled-components';
 import { midpoint, moved, notchWord, typedReading, widened, type Reading, type ScaleObservable } from '@rose/core/wine/observables';
 import { TextButton } from './button';
 import { BareField } from './field';
+import { unseen } from './looks';
 
 const Row = styled.div`
   display: grid;
@@ -62,12 +63,7 @@ const Line = styled.div`
     border-radius: 12px;
   }
   .thumb input {
-    position: absolute;
-    inset: 0;
-    width: 100%;
-    height: 100%;
-    margin: 0;
-    opacity: 0;
+    ${unseen}
     pointer-events: none;
   }
   .thumb:has(:focus-visible) {

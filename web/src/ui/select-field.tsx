@@ -7,33 +7,20 @@ import { Popover } from 'react-aria-components/Popover';
 import { Select, SelectValue } from 'react-aria-components/Select';
 import styled from 'styled-components';
 import { Hint, type Labelled } from './field';
+import { labelled, overPage, ring, rowOver, writtenInto } from './looks';
 
 const Wrap = styled(Select)`
   display: grid;
   gap: 4px;
   min-width: 0;
-  label,
-  .label {
-    font-size: 0.8125rem;
-    color: var(--soft);
-  }
-  .error {
-    color: var(--madder);
-    font-size: 0.8125rem;
-  }
+  ${labelled}
 ` as typeof Select;
 const Trigger = styled(Button)`
   display: flex;
   align-items: center;
   justify-content: space-between;
   gap: 8px;
-  min-height: 44px;
-  min-width: 0;
-  width: 100%;
-  padding: 8px 12px;
-  border: 1px solid var(--line);
-  border-radius: 10px;
-  background: var(--raised);
+  ${writtenInto}
   color: var(--ink);
   font: inherit;
   text-align: start;
@@ -44,8 +31,7 @@ const Trigger = styled(Button)`
     white-space: nowrap;
   }
   &[data-focus-visible] {
-    outline: 2px solid var(--madder);
-    outline-offset: 2px;
+    ${ring}
   }
   &[data-disabled] {
     opacity: 0.5;
@@ -61,29 +47,13 @@ export const OptionList = styled(Popover)`
   min-width: var(--trigger-width);
   max-width: min(480px, calc(100vw - 24px));
   overflow: auto;
-  background: var(--raised);
-  color: var(--ink);
-  border: 1px solid var(--line);
-  border-radius: 12px;
-  box-shadow: 0 12px 40px rgb(0 0 0 / 14%);
+  ${overPage}
   padding: 6px;
   [role='option'] {
-    padding: 9px 12px;
-    min-height: 40px;
-    border-radius: 8px;
-    cursor: pointer;
-    outline: none;
-  }
-  [role='option'][data-focused] {
-    background: var(--sunk);
+    ${rowOver}
   }
   [role='option'][data-selected] {
     font-weight: 650;
-  }
-  @media (pointer: coarse) {
-    [role='option'] {
-      min-height: 44px;
-    }
   }
 `;
 

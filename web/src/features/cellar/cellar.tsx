@@ -5,11 +5,11 @@ import styled from 'styled-components';
 import type { WineFilters, AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
-import { Button, ButtonLink, Key } from '@/ui/button';
+import { Button, ButtonLink } from '@/ui/button';
 import { SelectField } from '@/ui/select-field';
 import { Frame, Page } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
-import { Filters, useListPage } from '@/ui/list-page';
+import { Filters, ListEnd, useListPage } from '@/ui/list-page';
 import { facts } from '@rose/core/wine/facts';
 import { petalsOf } from '@rose/core/rose/rose';
 import { countryName } from '@/ui/place-names';
@@ -75,7 +75,7 @@ export function Cellar({ first, filters, countries }: { first: Listing; filters:
   const router = useRouter();
   const mayEdit = useMay('cellar.edit');
   const page = useListPage({ path: '/cellar', more: (input) => call(contract.wine.list, input), first, filters });
-  const { items: wines, hasMore, busy, load, ask } = page;
+  const { items: wines, ask } = page;
   const filtered = Object.keys(filters).some((key) => !['sort', 'direction'].includes(key));
   return (
     <Frame keys={{ '/': 'search' }}>
@@ -196,17 +196,7 @@ export function Cellar({ first, filters, countries }: { first: Listing; filters:
             )}
           </List>
         )}
-        {wines.length > 0 && (
-          <p className="soft end">
-            {wines.length} of {first.count} shown{' '}
-            {hasMore && (
-              <Button size="small" disabled={busy} onPress={() => void load()}>
-                {busy ? 'Fetching' : 'Show more'}
-              </Button>
-            )}{' '}
-            <Key>/</Key> searches
-          </p>
-        )}
+        <ListEnd page={page} says={`${wines.length} of ${first.count} shown`} />
       </Page>
     </Frame>
   );

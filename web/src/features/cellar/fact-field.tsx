@@ -7,6 +7,7 @@ import { CountryField } from '@/ui/finder-field';
 import { MenuButton } from '@/ui/menu';
 import { NumberField } from '@/ui/number-field';
 import { SelectField } from '@/ui/select-field';
+import { alsoInFive } from './five-fields';
 import { GrapesField } from './grapes-field';
 import type { SetFact } from './set-fact';
 
@@ -35,7 +36,7 @@ const Fact = styled.div`
 export function FactField({ id, known, set, asked }: { id: FactId; known: WineFacts; set: SetFact; asked: boolean }) {
   const stated = known[id];
   return (
-    <Fact id={`fact-${id}`} data-asked={asked || undefined}>
+    <Fact {...(alsoInFive.has(id) ? {} : { id: `fact-${id}` })} data-asked={asked || undefined}>
       <ByKind id={id} value={stated?.value as unknown} set={set as (id: FactId, value: unknown) => void} />
       <span className="changes">
         <span>{effectsInWords(id)}</span>

@@ -71,8 +71,12 @@ export function FiveFields({ open, set, isNew }: { open: OpenDocument<WineDocume
           onChange={(colour) => set('colour', colour)}
         />
       </div>
-      <GrapesText wine={wine} set={set} />
-      <PlaceText wine={wine} set={set} />
+      <div id="fact-grapes">
+        <GrapesText wine={wine} set={set} />
+      </div>
+      <div id="fact-region">
+        <PlaceText wine={wine} set={set} />
+      </div>
       <div id="fact-abv">
         <NumberField
           label="Strength"
@@ -102,75 +106,93 @@ export function FiveFields({ open, set, isNew }: { open: OpenDocument<WineDocume
   );
 }
 
-/** What is typed stays as it was typed until the field is left; what it says is kept at once. */
-function useTyped(stands: string) {
+/**
+ * Free text of parts with commas between, the last of which is being written: what is typed stays as it was typed until the field is left, and what it says is
+ * kept at once.
+ */
+function TypedParts({
+  label,
+  hint,
+  placeholder,
+  stands,
+  write,
+  completions,
+}: {
+  label: string;
+  hint: string;
+  placeholder: string;
+  /** What is kept, as text. */
+  stands: string;
+  write: (text: string) => void;
+  /** The names a beginning can become. */
+  completions: (begun: string) => readonly { readonly id: string; readonly name: string }[];
+}) {
   const [typed, setTyped] = useState<string | null>(null);
-  return { text: typed ?? stands, type: setTyped, leave: () => setTyped(null) };
-}
-function GrapesText({ wine, set }: { wine: WineDocument; set: SetFact }) {
-  const { text, type, leave } = useTyped(grapesAsText(factOf(wine.facts, 'grapes') ?? []));
-  const write = (next: string) => {
-    type(next);
-    const grapes = grapesFromText(next);
-    set('grapes', grapes.length === 0 ? undefined : grapes);
+  const text = typed ?? stands;
+  const put = (next: string) => {
+    setTyped(next);
+    write(next);
   };
-  // The last grape of several is the one that is being written.
   const done = text.slice(0, text.lastIndexOf(',') + 1);
-  const found = grapesFor(text.slice(done.length));
+  const found = completions(text.slice(done.length));
   return (
-    <div id="fact-grapes">
-      <SuggestField
-        label="Grapes"
-        hint="with shares if you know them"
-        placeholder="Merlot 60, Cabernet Franc"
-        text={text}
-        onText={write}
-        onLeave={leave}
-        found={found}
-        onPick={(name) => write(`${done}${done === '' ? '' : ' '}${name}`)}
-      />
-    </div>
+    <SuggestField
+      label={label}
+      hint={hint}
+      placeholder={placeholder}
+      text={text}
+      onText={put}
+      onLeave={() => setTyped(null)}
+      found={found}
+      onPick={(id) => put(`${done}${done === '' ? '' : ' '}${found.find((entry) => entry.id === id)!.name}`)}
+    />
   );
 }
+const GrapesText = ({ wine, set }: { wine: WineDocument; set: SetFact }) => (
+  <TypedParts
+    label="Grapes"
+    hint="with shares if you know them"
+    placeholder="Merlot 60, Cabernet Franc"
+    stands={grapesAsText(factOf(wine.facts, 'grapes') ?? [])}
+    write={(text) => {
+      const grapes = grapesFromText(text);
+      set('grapes', grapes.length === 0 ? undefined : grapes);
+    }}
+    completions={grapesFor}
+  />
+);
+/** So many letters begin a country, and so many countries are offered. */
+const [fewest, most] = [2, 6];
 function PlaceText({ wine, set }: { wine: WineDocument; set: SetFact }) {
-  const names = useMemo(() => Object.entries(countryNames()), []);
-  const called = useMemo(() => {
-    const codes = new Map(names.map(([code, name]) => [fold(name), code]));
-    // A code is one in capitals: "It" may be the beginning of a name.
-    return (name: string) => codes.get(fold(name)) ?? names.find(([code]) => code === name)?.[0];
-  }, [names]);
-  const country = factOf(wine.facts, 'country');
-  const stands = [factOf(wine.facts, 'region'), country === undefined ? undefined : countryName(country)].filter((part) => part !== undefined).join(', ');
-  const { text, type, leave } = useTyped(stands);
-  const write = (next: string) => {
-    type(next);
-    const place = placeFromText(next, called);
-    // What stays as it is, is not written: somebody else may be changing it.
-    if (place.region !== (factOf(wine.facts, 'region') ?? '')) set('region', place.region === '' ? undefined : place.region);
-    if (place.country !== (country ?? '')) set('country', place.country === '' ? undefined : place.country);
-  };
-  const done = text.slice(0, text.lastIndexOf(',') + 1);
-  const last = fold(text.slice(done.length));
-  const found = last.length < 2 ? [] : names.filter(([, name]) => fold(name).startsWith(last) && fold(name) !== last).slice(0, 6);
+  const names = useMemo(() => Object.entries(countryNames()).map(([id, name]) => ({ id, name, folded: fold(name) })), []);
+  // A code is one in capitals: "It" may be the beginning of a name.
+  const called = (text: string) => names.find(({ id, folded }) => folded === fold(text) || id === text)?.id;
+  const [region, country] = [factOf(wine.facts, 'region'), factOf(wine.facts, 'country')];
   return (
-    <div id="fact-region">
-      <SuggestField
-        label="Place"
-        hint="region, country"
-        placeholder="Piedmont, Italy"
-        text={text}
-        onText={write}
-        onLeave={leave}
-        found={found.map(([id, name]) => ({ id, name }))}
-        onPick={(code) => write(`${done}${done === '' ? '' : ' '}${countryName(code)}`)}
-      />
-    </div>
+    <TypedParts
+      label="Place"
+      hint="region, country"
+      placeholder="Piedmont, Italy"
+      stands={[region, country === undefined ? undefined : countryName(country)].filter((part) => part !== undefined).join(', ')}
+      write={(text) => {
+        const place = placeFromText(text, called);
+        // What stays as it is, is not written: somebody else may be changing it.
+        if (place.region !== (region ?? '')) set('region', place.region === '' ? undefined : place.region);
+        if (place.country !== (country ?? '')) set('country', place.country === '' ? undefined : place.country);
+      }}
+      completions={(begun) => {
+        const start = fold(begun);
+        return start.length < fewest ? [] : names.filter(({ folded }) => folded.startsWith(start) && folded !== start).slice(0, most);
+      }}
+    />
   );
 }
 /** The facts of the five, shown there and not among the rest. */
 export const inFive: ReadonlySet<FactId> = new Set(['colour', 'abv', 'takenFor']);
+/** Those of them that have fields of their own among the rest too: shares one by one, country and region apart. Who is led to one is led to the five. */
+export const alsoInFive: ReadonlySet<FactId> = new Set(['grapes', 'region', 'country']);
 /** A stated fact in few words, for the line of a fold. */
 export const inShort = (wine: WineDocument, id: FactId): string => {
   const value = factOf(wine.facts, id);
-  return value === undefined ? '' : namedFact(id, value);
+  return value === undefined ? '' : id === 'country' ? countryName(String(value)) : namedFact(id, value);
 };

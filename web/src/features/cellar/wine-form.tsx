@@ -15,7 +15,7 @@ import { useHere } from '@/ui/here';
 import { SelectField } from '@/ui/select-field';
 import { WayBack } from '@/ui/way-back';
 import { FactField } from './fact-field';
-import { FiveFields, inFive, inShort } from './five-fields';
+import { FiveFields, alsoInFive, inFive, inShort } from './five-fields';
 import { LotRow } from './lot-row';
 import { settingFacts, type SetFact } from './set-fact';
 
@@ -106,7 +106,7 @@ export function WineForm({ id, revision, document, asked }: { id: string; revisi
   const title = wine.name.trim() === '' ? 'A new wine' : wine.name;
   useEffect(() => {
     if (asked === undefined) return;
-    const field = window.document.getElementById(`fact-${asked}`);
+    const field = window.document.getElementById(`fact-${asked === 'country' ? 'region' : asked}`);
     field?.scrollIntoView({ block: 'center' });
     field?.querySelector<HTMLElement>('input, button')?.focus();
   }, [asked]);
@@ -202,7 +202,7 @@ function FactsOf({
     <section aria-label={groups[group]}>
       <Disclosure
         wide
-        open={asked !== undefined && ids.includes(asked)}
+        open={asked !== undefined && ids.includes(asked) && !alsoInFive.has(asked)}
         says={
           <>
             <span>

@@ -2,7 +2,7 @@
 import dynamic from 'next/dynamic';
 import { useMemo, useRef, useState } from 'react';
 import styled from 'styled-components';
-import { withoutWine } from '@rose/core/flight/flight';
+import { pouringOrder, withoutWine } from '@rose/core/flight/flight';
 import { bestMove } from '@rose/core/order/advice';
 import { judgeOrder, restKinds, strainWord } from '@rose/core/order/judge';
 import { schoolOf } from '@rose/core/order/ordering-rules';
@@ -10,6 +10,7 @@ import { mostWines } from '@rose/core/order/solve';
 import type { Routine } from '@rose/core/routine/routine';
 import { amountsOf } from '@rose/knowledge/evening/amounts';
 import { CourseLine } from '@/ui/course-line';
+import { say } from '@/ui/say';
 import { FlightPage } from '@/features/shared-flight/flight-head';
 import { useFlight, type LoadedFlight } from '@/features/shared-flight/use-flight';
 import { useSolver } from '@/workers/use-solver';
@@ -99,6 +100,19 @@ export function Chart({
     setBefore(now.strain);
     change({ order: next });
   };
+  // What is brought back stands where it stood, whatever was changed meanwhile; its pins are gone with it.
+  const takeOut = (wine: string) => {
+    const [entry, at, name] = [flight.wines.find((other) => other.id === wine), order.indexOf(wine), nameOf(wine)];
+    open.change((d) => withoutWine(d, wine));
+    if (entry === undefined) return;
+    const bringBack = () =>
+      open.change((d) => {
+        if (d.wines.some((other) => other.id === wine)) return d;
+        const now = pouringOrder(d);
+        return { ...d, wines: [...d.wines, entry], order: [...now.slice(0, at), wine, ...now.slice(at)] };
+      });
+    say({ says: `${name} is out of the flight.`, act: { says: 'Bring it back', does: bringBack } });
+  };
   return (
     <FlightPage loaded={loaded} opened={opened} keys={{ 'alt ←': 'move a wine earlier', 'alt →': 'move a wine later' }}>
       {mayEdit && (
@@ -143,8 +157,7 @@ export function Chart({
             onOrder={reorder}
             onPins={(pins) => change({ pins })}
             onWine={changeWine}
-            onRemove={(wine) => open.change((d) => withoutWine(d, wine))}
-            onUndo={open.undo}
+            onRemove={takeOut}
           />
           {mayEdit &&
             (flight.wines.length < mostWines ? (

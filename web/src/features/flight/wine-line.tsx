@@ -23,7 +23,6 @@ import { Rose } from '@/ui/rose';
 import { pinWords } from './pin-words';
 import { Explained } from '@/ui/explained';
 import { MenuButton, type MenuEntry } from '@/ui/menu';
-import { say } from '@/ui/say';
 import { Tip } from '@/ui/tip';
 
 const List = styled(GridList<FlightWineView>)`
@@ -144,7 +143,6 @@ export function WineLine({
   onPins,
   onWine,
   onRemove,
-  onUndo,
 }: {
   wines: readonly FlightWineView[];
   flight: FlightDocument;
@@ -157,7 +155,6 @@ export function WineLine({
   onPins: (pins: readonly Pin[]) => void;
   onWine: (wine: string, next: Partial<FlightWineEntry>) => void;
   onRemove: (wine: string) => void;
-  onUndo: () => void;
 }) {
   const move = (wine: string, to: number) => {
     const rest = order.filter((entry) => entry !== wine);
@@ -214,14 +211,10 @@ export function WineLine({
           : [],
       ),
       { id: 'more', says: opened === wine ? 'close its own pour' : 'its own pour, glass, temperature', does: () => setOpened(opened === wine ? null : wine) },
-      { id: 'out', says: 'take out', danger: true, does: () => takeOut(wine) },
+      { id: 'out', says: 'take out', danger: true, does: () => onRemove(wine) },
     ];
   };
   const saidOf = (pin: Pin, wine: string) => (pin.kind === 'before' && pin.other === wine ? `after ${nameOf(pin.wine)}` : pinWords(pin, nameOf));
-  const takeOut = (wine: string) => {
-    onRemove(wine);
-    say({ says: `${nameOf(wine)} is out of the flight.`, act: { says: 'Undo', does: onUndo } });
-  };
   const entries = new Map(flight.wines.map((entry) => [entry.id, entry]));
   return (
     <div

@@ -61,7 +61,7 @@ export function Field({ id, observed, set, help = false }: { id: ObservableId; o
   const [open, setOpen] = useState(false);
   if (!help) return <Control id={id} observed={observed} set={set} />;
   const how = (
-    <How expanded={open} label={`${observables[id].label}: how is it done?`} onPress={() => setOpen(!open)}>
+    <How expanded={open} label={`${observables[id].label.replace(/\?$/, '')}: how is it done?`} onPress={() => setOpen(!open)}>
       how?
     </How>
   );

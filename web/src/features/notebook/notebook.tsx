@@ -10,7 +10,7 @@ import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { searchOf } from '@/ui/search';
 import type { NoteFilters, AnswerOf } from '@/contract/answers';
-import { Button, Key } from '@/ui/button';
+import { Button } from '@/ui/button';
 import { MenuButton } from '@/ui/menu';
 import { counted } from '@rose/core/wine/plural';
 import { CheckBox } from '@/ui/check-box';
@@ -18,7 +18,7 @@ import { DayField } from '@/ui/date-field';
 import { SelectField } from '@/ui/select-field';
 import { Frame, Page } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
-import { Filters, useListPage } from '@/ui/list-page';
+import { Filters, ListEnd, useListPage } from '@/ui/list-page';
 import { petalsOfNote } from '@rose/core/rose/rose';
 import { Rose } from '@/ui/rose';
 import { Begin } from './begin';
@@ -82,7 +82,7 @@ export function Notebook({ first, filters }: { first: NotebookPage; filters: Not
   const router = useRouter();
   const [picked, setPicked] = useState<readonly string[]>([]);
   const page = useListPage({ path: '/notebook', more: (input) => call(contract.note.list, input), first, filters, limit: 30 });
-  const { items: notes, hasMore, busy, load, ask } = page;
+  const { items: notes, ask } = page;
   const query = searchOf(filters);
   return (
     <Frame keys={{ '/': 'search' }}>
@@ -189,17 +189,7 @@ export function Notebook({ first, filters }: { first: NotebookPage; filters: Not
             })}
           </List>
         )}
-        {notes.length > 0 && (
-          <p className="soft end">
-            {notes.length} shown{' '}
-            {hasMore && (
-              <Button size="small" disabled={busy} onPress={() => void load()}>
-                {busy ? 'Fetching' : 'Show more'}
-              </Button>
-            )}{' '}
-            <Key>/</Key> searches
-          </p>
-        )}
+        <ListEnd page={page} says={`${notes.length} shown`} />
       </Page>
     </Frame>
   );

@@ -54,7 +54,7 @@ export function Dishes({ dishes }: AnswerOf<'dish', 'list'>) {
       <Page>
         <div className="title">
           <h1>Table</h1>
-          <span className="soft">{counted(dishes.length, 'dish', 'dishes')}, each built from its parts</span>
+          <span className="soft">{counted(dishes.length, 'dish')}, each built from its parts</span>
           {mayEdit && (
             <div className="actions">
               <Button tone="strong" onPress={() => router.push(`/pairing/${v7()}?new`)}>

@@ -1,11 +1,10 @@
 'use client';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { roles, type Role } from '@/contract/roles';
 import { labelsOf } from '@rose/core/wine/keys';
-import { useAct } from '@/ui/act';
+import { useActAndRead } from '@/ui/act';
 import { ActForm } from '@/ui/act-form';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
@@ -20,16 +19,13 @@ const roleNames = labelsOf(roles);
 
 /** Who belongs to the venue and what their part is; who is invited; and in the demo the letters of its simulated post. */
 export function PeoplePage({ people, letters }: { people: AnswerOf<'member', 'list'>; letters: readonly Letter[] }) {
-  const router = useRouter();
-  const act = useAct();
+  const act = useActAndRead();
+  const inviting = useActAndRead();
   const mayInvite = useMay('people.edit');
   const days = useDays();
   const [email, setEmail] = useState('');
   const [part, setPart] = useState<Role>('host');
   const [leaving, setLeaving] = useState('');
-  const after = async (run: () => Promise<unknown>) => {
-    if (await act.run(run)) router.refresh();
-  };
   return (
     <SettingsPage says="Who works here; guests of a tasting need no account">
       {act.problem !== null && <Trouble role="alert">{act.problem.message}</Trouble>}
@@ -47,7 +43,7 @@ export function PeoplePage({ people, letters }: { people: AnswerOf<'member', 'li
                 hideLabel
                 label={`Part of ${member.name}`}
                 value={member.role}
-                onChange={(role) => void after(() => call(contract.member.setRole, { userId: member.userId, role }))}
+                onChange={(role) => void act.run(() => call(contract.member.setRole, { userId: member.userId, role }))}
                 options={roleNames}
               />
             ) : (
@@ -63,7 +59,7 @@ export function PeoplePage({ people, letters }: { people: AnswerOf<'member', 'li
             {leaving === member.userId && (
               <div role="alert" className="leaving">
                 {member.name} can no longer come in; their tokens stop; their notes stay here.{' '}
-                <Button size="small" tone="danger" onPress={() => void after(() => call(contract.member.remove, { userId: member.userId }))}>
+                <Button size="small" tone="danger" onPress={() => void act.run(() => call(contract.member.remove, { userId: member.userId }))}>
                   Remove {member.name}
                 </Button>{' '}
                 <Button size="small" onPress={() => setLeaving('')}>
@@ -83,17 +79,17 @@ export function PeoplePage({ people, letters }: { people: AnswerOf<'member', 'li
               </span>
             </span>
             <span />
-            <Button size="small" onPress={() => void after(() => call(contract.member.revokeInvitation, { id: open.id }))}>
+            <Button size="small" onPress={() => void act.run(() => call(contract.member.revokeInvitation, { id: open.id }))}>
               Withdraw
             </Button>
           </div>
         ))}
         {mayInvite && (
           <ActForm
-            act={act}
+            act={inviting}
             className="few"
             onSubmit={() => {
-              void after(async () => {
+              void inviting.run(async () => {
                 await call(contract.member.invite, { email, role: part });
                 setEmail('');
               });

@@ -1,9 +1,8 @@
 'use client';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
-import { useAct } from '@/ui/act';
+import { useActAndRead } from '@/ui/act';
 import { ActForm } from '@/ui/act-form';
 import { call } from '@/ui/api';
 import { Button, ButtonLink } from '@/ui/button';
@@ -15,14 +14,11 @@ type Token = AnswerOf<'token', 'list'>['tokens'][number];
 
 /** Tokens for programs, and everything as files. */
 export function ProgramsPage({ tokens }: { tokens: readonly Token[] }) {
-  const router = useRouter();
-  const act = useAct();
+  const act = useActAndRead();
+  const making = useActAndRead();
   const days = useDays();
   const [tokenName, setTokenName] = useState('');
   const [made, setMade] = useState('');
-  const after = async (run: () => Promise<unknown>) => {
-    if (await act.run(run)) router.refresh();
-  };
   return (
     <SettingsPage says="Your data in other hands, and by other programs">
       {act.problem !== null && <Trouble role="alert">{act.problem.message}</Trouble>}
@@ -41,7 +37,7 @@ export function ProgramsPage({ tokens }: { tokens: readonly Token[] }) {
               </span>
             </span>
             <span />
-            <Button size="small" onPress={() => void after(() => call(contract.token.revoke, { id: token.id }))}>
+            <Button size="small" onPress={() => void act.run(() => call(contract.token.revoke, { id: token.id }))}>
               Revoke
             </Button>
           </div>
@@ -53,10 +49,10 @@ export function ProgramsPage({ tokens }: { tokens: readonly Token[] }) {
           </div>
         )}
         <ActForm
-          act={act}
+          act={making}
           className="few"
           onSubmit={() => {
-            void after(async () => {
+            void making.run(async () => {
               setMade((await call(contract.token.create, { name: tokenName })).token);
               setTokenName('');
             });

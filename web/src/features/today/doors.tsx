@@ -1,10 +1,9 @@
 'use client';
 import { ArrowRight } from 'lucide-react';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import styled from 'styled-components';
 import { contract } from '@/contract/client';
-import { useAct } from '@/ui/act';
+import { useActAndRead } from '@/ui/act';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { Trouble } from '@/ui/field';
@@ -101,21 +100,16 @@ export function Doors() {
 
 /** Invented wines to try everything with, which go again as one act. */
 export function WinesToPlayWith({ present }: { present: number }) {
-  const router = useRouter();
-  const act = useAct();
+  const act = useActAndRead();
   const mayAdd = useMay('cellar.edit');
   if (!mayAdd) return null;
-  const load = () =>
-    act.run(async () => {
-      await call(contract.sample.load, {});
-      router.refresh();
-    });
+  const load = () => act.run(() => call(contract.sample.load, {}));
   return (
     <>
       <Play>
         {present === 0 ? (
           <>
-            <span>Nothing at hand? Twenty-six invented wines to play with; they go again as one act.</span>
+            <span>Nothing at hand? Put invented wines in the cellar to play with; they go again as one act.</span>
             <Button disabled={act.busy} onPress={() => void load()}>
               Put them in the cellar
             </Button>

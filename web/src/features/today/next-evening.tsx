@@ -60,7 +60,7 @@ export function NextEvening({ loaded, firstPour }: { loaded: LoadedFlight; first
       .map((row) => `${row.name}: ${counted(row.short, 'more bottle')} to buy.`),
     ...(whole?.amounts.glasses ?? [])
       .filter((plan) => plan.washes === undefined)
-      .map((plan) => `Glasses: ${counted(plan.held, plan.name)} ${plan.held === 1 ? 'is' : 'are'} not enough for one wine each.`),
+      .map((plan) => `Glasses: ${plan.held} × ${plan.name}: not enough for one wine each.`),
   ].filter((line) => line !== '');
   return (
     <Evening aria-label="The next evening">

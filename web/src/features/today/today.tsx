@@ -89,7 +89,7 @@ export function Today({ view, next }: { view: View; next: { loaded: LoadedFlight
           <h1>{empty ? `Welcome to ${venue}` : 'Today'}</h1>
           {!empty && (
             <span className="soft">
-              {counted(has.wines, 'wine')} · {counted(has.flights, 'flight')} · {has.notes >= 1000 ? 'more than a thousand notes' : counted(has.notes, 'note')}
+              {counted(has.wines, 'wine')} · {counted(has.flights, 'flight')} · {has.notes >= 1000 ? 'a thousand notes or more' : counted(has.notes, 'note')}
             </span>
           )}
           {!empty && (
