@@ -1,4 +1,4 @@
-import { comeIn } from '../e2e/browser';
+import { comeIn, visit } from '../e2e/browser';
 import { below, timeBoth, type Figure } from './measure';
 import { served } from './served';
 
@@ -7,6 +7,8 @@ export async function find(): Promise<Figure[]> {
   return served(async ({ base, browser }) => {
     const page = await browser.newPage();
     await comeIn(page, base);
+    // A page that computes nothing of its own meanwhile.
+    await visit(page, `${base}/cellar`);
     const words = ['l', 'la', 'lam', 'black', 'slate wire', 'kiln', 'fire', 'oct', 'vento', 'xino'];
     let at = 0;
     const ask = (path: string) => page.evaluate((address) => fetch(address).then((answer) => answer.json()), path);

@@ -46,7 +46,7 @@ describe('the contract', () => {
         'a wine stands in a flight once',
         'the exact shares add up to more than 100',
         'a span runs from low to high',
-        'three capital letters, such as EUR',
+        'choose a currency, such as EUR',
       ])
         expect(text.includes(word), `${file} holds “${word}”`).toBe(false);
     }

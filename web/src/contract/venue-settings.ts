@@ -7,6 +7,15 @@ import { keysOf } from '@rose/core/wine/keys';
 import { temperatureUnits, volumeUnits } from '@rose/core/wine/measure';
 import { media } from '@rose/knowledge/cooling-places/index';
 
+/** Any zone the platform can reckon in: what a device calls its own may be an older name, or UTC, which no list of zones has. */
+function isZone(name: string): boolean {
+  if (!/^[A-Z]/i.test(name)) return false;
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: name }).format() !== '';
+  } catch {
+    return false;
+  }
+}
 /** Minor units of the venue's currency. */
 const money = z.number().int().min(0).max(10_000_000);
 /** Readings of a probe in the venue's own fridge, bucket, freezer or room. */
@@ -24,12 +33,9 @@ export const probeRun = z.strictObject({
 
 /** What a venue sets once. */
 export const venueSettings = z.strictObject({
-  country: z.string().regex(/^[A-Z]{2}$/, 'two capital letters'),
-  currency: z.string().regex(/^[A-Z]{3}$/, 'three capital letters, such as EUR'),
-  timeZone: z
-    .string()
-    .max(60)
-    .refine((zone) => Intl.supportedValuesOf('timeZone').includes(zone), 'a time zone such as Europe/Athens'),
+  country: z.string().regex(/^[A-Z]{2}$/, 'choose a country, such as GR'),
+  currency: z.string().regex(/^[A-Z]{3}$/, 'choose a currency, such as EUR'),
+  timeZone: z.string().max(60).refine(isZone, 'choose a time zone, such as Europe/Athens'),
   school: z.enum(schools.map((school) => school.id)),
   /** The routine a new glass begins with: one that ships, or the latest version of an own one. */
   routine: z.string().min(1).max(64),

@@ -9,7 +9,7 @@ export const TaskList = styled.ol`
   border-top: 1px solid var(--line);
   li {
     display: grid;
-    grid-template-columns: 54px minmax(0, 1fr) auto;
+    grid-template-columns: 3.4rem minmax(0, 1fr) auto;
     gap: 12px;
     align-items: center;
     min-height: 44px;

@@ -164,5 +164,8 @@ describe('what hangs on a thing, and what is changed alone', () => {
     const { venue } = (await run(me, owner, {})) as AnswerOf<'account', 'me'>;
     expect([venue!.name, venue!.settings.temperature, venue!.settings.volume, venue!.settings.country]).toEqual(['The quay', 'F', 'oz', 'GR']);
     await expect(run(saveVenue, owner, { settings: { currency: 'euro' } })).rejects.toMatchObject({ status: 422 });
+    // Devices name their zone in their own way: by an older name of the tz database, or UTC.
+    for (const timeZone of ['UTC', 'Asia/Calcutta', 'Asia/Kolkata', 'Europe/Kiev']) await run(saveVenue, owner, { settings: { timeZone } });
+    for (const timeZone of ['', 'Mars/Base', '+05:30']) await expect(run(saveVenue, owner, { settings: { timeZone } })).rejects.toMatchObject({ status: 422 });
   });
 });
