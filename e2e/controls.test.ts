@@ -24,6 +24,7 @@ async function tabTo(wanted: (at: Awaited<ReturnType<typeof focused>>) => boolea
   }
   throw new Error('the keyboard did not get there');
 }
+const gone = (selector: string) => page.waitForFunction((wanted) => document.querySelector(wanted) === null, {}, selector);
 const address = (has: string) => page.waitForFunction((text) => location.search.includes(text), { timeout: 10_000 }, has);
 
 // The keys of each pattern: WAI-ARIA Authoring Practices 1.2 (from memory).
@@ -84,6 +85,52 @@ describe('by keyboard alone', () => {
     await key('ArrowUp');
     await address('from=2027-02-01');
   });
+  it('a day is picked from a month: arrows go by day and week, a page by month, Escape leaves it as it was', async () => {
+    await visit(page, `${base}/notebook?from=2026-02-27`);
+    await tabTo((at) => at.role === 'button' && at.says.includes('Calendar'));
+    await key('Enter');
+    await page.waitForSelector('[role=dialog] [role=grid]');
+    await page.waitForFunction(() => document.activeElement?.getAttribute('aria-label')?.includes('27 February 2026') === true);
+    await key('ArrowDown', 'ArrowRight');
+    await page.waitForFunction(() => document.activeElement?.getAttribute('aria-label')?.includes('7 March 2026') === true);
+    await key('Escape');
+    await gone('[role=dialog]');
+    expect(new URL(page.url()).search).toBe('?from=2026-02-27');
+    expect((await focused()).says).toContain('Calendar');
+    await key('Enter');
+    await page.waitForFunction(() => document.activeElement?.getAttribute('aria-label')?.includes('27 February 2026') === true);
+    await key('PageUp', 'Enter');
+    await gone('[role=dialog]');
+    await address('from=2026-01-27');
+  });
+  it('several boxes are one group with a name; a space ticks each', async () => {
+    await visit(page, `${base}/pairing`);
+    const dishes = () => page.$$eval('main ul > li', (rows) => rows.length);
+    const all = await dishes();
+    await press(page, 'Without an allergen');
+    await page.waitForSelector('[role=dialog] [role=group]');
+    const group = await page.$eval('[role=dialog] [role=group]', (element) => document.getElementById(element.getAttribute('aria-labelledby')!)?.textContent);
+    expect(group).toBe('Without');
+    await page.$eval('[role=dialog] input[value=eggs]', (input) => input.focus());
+    await key('Space');
+    await page.$eval('[role=dialog] input[value=milk]', (input) => input.focus());
+    await key('Space');
+    // The second is ticked before the list that leaves out the first has come.
+    await address('without=eggs%2Cmilk');
+    await page.$eval('[role=dialog] input[value=eggs]', (input) => input.focus());
+    await key('Space');
+    await page.waitForFunction(() => location.search === '?without=milk');
+    await page.waitForFunction((before) => document.querySelectorAll('main ul > li').length < before, {}, all);
+    expect(await page.$eval('main', (main) => /allergens:[^.]*milk/.test(main.textContent))).toBe(false);
+    await key('Escape');
+    await press(page, 'Without milk');
+    await page.waitForSelector('[role=dialog] input[value=milk]');
+    await page.$eval('[role=dialog] input[value=milk]', (input) => input.focus());
+    await key('Space');
+    await page.waitForFunction((before) => document.querySelectorAll('main ul > li').length === before, {}, all);
+    await key('Escape');
+    await gone('[role=dialog]');
+  });
   it('quarters are tabs: one stop, arrows go round, and the keys of the desk still work', async () => {
     await visit(page, `${base}/notebook?q=slate`);
     await press(page, 'Slate Wire');
@@ -113,7 +160,6 @@ describe('by keyboard alone', () => {
   });
 });
 describe('the controls of the gallery, by keyboard alone', () => {
-  const gone = (selector: string) => page.waitForFunction((wanted) => document.querySelector(wanted) === null, {}, selector);
   it('a menu opens on its first act, goes round by arrows, leads further in and back, and acts by Enter', async () => {
     await visit(page, `${base}/gallery`);
     await tabTo((at) => at.role === 'button' && at.says.trim().startsWith('A menu'), 120);
@@ -225,6 +271,8 @@ describe('the controls of the gallery, by keyboard alone', () => {
     await tabTo((at) => at.says.trim() === 'strain' && at.role === 'button', 160).catch(() =>
       visit(page, `${base}/gallery`).then(() => tabTo((at) => at.says.trim() === 'strain', 160)),
     );
+    // What lies over the page goes when the page is scrolled under it, as it may be to reach the next control.
+    await page.evaluate(() => document.activeElement!.scrollIntoView({ block: 'center' }));
     await key('Enter');
     await page.waitForSelector('[role=dialog]');
     await waitForText(page, 'How much one glass spoils the next');

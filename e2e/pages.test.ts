@@ -110,6 +110,7 @@ describe('every page', () => {
           back: document.querySelector('nav[aria-label="Way back"] a, nav[aria-label="Main"] a[aria-current=page], nav[aria-label="Settings"]') !== null,
         }));
         if (address === '/gallery') continue;
+        if (address !== '/nowhere' && (await page.title()) === 'Rose Compass') found.push(`${address} ${size} has no title of its own`);
         if (shape.headings !== 1) found.push(`${address} ${size} has ${shape.headings} headings`);
         if (shape.main.length > 1) found.push(`${address} ${size} has ${shape.main.length} main acts: ${shape.main.join(', ')}`);
         if (!shape.back && !doors.includes(address) && address !== '/nowhere') found.push(`${address} ${size} has no way back`);

@@ -22,6 +22,9 @@ export const certainties = [10, 25, 50, 75, 90] as const;
 export const moments = { first: 'the first pour', air: 'after air', food: 'after food', next: 'the next day' } as const;
 export type Moment = keyof typeof moments;
 
+/** How a glass is called: by its wine where the label is in sight, by its letter otherwise. */
+export const glassTitle = (of: { readonly wine: { readonly name: string } | null; readonly code: string }): string => of.wine?.name ?? `Glass ${of.code}`;
+
 export const conditions = {
   cold: 'I have a cold',
   toothpaste: 'toothpaste within the hour',

@@ -14,6 +14,13 @@ export function fold(text: string): string {
     .replace(/[^\p{L}\p{N}]+/gu, ' ')
     .trim();
 }
+/** Whether a text holds every word that is asked for, however either is written. */
+export function holdsWords(text: string, asked: string): boolean {
+  const folded = fold(text);
+  return fold(asked)
+    .split(' ')
+    .every((word) => folded.includes(word));
+}
 const spelled: Record<string, string> = { ß: 'ss', ø: 'o', ł: 'l', æ: 'ae', œ: 'oe', đ: 'd', þ: 'th', ð: 'd' };
 
 /** A number with at most `digits` decimals and no trailing zeros: 13.50 → "13.5". */

@@ -23,3 +23,5 @@ type Narrows<C extends { readonly input: z.ZodType }> = Omit<Frozen<z.input<C['i
 /** What narrows a list, as it stands in the address of a page. */
 export type WineFilters = Narrows<typeof contract.wine.list>;
 export type NoteFilters = Narrows<typeof contract.note.list>;
+export type FlightFilters = Narrows<typeof contract.flight.list>;
+export type DishFilters = Narrows<typeof contract.dish.list>;

@@ -7,7 +7,7 @@ import { themeIds } from '@rose/core/theme/theme';
 import { localTime } from '@rose/core/wine/day-schema';
 import { amounts, flightWine, venueFacts } from './computed';
 import { because } from './because';
-import { act, nothing, one, read, removal, savedOutput, whole, writeInput } from './contract';
+import { act, one, read, removal, savedOutput, whole, writeInput } from './contract';
 import { afternoon } from './prepare';
 import { onlyRegistered } from './registered';
 
@@ -53,7 +53,11 @@ export const flight = {
     path: '/flights',
     summary: 'The flights of the venue',
     allow: 'read',
-    input: nothing,
+    input: z.strictObject({
+      q: z.string().max(200).default(''),
+      /** Still to come, or without a date yet; or poured. */
+      when: z.enum(['coming', 'poured']).optional(),
+    }),
     output: z.object({ flights: z.array(z.object({ id: z.string(), name: z.string(), starts: z.string(), guests: z.number(), wines: z.number() })) }),
   }),
   get: read({

@@ -1,10 +1,12 @@
 import { z } from 'zod';
+import { allergens } from '@rose/knowledge/pairing/index';
 import { dishAxes } from '@rose/core/pairing/dish';
 import { dishDocument } from '@rose/core/pairing/dish-schema';
 import { pairingWine } from './computed';
 import { because } from './because';
-import { act, nothing, one, read, removal, savedOutput, writeInput } from './contract';
+import { act, one, read, removal, savedOutput, writeInput } from './contract';
 
+const allergenIds: ReadonlySet<string> = new Set(Object.keys(allergens));
 const among = z
   .string()
   .regex(/^(cellar|styles|flight:[0-9a-f-]{36})$/, 'cellar, styles or flight:… with its id')
@@ -47,7 +49,14 @@ export const dish = {
     path: '/dishes',
     summary: 'The dishes of the venue, each with its allergens',
     allow: 'read',
-    input: nothing,
+    input: z.strictObject({
+      q: z.string().max(200).default(''),
+      /** Leaves out dishes whose parts are known to hold one of these: "milk,egg". */
+      without: z
+        .string()
+        .refine((listed) => listed.split(',').every((id) => allergenIds.has(id)), 'allergens, with commas between')
+        .optional(),
+    }),
     output: z.object({
       dishes: z.array(
         z.object({ id: z.string(), name: z.string(), parts: z.number(), allergens: z.array(z.string()), taste: z.record(z.enum(dishAxes), z.number()) }),

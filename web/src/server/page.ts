@@ -43,5 +43,14 @@ export async function mustBeAbleTo(right: Right): Promise<void> {
   if (!may(actor, right)) notFound();
 }
 
+const paging: ReadonlySet<string> = new Set(['cursor', 'limit']);
+/** What of the parameters of an address a list may be narrowed by. */
+export const narrowing = ({ input }: { readonly input: z.ZodObject }, asked: Readonly<Record<string, unknown>>): Record<string, string> =>
+  Object.fromEntries(
+    Object.keys(input.shape).flatMap((key) => {
+      const value = asked[key];
+      return typeof value === 'string' && value !== '' && !paging.has(key) ? [[key, value]] : [];
+    }),
+  );
 /** Whether the parameters of an address are what a contract takes: nonsense there narrows nothing. */
 export const accepts = <S extends z.ZodType>(schema: S, sent: unknown): sent is z.input<S> => schema.safeParse(sent).success;

@@ -1,5 +1,5 @@
 'use client';
-import { useRef, type ReactNode } from 'react';
+import { useRef, type ComponentProps, type ReactNode, type RefObject } from 'react';
 import { useCheckbox } from 'react-aria/useCheckbox';
 import { useToggleState } from 'react-stately/useToggleState';
 import styled from 'styled-components';
@@ -48,6 +48,33 @@ const Tick = styled.label`
   }
 `;
 
+/** A box with its tick, and the words beside it. */
+export const Ticked = ({
+  label,
+  input,
+  inputRef,
+  selected,
+  disabled = false,
+  children,
+}: {
+  label: ComponentProps<'label'>;
+  input: ComponentProps<'input'>;
+  inputRef: RefObject<HTMLInputElement | null>;
+  selected: boolean;
+  disabled?: boolean;
+  children: ReactNode;
+}) => (
+  <Tick {...label} data-selected={selected || undefined} data-disabled={disabled || undefined}>
+    <input {...input} ref={inputRef} />
+    <i aria-hidden>
+      <svg width="14" height="14" viewBox="0 0 14 14" fill="none" stroke="currentColor" strokeWidth="2">
+        <path d="M2 7.5 5.5 11 12 3.5" />
+      </svg>
+    </i>
+    {children}
+  </Tick>
+);
+
 /** Yes or no. Without words beside it, `label` says what it ticks. */
 export function CheckBox({
   children,
@@ -67,14 +94,8 @@ export function CheckBox({
   const state = useToggleState(said);
   const { labelProps, inputProps } = useCheckbox(said, state, ref);
   return (
-    <Tick {...labelProps} data-selected={checked || undefined} data-disabled={disabled || undefined}>
-      <input {...inputProps} ref={ref} />
-      <i aria-hidden>
-        <svg width="14" height="14" viewBox="0 0 14 14" fill="none" stroke="currentColor" strokeWidth="2">
-          <path d="M2 7.5 5.5 11 12 3.5" />
-        </svg>
-      </i>
+    <Ticked label={labelProps} input={inputProps} inputRef={ref} selected={checked} disabled={disabled}>
       {children}
-    </Tick>
+    </Ticked>
   );
 }

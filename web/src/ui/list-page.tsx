@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button, Key } from './button';
 import { SearchField } from './search-field';
@@ -17,7 +17,7 @@ export interface ListPage<T> {
 /** The row of a search and its filters over a list. */
 const Form = styled.form`
   display: grid;
-  grid-template-columns: minmax(180px, 2fr);
+  grid-template-columns: minmax(150px, 1.4fr);
   grid-auto-flow: column;
   grid-auto-columns: minmax(110px, 1fr);
   gap: 10px;
@@ -78,12 +78,18 @@ export function useListPage<T, F extends { readonly q?: string | undefined }>({
   const [q, setQ] = useState(filters.q ?? '');
   const [busy, setBusy] = useState(false);
   const box = useRef<HTMLDivElement>(null);
+  // What was asked for, before the list that answers it has come: a second filter set meanwhile does not undo the first.
+  const [asked, setAsked] = useState(filters);
   useEffect(() => {
     setMore([]);
     setNext(first.next);
+    setAsked(filters);
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- filters are those of this first page.
   }, [first]);
   const ask = (change: Record<string, string>) => {
-    const wanted = searchOf({ ...filters, q, ...change });
+    const all = { ...asked, q, ...change };
+    setAsked(all);
+    const wanted = searchOf(all);
     router.replace(`${path}${wanted.size > 0 ? `?${wanted}` : ''}`, { scroll: false });
   };
   useEffect(() => {
@@ -111,21 +117,30 @@ export function useListPage<T, F extends { readonly q?: string | undefined }>({
   const search = searchOf(filters).toString();
   const at = search === '' ? '' : `?${search}`;
   usePlaceInList({ path, search: at, loaded: first.items.length + more.length, load });
-  return { items: [...first.items, ...more], hasMore: next !== null, busy, load, ask, q, setQ, box };
+  return { items: [...first.items, ...more], hasMore: next !== null, busy, load, ask, asked, q, setQ, box };
 }
+
+const noMore = () => Promise.resolve({ items: [], next: null });
+/** {@link useListPage} for a list that comes whole. */
+export const useWholeList = <T, F extends { readonly q?: string | undefined }>(path: string, items: readonly T[], filters: F) => {
+  const first = useMemo(() => ({ items, next: null }), [items]);
+  return useListPage<T, F>({ path, more: noMore, first, filters });
+};
+/** From so many on a list that comes whole is searched; a shorter one is seen at a glance. */
+export const searchedFrom = 7;
 
 /** What a list is narrowed by: words first, the rest beside them, on a phone in a sheet. */
 export function Filters({
   page,
   hint,
-  set,
+  set = 0,
   children,
 }: {
   page: Pick<ReturnType<typeof useListPage>, 'ask' | 'q' | 'setQ' | 'box'>;
   hint: string;
   /** How many filters are set beside the words. */
-  set: number;
-  children: ReactNode;
+  set?: number;
+  children?: ReactNode;
 }) {
   const [sheet, setSheet] = useState(false);
   const { ask, q, setQ, box } = page;
@@ -140,11 +155,13 @@ export function Filters({
       <div ref={box}>
         <SearchField label="Search" hint={hint} placeholder="/" value={q} onChange={setQ} />
       </div>
-      <div className="fold">
-        <Button size="small" onPress={() => setSheet(true)}>
-          Filters{set > 0 ? `, ${set} set` : ''}
-        </Button>
-      </div>
+      {children !== undefined && (
+        <div className="fold">
+          <Button size="small" onPress={() => setSheet(true)}>
+            Filters{set > 0 ? `, ${set} set` : ''}
+          </Button>
+        </div>
+      )}
       <div className="more">{children}</div>
       {sheet && (
         <SheetOverPage label="Filters" place="below" close={() => setSheet(false)}>

@@ -75,7 +75,7 @@ export function Cellar({ first, filters, countries }: { first: Listing; filters:
   const router = useRouter();
   const mayEdit = useMay('cellar.edit');
   const page = useListPage({ path: '/cellar', more: (input) => call(contract.wine.list, input), first, filters });
-  const { items: wines, ask } = page;
+  const { items: wines, ask, asked } = page;
   const filtered = Object.keys(filters).some((key) => !['sort', 'direction'].includes(key));
   return (
     <Frame keys={{ '/': 'search' }}>
@@ -108,25 +108,25 @@ export function Cellar({ first, filters, countries }: { first: Listing; filters:
         </div>
         {(first.count > 0 || filtered) && (
           <Filters page={page} hint="name, maker, grape, place" set={Object.keys(filters).filter((key) => !['q', 'sort', 'direction'].includes(key)).length}>
-            <SelectField label="Colour" value={filters.colour ?? ''} onChange={(colour) => ask({ colour })} empty="any" options={facts.colour.options} />
-            <SelectField label="Bubbles" value={filters.bubbles ?? ''} onChange={(bubbles) => ask({ bubbles })} empty="any" options={facts.bubbles.options} />
+            <SelectField label="Colour" value={asked.colour ?? ''} onChange={(colour) => ask({ colour })} empty="any" options={facts.colour.options} />
+            <SelectField label="Bubbles" value={asked.bubbles ?? ''} onChange={(bubbles) => ask({ bubbles })} empty="any" options={facts.bubbles.options} />
             <SelectField
               label="Country"
-              value={filters.country ?? ''}
+              value={asked.country ?? ''}
               onChange={(country) => ask({ country })}
               empty="any"
               options={Object.fromEntries(countries.map((code) => [code, countryName(code)]))}
             />
             <SelectField
               label="Show"
-              value={filters.deleted === 'yes' ? 'deleted' : (filters.held ?? '')}
+              value={asked.deleted === 'yes' ? 'deleted' : (asked.held ?? '')}
               onChange={(show) => ask(show === 'deleted' ? { deleted: 'yes', held: '' } : { deleted: '', held: show })}
               empty="all"
               options={{ yes: 'held', no: 'none left', deleted: 'deleted' }}
             />
             <SelectField
               label="Sorted by"
-              value={`${filters.sort ?? 'name'}.${filters.direction ?? 'up'}`}
+              value={`${asked.sort ?? 'name'}.${asked.direction ?? 'up'}`}
               onChange={(value) => ask({ sort: value.split('.')[0]!, direction: value.split('.')[1]! })}
               options={{
                 'name.up': 'name',

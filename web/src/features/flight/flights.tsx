@@ -6,6 +6,9 @@ import { localTimeInWords } from '@rose/core/wine/day';
 import { Frame, Page } from '@/ui/frame';
 import { counted } from '@rose/core/wine/plural';
 import { useMay } from '@/ui/here';
+import { Filters, searchedFrom, useWholeList } from '@/ui/list-page';
+import { SelectField } from '@/ui/select-field';
+import type { AnswerOf, FlightFilters } from '@/contract/answers';
 
 const List = styled.ul`
   list-style: none;
@@ -37,14 +40,17 @@ const List = styled.ul`
     }
   }
 `;
-export function Flights({ flights }: { flights: readonly { id: string; name: string; starts: string; guests: number; wines: number }[] }) {
+export function Flights({ flights, filters }: AnswerOf<'flight', 'list'> & { filters: FlightFilters }) {
+  const page = useWholeList('/flights', flights, filters);
+  const { asked } = page;
+  const narrowed = Object.keys(filters).length > 0;
   const mayEdit = useMay('flight.edit');
   return (
     <Frame>
       <Page>
         <div className="title">
           <h1>Flights</h1>
-          {flights.length > 0 && <span className="soft">{flights.length} planned or poured</span>}
+          {flights.length > 0 && <span className="soft">{narrowed ? `${flights.length} of what you asked for` : `${flights.length} planned or poured`}</span>}
           {mayEdit && (
             <div className="actions">
               <ButtonLink tone="strong" href="/flights/new">
@@ -53,7 +59,20 @@ export function Flights({ flights }: { flights: readonly { id: string; name: str
             </div>
           )}
         </div>
-        {flights.length === 0 ? (
+        {(narrowed || flights.length >= searchedFrom) && (
+          <Filters page={page} hint="name" set={filters.when === undefined ? 0 : 1}>
+            <SelectField
+              label="Show"
+              value={asked.when ?? ''}
+              onChange={(when) => page.ask({ when })}
+              empty="all"
+              options={{ coming: 'still to come', poured: 'poured' }}
+            />
+          </Filters>
+        )}
+        {flights.length === 0 && narrowed ? (
+          <p className="soft">No flight fits this. Take a word or the filter away.</p>
+        ) : flights.length === 0 ? (
           <p className="soft">
             No flights yet. Plan one: say what it is for, take the wines that are proposed or choose your own, and the best order comes with its reasons.
           </p>

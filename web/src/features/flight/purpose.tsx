@@ -46,6 +46,12 @@ const Grid = styled.div`
   .wide {
     grid-column: span 2;
   }
+  @media (max-width: 47.5em) {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+    .moment {
+      grid-column: span 2;
+    }
+  }
 `;
 const Found = styled.ul`
   list-style: none;
@@ -126,7 +132,9 @@ export function Purpose({
           <div className="wide">
             <TextField label="Name" value={flight.name} onChange={(name) => change({ name }, 'name')} />
           </div>
-          <MomentField label="First pour" hint="your clock" value={flight.starts} onChange={(starts) => change({ starts }, 'starts')} />
+          <div className="moment">
+            <MomentField label="First pour" hint="your clock" value={flight.starts} onChange={(starts) => change({ starts }, 'starts')} />
+          </div>
           {number('guests', 'Guests', 'people', 0, 500, 0)}
           {choice('theme', 'Theme', labels(themes))}
           {choice('evening', 'Kind of evening', labels(eveningKinds))}

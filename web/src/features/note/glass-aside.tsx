@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { glassColour, rimInWords } from '@rose/core/appearance/colour';
 import { petalsOfNote } from '@rose/core/rose/rose';
 import { dayInWords } from '@rose/core/wine/day';
-import type { NoteDocument } from '@rose/core/wine/note';
+import { glassTitle, type NoteDocument } from '@rose/core/wine/note';
 import { quarters, type Quarter } from '@rose/core/wine/observables';
 import type { NoteView } from '@/contract/answers';
 import { SaveState } from '@/ui/document/save-state';
@@ -36,7 +36,7 @@ export function GlassAside({
   watch: WatchControl;
 }) {
   const colour = glassColour(doc.observed);
-  const title = note.wine?.name ?? `Glass ${note.code}`;
+  const title = glassTitle(note);
   return (
     <aside aria-label="The glass">
       <WayBack steps={[{ href: '/notebook', name: 'Notebook' }]} />

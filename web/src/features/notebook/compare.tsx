@@ -3,7 +3,7 @@ import Link from 'next/link';
 import styled from 'styled-components';
 import { compareReadings, contrast, sharedSmells } from '@rose/core/prose/contrast';
 import { asText, composeNote } from '@rose/core/prose/prose';
-import { moments } from '@rose/core/wine/note';
+import { glassTitle, moments } from '@rose/core/wine/note';
 import { observableIds, observables, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
 import { chipName } from '@rose/knowledge/smells/index';
 import type { NoteView } from '@/contract/answers';
@@ -55,7 +55,6 @@ const Table = styled.table`
 
 /** Two notes side by side: what each says, what only one smelt, and for each scale which is more. */
 export function Compare({ left, right }: { left: NoteView; right: NoteView }) {
-  const title = (note: NoteView) => note.wine?.name ?? `Glass ${note.code}`;
   const smells = sharedSmells(left.document.chips, right.document.chips, chipName);
   // Two moments of one glass are told apart by when, two glasses by where they stand.
   const sameGlass = left.moments.some((other) => other.id === right.id);
@@ -89,12 +88,12 @@ export function Compare({ left, right }: { left: NoteView; right: NoteView }) {
           {[left, right].map((note, i) => (
             <section key={i} aria-label={i === 0 ? 'Left' : 'Right'}>
               <h2>
-                <Link href={`/notes/${note.id}`}>{title(note)}</Link>
+                <Link href={`/notes/${note.id}`}>{glassTitle(note)}</Link>
               </h2>
               <small>
                 {note.taster}, {dayInWords(note.day)}, {moments[note.moment]}
               </small>
-              <Rose size={220} title={title(note)} petals={petalsOfNote(note.document, i === 0 ? right.document : left.document)} />
+              <Rose size={220} title={glassTitle(note)} petals={petalsOfNote(note.document, i === 0 ? right.document : left.document)} />
               <p className="text">{asText(composeNote(note.document, chipName)) || 'Nothing recorded.'}</p>
             </section>
           ))}

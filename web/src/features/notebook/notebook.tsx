@@ -5,7 +5,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { glassColour } from '@rose/core/appearance/colour';
 import { colourWord } from '@rose/core/wine/colour-class';
-import { moments } from '@rose/core/wine/note';
+import { glassTitle, moments } from '@rose/core/wine/note';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { searchOf } from '@/ui/search';
@@ -82,7 +82,7 @@ export function Notebook({ first, filters }: { first: NotebookPage; filters: Not
   const router = useRouter();
   const [picked, setPicked] = useState<readonly string[]>([]);
   const page = useListPage({ path: '/notebook', more: (input) => call(contract.note.list, input), first, filters, limit: 30 });
-  const { items: notes, ask } = page;
+  const { items: notes, ask, asked } = page;
   const query = searchOf(filters);
   return (
     <Frame keys={{ '/': 'search' }}>
@@ -113,24 +113,24 @@ export function Notebook({ first, filters }: { first: NotebookPage; filters: Not
         <Begin />
         {(first.count > 0 || Object.keys(filters).length > 0) && (
           <Filters page={page} hint="smells, words, wines, grapes" set={Object.keys(filters).filter((key) => key !== 'q').length}>
-            <SelectField label="Colour" value={filters.colour ?? ''} onChange={(colour) => ask({ colour })} empty="any" options={colourWord} />
+            <SelectField label="Colour" value={asked.colour ?? ''} onChange={(colour) => ask({ colour })} empty="any" options={colourWord} />
             <SelectField
               label="Mark"
-              value={String(filters.least ?? '')}
+              value={String(asked.least ?? '')}
               onChange={(least) => ask({ least })}
               empty="any"
               options={{ 70: '70 or more', 80: '80 or more', 85: '85 or more', 90: '90 or more', 95: '95 or more' }}
             />
-            <SelectField label="Whose" value={filters.mine ?? ''} onChange={(mine) => ask({ mine })} empty="everybody’s" options={{ yes: 'mine' }} />
+            <SelectField label="Whose" value={asked.mine ?? ''} onChange={(mine) => ask({ mine })} empty="everybody’s" options={{ yes: 'mine' }} />
             <SelectField
               label="Tasters"
-              value={filters.clear ?? ''}
+              value={asked.clear ?? ''}
               onChange={(clear) => ask({ clear })}
               empty="in any state"
               options={{ yes: 'without cold, coffee, toothpaste, perfume' }}
             />
-            <DayField label="From" value={filters.from ?? ''} onChange={(from) => ask({ from })} />
-            <DayField label="To" value={filters.to ?? ''} onChange={(to) => ask({ to })} />
+            <DayField label="From" value={asked.from ?? ''} onChange={(from) => ask({ from })} />
+            <DayField label="To" value={asked.to ?? ''} onChange={(to) => ask({ to })} />
           </Filters>
         )}
         {notes.length === 0 ? (
@@ -142,7 +142,7 @@ export function Notebook({ first, filters }: { first: NotebookPage; filters: Not
         ) : (
           <List>
             {notes.map((note) => {
-              const title = note.wine?.name ?? `Glass ${note.code}`;
+              const title = glassTitle(note);
               return (
                 <li key={note.id}>
                   <CheckBox

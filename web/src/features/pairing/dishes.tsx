@@ -1,15 +1,21 @@
 'use client';
-import { counted } from '@rose/core/wine/plural';
+import { counted, listed } from '@rose/core/wine/plural';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { v7 } from 'uuid';
 import { dishAxisLabel, plateAxes, type DishAxis } from '@rose/core/pairing/dish';
-import type { AnswerOf } from '@/contract/answers';
+import { keysOf } from '@rose/core/wine/keys';
+import { allergens } from '@rose/knowledge/pairing/index';
+import type { AnswerOf, DishFilters } from '@/contract/answers';
 import { Button } from '@/ui/button';
 import { Frame, Page } from '@/ui/frame';
 import { Rose } from '@/ui/rose';
 import { useMay } from '@/ui/here';
+import { Filters, useWholeList } from '@/ui/list-page';
+import { CheckBoxes } from '@/ui/check-boxes';
+import { SheetOverPage } from '@/ui/sheet';
 
 const List = styled.ul`
   list-style: none;
@@ -44,9 +50,22 @@ const List = styled.ul`
     font-size: 0.8125rem;
   }
 `;
+const Without = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 14px;
+  margin-bottom: 14px;
+`;
+const allergenIds = keysOf(allergens);
 export const platePetals = (taste: Readonly<Record<DishAxis, number>>) => plateAxes.map((key) => ({ key, label: dishAxisLabel[key], value: taste[key] }));
 
-export function Dishes({ dishes }: AnswerOf<'dish', 'list'>) {
+export function Dishes({ dishes, filters }: AnswerOf<'dish', 'list'> & { filters: DishFilters }) {
+  const page = useWholeList('/pairing', dishes, filters);
+  const { asked } = page;
+  const [choosing, setChoosing] = useState(false);
+  const narrowed = Object.keys(filters).length > 0;
+  const without = allergenIds.filter((id) => asked.without?.split(',').includes(id));
   const router = useRouter();
   const mayEdit = useMay('dish.edit');
   return (
@@ -54,7 +73,9 @@ export function Dishes({ dishes }: AnswerOf<'dish', 'list'>) {
       <Page>
         <div className="title">
           <h1>Table</h1>
-          <span className="soft">{counted(dishes.length, 'dish')}, each built from its parts</span>
+          <span className="soft">
+            {narrowed ? `${counted(dishes.length, 'dish')} of what you asked for` : `${counted(dishes.length, 'dish')}, each built from its parts`}
+          </span>
           {mayEdit && (
             <div className="actions">
               <Button tone="strong" onPress={() => router.push(`/pairing/${v7()}?new`)}>
@@ -63,7 +84,28 @@ export function Dishes({ dishes }: AnswerOf<'dish', 'list'>) {
             </div>
           )}
         </div>
-        {dishes.length === 0 ? (
+        {(narrowed || dishes.length > 0) && (
+          <>
+            <Filters page={page} hint="name" />
+            <Without>
+              <Button size="small" onPress={() => setChoosing(true)}>
+                {without.length === 0 ? 'Without an allergen' : `Without ${listed(without.map((id) => allergens[id]))}`}
+              </Button>
+              {without.length > 0 && <span className="soft">Only what the parts are known to hold is left out: ask the kitchen before somebody eats.</span>}
+            </Without>
+          </>
+        )}
+        {choosing && (
+          <SheetOverPage label="Without" close={() => setChoosing(false)}>
+            <CheckBoxes label="Without" options={allergens} value={without} onChange={(ids) => page.ask({ without: ids.join(',') })} />
+            <Button tone="strong" onPress={() => setChoosing(false)}>
+              Show what fits
+            </Button>
+          </SheetOverPage>
+        )}
+        {dishes.length === 0 && narrowed ? (
+          <p className="soft">No dish fits this. Take a word or an allergen away.</p>
+        ) : dishes.length === 0 ? (
           <p className="soft">No dishes yet. Build one from its parts, and see which wines fit it and why.</p>
         ) : (
           <List>

@@ -5,6 +5,7 @@ import { bearings, hueLadders, isHue, observables, type Reading } from '@rose/co
 import { Button, Key } from '@/ui/button';
 import { CallSlider } from '@/ui/call-slider';
 import { CheckBox } from '@/ui/check-box';
+import { CheckBoxes } from '@/ui/check-boxes';
 import { Choice } from '@/ui/choice';
 import { CourseLine } from '@/ui/course-line';
 import { DayField, MomentField } from '@/ui/date-field';
@@ -45,6 +46,7 @@ export function Gallery() {
   const [country, setCountry] = useState('GR');
   const [day, setDay] = useState('2026-11-26');
   const [ticked, setTicked] = useState(true);
+  const [several, setSeveral] = useState<readonly ('a' | 'b' | 'c')[]>(['b']);
   const [call, setCall] = useState(-40);
   const [sheet, setSheet] = useState(false);
   const act = useAct();
@@ -91,6 +93,7 @@ export function Gallery() {
           <CheckBox checked disabled onChange={() => undefined}>
             Not to be changed
           </CheckBox>
+          <CheckBoxes label="Any of these" options={{ a: 'one', b: 'another', c: 'a third' }} value={several} onChange={setSeveral} />
         </div>
         <h2>Acts</h2>
         <div style={{ display: 'flex', gap: 14, flexWrap: 'wrap', alignItems: 'center' }}>

@@ -1,6 +1,7 @@
-import { and, desc, eq, inArray, isNull, ne, sql } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNull, ne, not, or, sql } from 'drizzle-orm';
 import { emptyFlight, type FlightDocument } from '@rose/core/flight/flight';
 import { flightDocument } from '@rose/core/flight/flight-schema';
+import { holdsWords } from '@rose/core/wine/search-folding';
 import { amountsOf, type Amounts } from '@rose/knowledge/evening/amounts';
 import { flight, flightPrint, flightWine, glass, note, tasting } from '../../db/schema';
 import { knownWines } from '../cellar/profiles';
@@ -9,7 +10,7 @@ import { serve } from '../command';
 import { removing, saveDocument } from '../document';
 import { notFound } from '../problem';
 import { cellarView, readVenue, winesOf, winesOfEach } from './read';
-import { flightStore, readFlight, readFlights } from './store';
+import { coming, flightStore, readFlight, readFlights } from './store';
 import { instantIn, wallTime } from '../wall-time';
 
 export const saveFlight = serve(contract.flight.save, (tx, actor, input, reply) => saveDocument(tx, flightStore, actor.venueId, input.id, input, reply));
@@ -39,7 +40,9 @@ export const flightHangsOn = serve(contract.flight.hangsOn, async (db, actor, { 
 
 /** The local time of the first pour; what an older program stored says seconds too. */
 const starts = sql<string>`left(coalesce(${flight.document}->>'starts', ''), 16)`;
-export const listFlights = serve(contract.flight.list, async (db, actor) => {
+const mostListed = 500;
+export const listFlights = serve(contract.flight.list, async (db, actor, { q, when }) => {
+  const asked = { coming: or(coming(), isNull(flight.startsAt)), poured: not(coming()) };
   // A list shows five things of a flight: they are picked out where they lie, whatever shape it was stored in.
   const rows = await db
     .select({
@@ -51,10 +54,10 @@ export const listFlights = serve(contract.flight.list, async (db, actor) => {
       toBuy: sql<number>`(select count(*)::int from jsonb_array_elements(${flight.document}->'wines') as entry where jsonb_exists(entry, 'buy'))`,
     })
     .from(flight)
-    .where(and(eq(flight.venueId, actor.venueId), isNull(flight.deletedAt)))
-    .orderBy(sql`${flight.startsAt} desc nulls last`, desc(flight.updatedAt))
-    .limit(500);
-  return { flights: rows.map(({ inCellar, toBuy, ...row }) => ({ ...row, wines: inCellar + toBuy })) };
+    .where(and(eq(flight.venueId, actor.venueId), isNull(flight.deletedAt), when === undefined ? undefined : asked[when]))
+    .orderBy(sql`${flight.startsAt} desc nulls last`, desc(flight.updatedAt));
+  const named = rows.filter((row) => holdsWords(row.name, q)).slice(0, mostListed);
+  return { flights: named.map(({ inCellar, toBuy, ...row }) => ({ ...row, wines: inCellar + toBuy })) };
 });
 export const getFlight = serve(contract.flight.get, async (db, actor, input, reply) => {
   const { id, revision, document, plan } = await readFlight(db, actor.venueId, input.id);

@@ -1,4 +1,4 @@
-import { and, eq, inArray, isNull } from 'drizzle-orm';
+import { and, eq, gt, inArray, isNull } from 'drizzle-orm';
 import { pouringOrder, type FlightDocument } from '@rose/core/flight/flight';
 import type { Reader, Tx } from '../../db/client';
 import { flight, flightWine, wine } from '../../db/schema';
@@ -22,6 +22,11 @@ async function writeWines(tx: Tx, venueId: string, flightId: string, document: F
     });
   await tx.insert(flightWine).values(wines.map((wineId, place) => ({ venueId, flightId, wineId, place })));
 }
+/** An evening is still today's for so many hours after its first pour. */
+const stillOn = 6;
+/** A flight that is still to be poured, or being poured. */
+export const coming = () => gt(flight.startsAt, new Date(Date.now() - stillOn * 3_600_000));
+
 export async function timeZoneOf(db: Reader, venueId: string): Promise<string> {
   return (await settingsOf(db, venueId)).timeZone;
 }

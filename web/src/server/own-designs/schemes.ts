@@ -1,4 +1,5 @@
 import { asScheme } from '@rose/core/score/own-scheme';
+import { glassTitle } from '@rose/core/wine/note';
 import { ownScheme } from '@rose/core/score/scheme-schema';
 import { draftScore } from '@rose/core/score/scheme';
 import { scheme } from '../../db/schema';
@@ -19,7 +20,7 @@ export const previewScheme = serve(contract.scheme.preview, async (db, actor, in
   return {
     notes: notes.map((note) => {
       const { low, high, best, word } = draftScore(sheet, note.document.observed, note.document.chips);
-      return { id: note.id, name: note.wine?.name ?? `Glass ${note.code}`, own: note.quality, low, high, best, word };
+      return { id: note.id, name: glassTitle(note), own: note.quality, low, high, best, word };
     }),
   };
 });

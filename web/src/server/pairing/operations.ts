@@ -5,6 +5,7 @@ import type { DishDocument } from '@rose/core/pairing/dish-document';
 import type { Fit, PairingWine } from '@rose/core/pairing/dish-fit';
 import { fitTitle, fitWording } from '@rose/core/pairing/wording';
 import { allergens, dishOf, styleWines, type Allergen } from '@rose/knowledge/pairing';
+import { holdsWords } from '@rose/core/wine/search-folding';
 import type { Reader } from '../../db/client';
 import { dish, flight } from '../../db/schema';
 import { asPairingWine, knownWines } from '../cellar/profiles';
@@ -61,24 +62,28 @@ export const dishHangsOn = serve(contract.dish.hangsOn, async (db, actor, { id }
     .where(and(eq(flight.venueId, actor.venueId), isNull(flight.deletedAt), sql`${flight.document}->>'dish' = ${id}`));
   return { flights: flights.map((row) => row.name) };
 });
-export const listDishes = serve(contract.dish.list, async (db, actor) => {
+const mostListed = 1000;
+export const listDishes = serve(contract.dish.list, async (db, actor, { q, without }) => {
+  const unwanted = new Set(without?.split(','));
   const rows = await db
     .select()
     .from(dish)
     .where(and(eq(dish.venueId, actor.venueId), isNull(dish.deletedAt)))
-    .orderBy(asc(dish.name))
-    .limit(1000);
+    .orderBy(asc(dish.name));
+  const named = rows.filter((row) => holdsWords(row.name, q)).map((row) => ({ row, composed: dishOf(row.document.parts) }));
+  // A dish of nothing, or of something that is not known here, is not said to be without anything.
+  const fitting = named.filter(
+    ({ row, composed }) =>
+      unwanted.size === 0 || (row.document.parts.length > 0 && composed.unknown.length === 0 && !composed.allergens.some((id) => unwanted.has(id))),
+  );
   return {
-    dishes: rows.map((row) => {
-      const composed = dishOf(row.document.parts);
-      return {
-        id: row.id,
-        name: row.name,
-        parts: row.document.parts.length,
-        allergens: composed.allergens.map((id) => allergens[id as Allergen]),
-        taste: { ...composed.taste },
-      };
-    }),
+    dishes: fitting.slice(0, mostListed).map(({ row, composed }) => ({
+      id: row.id,
+      name: row.name,
+      parts: row.document.parts.length,
+      allergens: composed.allergens.map((id) => allergens[id as Allergen]),
+      taste: { ...composed.taste },
+    })),
   };
 });
 export const getDish = serve(contract.dish.get, async (db, actor, input, reply) => {

@@ -1,7 +1,7 @@
-import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, like, or, sql, type SQL } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, isNotNull, isNull, like, or, sql, type SQL } from 'drizzle-orm';
 import type { AnyPgColumn } from 'drizzle-orm/pg-core';
 import { dayIn, dayInWords } from '@rose/core/wine/day';
-import { moments, type Moment } from '@rose/core/wine/note';
+import { glassTitle, moments, type Moment } from '@rose/core/wine/note';
 import { fold } from '@rose/core/wine/search-folding';
 import { contract } from '../../contract';
 import type { Reader } from '../../db/client';
@@ -11,15 +11,13 @@ import { knownWines } from '../cellar/profiles';
 import { samplePresent } from '../cellar/sample';
 import { missingFacts } from '../cellar/view';
 import { serve, type Member } from '../command';
+import { coming } from '../flight/store';
 import { ownNotes, readableNotes } from '../note/whose';
 
-/** An evening is still today's for so many hours after its first pour. */
-const stillOn = 6;
 /** Wines looked through for what to find out: those of coming evenings, then so many of the last changed. */
 const lookedThrough = 40;
 const shown = 5;
 
-const coming = () => gt(flight.startsAt, new Date(Date.now() - stillOn * 3_600_000));
 async function nextFlight(db: Reader, venueId: string) {
   const here = and(eq(flight.venueId, venueId), isNull(flight.deletedAt));
   const columns = { id: flight.id, name: flight.name };
@@ -53,7 +51,7 @@ function titled(db: Reader, condition: SQL | undefined) {
     .$dynamic();
 }
 type Titled = Awaited<ReturnType<typeof titled>>[number];
-const title = ({ revealedAt, name, code }: Titled) => (revealedAt === null || name === null ? `Glass ${code}` : name);
+const title = ({ revealedAt, name, code }: Titled) => glassTitle({ wine: revealedAt === null || name === null ? null : { name }, code });
 
 async function toFindOut(db: Reader, venueId: string) {
   const inFlights = await db

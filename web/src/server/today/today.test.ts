@@ -11,7 +11,7 @@ import type { Member } from '../command';
 import { dealGlasses, openNote } from '../note/glasses';
 import { saveNote } from '../note/operations';
 import { saveDish } from '../pairing/operations';
-import { deleteFlight, flightHangsOn, saveFlight } from '../flight/operations';
+import { deleteFlight, flightHangsOn, listFlights, saveFlight } from '../flight/operations';
 import { saveVenue } from '../account/venue-commands';
 import { me } from '../account/queries';
 import { firstWrite, newMember, ownDatabase, plainWine, run } from '../testing/venue';
@@ -60,6 +60,18 @@ describe('today', () => {
     expect((await today()).flight).toEqual({ id: next, name: 'Next' });
     await run(deleteFlight, owner, { id: next });
     expect((await today()).flight?.id).toBe(later);
+  });
+  it('the list of flights is narrowed by a name and by what is still to come; one that is being poured is', async () => {
+    owner = await newMember();
+    await flight('Long ago', inDays(-30));
+    await flight('Being poured', new Date(Date.now() - 3_600_000).toISOString().slice(0, 16));
+    await flight('Soirée d’été', inDays(20));
+    await flight('Some day', '');
+    const listed = async (input: object) => ((await run(listFlights, owner, input)) as AnswerOf<'flight', 'list'>).flights.map((entry) => entry.name);
+    expect(await listed({ when: 'poured' })).toEqual(['Long ago']);
+    expect(await listed({ when: 'coming' })).toEqual(['Soirée d’été', 'Being poured', 'Some day']);
+    expect(await listed({ q: 'ete soiree' })).toEqual(['Soirée d’été']);
+    expect(await listed({ q: 'ete', when: 'poured' })).toEqual([]);
   });
   it('a note without a mark is unfinished until it is put down; a glass of which the year has come is to come back to', async () => {
     owner = await newMember();

@@ -1,3 +1,4 @@
+import { cache } from 'react';
 import { emptyFlight } from '@rose/core/flight/flight';
 import { may } from '@/contract/roles';
 import { factsOfVenue } from '@/server/account/settings';
@@ -7,7 +8,7 @@ import { read } from '@/server/page';
 import type { LoadedFlight } from '@/features/shared-flight/use-flight';
 
 /** A flight for its pages; a new one stands on the device only until it is first changed. */
-export async function loadFlight(id: string, isNew: boolean): Promise<LoadedFlight> {
+export const loadFlight = cache(async (id: string, isNew: boolean): Promise<LoadedFlight> => {
   const who = await read(me);
   const shared = { id, mayEdit: may(who, 'flight.edit') };
   if (isNew) {
@@ -34,4 +35,4 @@ export async function loadFlight(id: string, isNew: boolean): Promise<LoadedFlig
     venue: flight.venue,
     timeZone: flight.timeZone,
   };
-}
+});

@@ -1,3 +1,4 @@
+import type { Metadata } from 'next';
 import { asRoutine } from '@rose/core/routine/routine';
 import { Chart } from '@/features/flight/chart';
 import { listRoutines } from '@/server/own-designs/routines';
@@ -6,7 +7,11 @@ import { read } from '@/server/page';
 import { loadFlight } from './load';
 import { Here } from '../../here';
 
-export default async function Page({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ new?: string }> }) {
+type Asked = { params: Promise<{ id: string }>; searchParams: Promise<{ new?: string }> };
+export async function generateMetadata({ params, searchParams }: Asked): Promise<Metadata> {
+  return { title: (await loadFlight((await params).id, (await searchParams).new !== undefined)).document.name || 'A flight' };
+}
+export default async function Page({ params, searchParams }: Asked) {
   const { id } = await params;
   const [loaded, dishes, own] = await Promise.all([loadFlight(id, (await searchParams).new !== undefined), read(listDishes), read(listRoutines)]);
   return (

@@ -1,9 +1,11 @@
+import type { Metadata } from 'next';
 import { redirect } from 'next/navigation';
 import { Compare } from '@/features/notebook/compare';
 import { getNote } from '@/server/note/operations';
 import { read } from '@/server/page';
 import { Here } from '../../here';
 
+export const metadata: Metadata = { title: 'Left and right' };
 export default async function Page({ searchParams }: { searchParams: Promise<{ left?: string; right?: string }> }) {
   const { left, right } = await searchParams;
   if (left === undefined || right === undefined) redirect('/notebook');

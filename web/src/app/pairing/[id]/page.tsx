@@ -1,3 +1,5 @@
+import type { Metadata } from 'next';
+import { cache } from 'react';
 import { emptyDish } from '@rose/core/pairing/dish-document';
 import { DishPage } from '@/features/pairing/dish';
 import { listFlights } from '@/server/flight/operations';
@@ -5,7 +7,12 @@ import { getDish } from '@/server/pairing/operations';
 import { read } from '@/server/page';
 import { Here } from '../../here';
 
-export default async function Page({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ new?: string }> }) {
+const load = cache((id: string) => read(getDish, { id }));
+type Asked = { params: Promise<{ id: string }>; searchParams: Promise<{ new?: string }> };
+export async function generateMetadata({ params, searchParams }: Asked): Promise<Metadata> {
+  return { title: (await searchParams).new === undefined ? (await load((await params).id)).document.name : 'A new dish' };
+}
+export default async function Page({ params, searchParams }: Asked) {
   const { id } = await params;
   const flights = await read(listFlights);
   const shared = {
@@ -17,7 +24,7 @@ export default async function Page({ params, searchParams }: { params: Promise<{
         <DishPage {...shared} id={id} revision={0} document={emptyDish} />
       </Here>
     );
-  const dish = await read(getDish, { id });
+  const dish = await load(id);
   return (
     <Here>
       <DishPage {...shared} id={id} revision={dish.revision} document={dish.document} />

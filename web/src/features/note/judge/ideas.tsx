@@ -5,7 +5,8 @@ import { v4 } from 'uuid';
 import { certainties, conditions, priceIdeas, vessels, type Circumstances, type Idea, type NoteDocument } from '@rose/core/wine/note';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/field';
-import { CheckBox } from '@/ui/check-box';
+import { keysOf } from '@rose/core/wine/keys';
+import { CheckBoxes } from '@/ui/check-boxes';
 import { SelectField } from '@/ui/select-field';
 import { TemperatureField } from '@/ui/measure-field';
 import { NumberField } from '@/ui/number-field';
@@ -81,6 +82,7 @@ export function IdeaForm({ doc, at, change }: { doc: NoteDocument; at: Idea['at'
 /** Warmth of the glass, time since opening, and the taster's own state. */
 export function CircumstancesForm({ doc, change }: { doc: NoteDocument; change: ChangeNote }) {
   const now = doc.circumstances ?? {};
+  const keys = keysOf(conditions);
   const set = (next: Partial<Circumstances>) =>
     change((d) => ({
       ...d,
@@ -107,11 +109,12 @@ export function CircumstancesForm({ doc, change }: { doc: NoteDocument; change: 
           onChange={(openMinutes) => set({ openMinutes: openMinutes === undefined ? undefined : Math.round(openMinutes) })}
         />
       </div>
-      {(Object.keys(conditions) as (keyof typeof conditions)[]).map((key) => (
-        <CheckBox key={key} checked={now[key] === true} onChange={(ticked) => set({ [key]: ticked })}>
-          {conditions[key]}
-        </CheckBox>
-      ))}
+      <CheckBoxes
+        label="You, today"
+        options={conditions}
+        value={keys.filter((key) => now[key] === true)}
+        onChange={(ticked) => set(Object.fromEntries(keys.map((key) => [key, ticked.includes(key)])))}
+      />
     </>
   );
 }
