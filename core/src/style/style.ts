@@ -5,13 +5,16 @@ import { colourWord } from '../wine/observables';
 import type { Profile } from '../wine/profile';
 import type { Reason } from '../wine/reason';
 
-export type StyleReasonId = 'sweetness' | 'bubbles' | 'colour' | 'fortified' | 'weight' | 'oak' | 'age' | 'place' | 'skins';
+export type StyleReasonId = 'character' | 'sweetness' | 'bubbles' | 'colour' | 'fortified' | 'weight' | 'flor' | 'oak' | 'age' | 'place' | 'skins';
 export interface StyleName {
-  /** "light dry still red of the high terraces, used oak, six years old" */
+  /** "crisp, aromatic medium-weight dry white of the high terraces, some used oak, six years old" */
   readonly text: string;
   readonly reasons: readonly Reason<StyleReasonId>[];
 }
 
+/** Body from which a wine is not light any more, and from which it is full. */
+const lightBelow = 41;
+const fullFrom = 58;
 const numbers = [
   'under a year',
   'one year',
@@ -30,8 +33,15 @@ const years = (n: number) => numbers[n] ?? `${n} years`;
 /**
  * A style name in plain words from the facts and the profile alone. Nothing is said that neither fact nor general style supports.
  * @param sweetness the lawful or ordinary term, such as "dry"; undefined leaves it out
+ * @param character the words that tell this wine from others, each with what is behind it
  */
-export function describeStyle(facts: WineFacts, profile: Profile, sweetness: string | undefined, day: string): StyleName {
+export function describeStyle(
+  facts: WineFacts,
+  profile: Profile,
+  sweetness: string | undefined,
+  day: string,
+  character: readonly { readonly text: string; readonly why: string }[] = [],
+): StyleName {
   const reasons: Reason<StyleReasonId>[] = [];
   const say = (id: StyleReasonId, text: string, why: string) => {
     reasons.push({ id, push: 0, unit: 'none', args: { text, why } });
@@ -39,7 +49,8 @@ export function describeStyle(facts: WineFacts, profile: Profile, sweetness: str
   };
   const body = profile.body.value;
   const words: string[] = [];
-  words.push(say('weight', body < 34 ? 'light' : body < 62 ? 'medium-weight' : 'full', `body ${Math.round(body)} of 100, from ${profile.body.why}`));
+  character.forEach(({ text, why }, i) => words.push(`${say('character', text, why)}${i < character.length - 1 ? ',' : ''}`));
+  words.push(say('weight', body < lightBelow ? 'light' : body < fullFrom ? 'medium-weight' : 'full', `body ${Math.round(body)} of 100, from ${profile.body.why}`));
   if (sweetness !== undefined)
     words.push(say('sweetness', sweetness, `sweetness ${Math.round(profile.sweetness.value)} of 100, from ${profile.sweetness.why}`));
   const bubbles = factOf(facts, 'bubbles');
@@ -55,9 +66,10 @@ export function describeStyle(facts: WineFacts, profile: Profile, sweetness: str
   const skin = factOf(facts, 'skinDays');
   if (colour === 'amber' && skin !== undefined)
     text += `, ${say('skins', skin >= 60 ? `${counted(Math.round(skin / 30), 'month')} on its skins` : `${counted(skin, 'day')} on its skins`, 'stated')}`;
+  if (factOf(facts, 'underFlor') === true) text += `, ${say('flor', 'from under flor', 'stated')}`;
   const oak = factOf(facts, 'oak');
   if (oak !== undefined && oak !== 'none')
-    text += `, ${say('oak', oak === 'used' ? 'some used oak' : oak === 'some' ? 'partly new oak' : 'new oak', 'stated')}`;
+    text += `, ${say('oak', oak === 'used' ? 'some used oak' : oak === 'some' ? 'oak-aged, partly new' : 'oak-aged, all new', 'stated')}`;
   const age = ageOn(day, factOf(facts, 'vintage'), isSouthern(factOf(facts, 'country')));
   if (age !== undefined) text += `, ${say('age', `${years(age)} old`, `completed since the harvest of ${day}`)}`;
   return { text, reasons };

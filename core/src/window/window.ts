@@ -1,3 +1,4 @@
+import { counted } from '../wine/plural';
 import type { Loads } from '../wine/profile';
 import type { Reason, Wording } from '../wine/reason';
 
@@ -13,8 +14,32 @@ export interface WindowFacts {
   readonly closure: string | undefined;
   readonly clearGlass: boolean | undefined;
   readonly storage: 'cellar' | 'room' | 'warm' | undefined;
+  /** How the years of a wine of these values are lengthened or shortened by its kind; 1 when nothing is said. */
+  readonly times?: number | undefined;
+  /** The most years a wine of its kind is kept, whatever its values. */
+  readonly most?: number | undefined;
+  /** Completed years of wood and lees before it can be sold. */
+  readonly ripened?: number | undefined;
+  /** What the kind is called in a reason. */
+  readonly kind?: string | undefined;
 }
-export type WindowReasonId = 'tannin' | 'acidity' | 'sweetness' | 'intensity' | 'spirit' | 'heated' | 'bubbles' | 'clear-glass' | 'room' | 'warm' | 'not-known';
+export type WindowReasonId =
+  | 'tannin'
+  | 'acidity'
+  | 'sweetness'
+  | 'intensity'
+  | 'spirit'
+  | 'heated'
+  | 'bubbles'
+  | 'clear-glass'
+  | 'room'
+  | 'warm'
+  | 'not-known'
+  | 'kind'
+  | 'drunk-young'
+  | 'ripened'
+  | 'no-year'
+ ;
 /** Years, each end a span: never a year alone. */
 export interface DrinkingWindow {
   /** At its best from somewhere in this span … */
@@ -56,6 +81,11 @@ export function drinkingWindow(facts: WindowFacts): DrinkingWindow {
     say('spirit', spiritFactor);
   }
   if (facts.heated) say('heated', longestHeated / longest);
+  const { times: kept = 1, most, ripened = 0, kind = '' } = facts;
+  if (kept !== 1) {
+    raw *= kept;
+    say('kind', kept, { kind });
+  }
   const cap = facts.heated ? longestHeated : longest;
   const length = cap * (1 - Math.exp(-raw / cap));
   let span: Span = [length / 1.3, length * 1.3];
@@ -84,17 +114,36 @@ export function drinkingWindow(facts: WindowFacts): DrinkingWindow {
     facts.storage === undefined ? [0.7, 1] : { cellar: [1, 1] as const, room: [0.7, 0.8] as const, warm: [0.45, 0.55] as const }[facts.storage],
   );
   if (facts.storage === 'room' || facts.storage === 'warm') say(facts.storage, facts.storage === 'room' ? 0.75 : 0.5);
+  if (most !== undefined && span[1] > most) {
+    say('drunk-young', most / span[1], { kind, years: most });
+    span = [Math.min(span[0], most * 0.6), most];
+  }
+  if (ripened >= 2) say('ripened', 1, { years: ripened });
   const share = 0.08 + (0.26 * facts.loads.tannin) / 100;
   const years = (value: number) => facts.year + value;
-  const until: Span = [Math.floor(years(span[0])), Math.max(Math.floor(years(span[0])) + 1, Math.ceil(years(span[1])))];
-  const fromLow = Math.floor(years(span[0] * share));
+  const untilLow = Math.floor(years(Math.max(span[0], ripened + 1)));
+  const until: Span = [untilLow, Math.max(untilLow + 1, Math.ceil(years(span[1])))];
+  // Nothing is drunk before it was sold.
+  const fromLow = Math.floor(years(Math.max(span[0] * share, ripened)));
   return {
-    from: [fromLow, Math.max(fromLow + 1, Math.ceil(years(span[1] * share)))],
+    from: [fromLow, Math.min(Math.max(fromLow + 1, Math.ceil(years(span[1] * share))), until[1])],
     until,
     doubt: span[1] / span[0] > 2.6 ? 'much doubt' : 'some doubt',
     reasons,
   };
 }
+
+/**
+ * The window of a bottle without a year: from the day it is bought, for as long as such a bottle keeps.
+ * @param today the year now
+ * @param keeps years from the purchase, a span
+ */
+export const windowFromPurchase = (today: number, keeps: readonly [number, number], kind: string): DrinkingWindow => ({
+  from: [today, today],
+  until: [Math.floor(today + keeps[0]), Math.max(Math.floor(today + keeps[0]) + 1, Math.ceil(today + keeps[1]))],
+  doubt: 'much doubt',
+  reasons: [{ id: 'no-year', push: 0, unit: 'percent', args: { kind }, source: 'common practice' }],
+});
 
 export const windowWording: Wording<WindowReasonId> = {
   tannin: ({ value }) => `tannin of ${value} keeps it`,
@@ -107,5 +156,9 @@ export const windowWording: Wording<WindowReasonId> = {
   'clear-glass': () => 'clear glass lets light at it',
   room: () => 'kept in a room, it ages faster',
   warm: () => 'kept warm, it ages about twice as fast',
+  kind: ({ kind }) => `${kind}: its kind keeps otherwise than its figures say`,
+  'drunk-young': ({ kind, years }) => `${kind}: made to be drunk within ${counted(Number(years), 'year')}`,
+  ripened: ({ years }) => `${counted(Number(years), 'year')} in wood or on the lees before it was sold`,
+  'no-year': ({ kind }) => `no year: counted from buying it now, as ${kind} keeps`,
   'not-known': ({ facts }) => `not tasted or measured, taken from the style: ${facts}`,
 };

@@ -108,6 +108,7 @@ export const facts = {
   bottleMonths: { kind: 'number', group: 'making', label: 'aged in bottle before sale', unit: 'months', low: 0, high: 600 },
   leesMonths: { kind: 'number', group: 'making', label: 'on the lees', unit: 'months', low: 0, high: 600 },
   skinDays: { kind: 'number', group: 'making', label: 'on the skins', unit: 'days', low: 0, high: 400 },
+  driedGrapes: { kind: 'yesno', group: 'making', label: 'dried grapes', yes: 'of dried grapes', no: 'not of dried grapes', hint: 'on mats, racks or the vine' },
   malolactic: { kind: 'yesno', group: 'making', label: 'malolactic', yes: 'malolactic done', no: 'no malolactic' },
   filtered: { kind: 'yesno', group: 'making', label: 'filtered', yes: 'filtered', no: 'unfiltered' },
   underFlor: { kind: 'yesno', group: 'making', label: 'under a veil of yeast', yes: 'under a veil of yeast', no: 'no veil' },

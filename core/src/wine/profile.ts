@@ -48,9 +48,10 @@ export const anchors = {
     [2.5, 0],
     [3.5, 10],
     [4.5, 28],
-    [5.5, 48],
-    [6.5, 64],
-    [7.5, 76],
+    [5.5, 52],
+    [6, 60],
+    [6.5, 66],
+    [7.5, 77],
     [9, 88],
     [12, 100],
   ],
@@ -125,15 +126,22 @@ export function resolveProfile(
   day: string,
 ): Profile {
   const fromFacts = loadsFromFacts(facts, style.loads, day);
+  const age = ageOn(day, factOf(facts, 'vintage'), isSouthern(factOf(facts, 'country'))) ?? 0;
   return Object.fromEntries(
     profileKeys.map((key) => {
       const tasted = observed === undefined ? undefined : tastedValue(key, observed);
       if (tasted !== undefined) return [key, { value: tasted, from: 'tasted', why: 'your note' }];
       const fact = fromFacts[key];
       if (fact !== undefined) return [key, { ...fact, from: 'facts' }];
-      return [key, { value: style.loads[key], from: 'style', why: style.name }];
+      return [key, { value: aged(key, style, age), from: 'style', why: style.name }];
     }),
   ) as unknown as Profile;
+}
+
+/** What a style reads after years in bottle: its grip falls by a third over a quarter of a century, its finish grows a little. Common practice. */
+function aged(key: ProfileKey, { loads }: { readonly loads: Loads }, age: number): number {
+  const years = clamp((age - 6) / 24, 0, 1);
+  return key === 'tannin' ? loads.tannin * (1 - 0.35 * years) : key === 'length' ? Math.min(100, loads.length + 8 * years) : loads[key];
 }
 
 function tastedValue(key: ProfileKey, observed: Observed): number | undefined {

@@ -42,7 +42,7 @@ function computed(facts: WineFacts): Readonly<Record<Effect, unknown>> {
     cold: bandOf(facts, loads),
     air: airFor({ loads, age, colour, sparkling: loads.bubbles >= 40, filtered: factOf(facts, 'filtered'), closure: factOf(facts, 'closure'), reduced: false }),
     opening: [closureOf(facts), openingCard(prepared!, 8)],
-    drink: windowOf(facts, profile),
+    drink: windowOf(facts, profile, day),
     amounts: [amounts.wines.map((row) => row.spares), amounts.alcohol.swallowed],
     allergens: allergenSentence(amounts),
     faults: faultContext(facts, day),
@@ -61,10 +61,10 @@ function valuesOf(id: FactId): readonly unknown[] {
   if (id === 'takenFor') return generalStyles.slice(0, 4).map((style) => style.name);
   if (spec.kind === 'text')
     return id === 'country'
-      ? ['US', 'AU', 'FR', 'DE']
+      ? ['US', 'AR', 'FR', 'DE']
       : id === 'appellation'
         ? ['Rioja Reserva', 'Madeira', 'Sauternes', 'Kabinett']
-        : ['somewhere', 'elsewhere'];
+        : ['somewhere', 'Madeira'];
   const middle = {
     abv: [8, 13.5, 19],
     sugar: [1, 8, 40, 120],
@@ -113,6 +113,7 @@ const wines: readonly WineFacts[] = [
     closure: 'cork',
   },
   { colour: 'white', sugar: 120, mustWeight: 130, country: 'DE', originKind: 'pdo', vintage: year(2018), naturalAbv: 16, totalAbv: 16 },
+  { colour: 'red', country: 'IT', grapes: [{ grape: 'Bonarda', share: { kind: 'unknown' } }] },
   { colour: 'rose', vintage: year(2024), closure: 'screw', glass: 'clear' },
 ].map(stated);
 

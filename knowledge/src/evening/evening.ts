@@ -1,4 +1,5 @@
-import { airFor, type AirAdvice, type AirChoice } from '@rose/core/air/air';
+import type { AirAdvice, AirChoice } from '@rose/core/air/air';
+import { airOf } from '../air/index';
 import type { FlightDocument, FlightWineEntry, Stock } from '@rose/core/flight/flight';
 import { pouringOrder } from '@rose/core/flight/flight';
 import { restKinds } from '@rose/core/order/judge';
@@ -6,7 +7,6 @@ import { minutesOf } from '@rose/core/routine/routine';
 import { aimFor, routesFor, type Band, type Route, type Routes, type Surroundings } from '@rose/core/temperature/temperature';
 import type { Evening, EveningWine } from '@rose/core/timetable/afternoon-tasks';
 import type { Lot, WineFacts } from '@rose/core/wine/facts';
-import { factOf } from '@rose/core/wine/stated';
 import { loadsOf, type Profile } from '@rose/core/wine/profile';
 import type { TemperatureUnit, VolumeUnit } from '@rose/core/wine/measure';
 import { bandOf } from '../serving-temperatures/index';
@@ -158,15 +158,7 @@ export function prepare(
     const aim = entry.serveC ?? aimFor(band, stock.roomC, pourMl, minutesAWine(flight) / 2);
     const sparkling = loads.bubbles >= 40;
     const { closure, assumed } = closureOf(wine.facts);
-    const air = airFor({
-      loads,
-      age: wine.age,
-      colour: factOf(wine.facts, 'colour') ?? 'white',
-      sparkling,
-      filtered: factOf(wine.facts, 'filtered'),
-      closure: factOf(wine.facts, 'closure'),
-      reduced: wine.reduced,
-    });
+    const air = airOf(wine.facts, loads, wine.age, wine.reduced);
     const chosenAir =
       entry.air === undefined || entry.air === air.choice
         ? { choice: air.choice, minutes: air.minutes }

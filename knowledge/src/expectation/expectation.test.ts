@@ -72,7 +72,7 @@ describe('a note against what was expected', () => {
     expect(at(expected + allowance + 1)).toEqual(['acidity']);
     expect(at(expected - allowance - 1)).toEqual(['acidity']);
     expect(against({ colour: 'white', acidity: 5.5 }, { acidity: 90 }).otherwise[0]).toMatchObject({
-      says: 'acidity racy (90) where fresh (48) was expected',
+      says: 'acidity racy (90) where fresh (52) was expected',
       because: '5.5 g/L of acidity',
       firm: 'figure',
     });

@@ -2,11 +2,21 @@ import { counted, withArticle } from '@rose/core/wine/plural';
 import type { WineFacts } from '@rose/core/wine/facts';
 import { ageOn, factOf, isSouthern } from '@rose/core/wine/stated';
 import type { Chip, NoteDocument } from '@rose/core/wine/note';
-import { bearings, classOfHue, colourWord, hueLadders, observables, readingInWords, type Bearing, type Reading } from '@rose/core/wine/observables';
+import {
+  bearings,
+  classOfHue,
+  colourWord,
+  hueLadders,
+  observables,
+  readingInWords,
+  type Bearing,
+  type ColourClass,
+  type Reading,
+} from '@rose/core/wine/observables';
 import { anchors, resolveProfile } from '@rose/core/wine/profile';
 import { throughAnchors } from '@rose/core/wine/units';
 import type { Echo } from '@rose/core/pairing/dish';
-import { chipName, descriptor, families, type FamilyId } from '../smells/index';
+import { chipName, descriptor, families, familyTerm, type FamilyId } from '../smells/index';
 import { styleOf } from '../styles/index';
 
 /** How firmly something is expected: read from a figure of the label or the laboratory, usual of the kind or the making, or only possible. */
@@ -41,54 +51,85 @@ const gap = (reading: Reading, value: number): number =>
   typeof reading === 'number' ? reading - value : value < reading[0] ? reading[0] - value : value > reading[1] ? reading[1] - value : 0;
 
 /** Families of smell that answer an expected one. Pepper and ginger are kept with the spices. */
-const answering = (echo: Echo): readonly FamilyId[] =>
-  echo === 'pepper' || echo === 'ginger' ? ['spice'] : (Object.keys(families) as FamilyId[]).filter((family) => families[family].echo === echo);
-const echoWord: Partial<Record<Echo, string>> = { pepper: 'pepper', ginger: 'ginger' };
-const wordOf = (echo: Echo): string => echoWord[echo] ?? families[answering(echo)[0]!].label;
+const answering = (echo: Echo, colour: ColourClass): readonly FamilyId[] =>
+  // A red is green as pepper and stalk, a white as grass and leaf.
+  echo === 'pepper' || echo === 'ginger'
+    ? ['spice']
+    : echo === 'green-herb' && colour === 'red'
+      ? ['vegetable', 'herb']
+      : (Object.keys(families) as FamilyId[]).filter((family) => families[family].echo === echo);
+/** Pepper and ginger are words of a family, not the whole of it. */
+const wordsOf: Partial<Record<Echo, readonly string[]>> = {
+  pepper: ['black-pepper', 'white-pepper'],
+  ginger: ['ginger'],
+  smoke: ['smoke', 'charred-wood', 'volcanic-ash'],
+};
+const echoWord: Partial<Record<Echo, string>> = { pepper: 'pepper', ginger: 'ginger', smoke: 'smoke' };
+const wordOf = (echo: Echo, colour: ColourClass): string => echoWord[echo] ?? families[answering(echo, colour)[0]!].label;
 
-interface Awaited {
+/** A smell one may expect of a wine: one of these families, or any that comes of age. */
+export interface Awaited {
   readonly what: string;
   readonly because: string;
   readonly firm: keyof typeof firmness;
-  readonly answers: (chip: Chip) => boolean;
+  readonly of: readonly FamilyId[] | 'age';
+  /** Only these words of the family. */
+  readonly only?: readonly string[] | undefined;
 }
-const inFamily =
-  (...wanted: readonly FamilyId[]) =>
-  (chip: Chip): boolean => {
-    const found = chip.term === undefined ? undefined : descriptor(chip.term);
-    return found !== undefined && wanted.includes(found.family);
-  };
+function answers({ of, only }: Awaited, chip: Chip): boolean {
+  const found = chip.term === undefined ? undefined : descriptor(chip.term);
+  return (
+    found !== undefined &&
+    (of === 'age'
+      ? found.origin === 'ageing'
+      : of.includes(found.family) && (only === undefined || only.includes(found.id) || found.id === familyTerm(found.family)))
+  );
+}
 
+/** Months in wood after which a white tells of air (common practice). */
+const longWood = 36;
 /** The smells one may expect of a wine: of its kind, and of what was done to it. Common practice. */
-function awaitedSmells(facts: WineFacts, style: { readonly name: string; readonly echoes: readonly Echo[] }, age: number | undefined): readonly Awaited[] {
+function awaitedSmells(
+  facts: WineFacts,
+  style: { readonly name: string; readonly colour: ColourClass; readonly echoes: readonly Echo[] },
+  age: number | undefined,
+): readonly Awaited[] {
+  const because = `of ${withArticle(style.name)}`;
   const all: Awaited[] = style.echoes.map((echo) => ({
-    what: wordOf(echo),
-    because: `of ${withArticle(style.name)}`,
+    what: wordOf(echo, style.colour),
+    because,
     firm: 'usual',
-    answers: inFamily(...answering(echo)),
+    of: answering(echo, style.colour),
+    only: wordsOf[echo],
   }));
-  const add = (what: string, because: string, firm: Awaited['firm'], answers: Awaited['answers']) => {
-    if (!all.some((entry) => entry.what === what)) all.push({ what, because, firm, answers });
+  const add = (what: string, because: string, firm: Awaited['firm'], of: Awaited['of']) => {
+    if (!all.some((entry) => entry.what === what)) all.push({ what, because, firm, of });
   };
   const oak = factOf(facts, 'oak');
   const wood = factOf(facts, 'woodMonths');
   if ((oak === 'new' || oak === 'some') && (wood ?? 6) >= 3)
-    add(
-      families.wood.label,
-      `${wood === undefined ? '' : `${counted(wood, 'month')} in `}${oak === 'new' ? 'new' : 'partly new'} oak`,
-      'usual',
-      inFamily('wood', 'sweet', 'spice'),
-    );
-  else if (oak === 'used' && (wood ?? 6) >= 6) add(families.wood.label, 'used oak gives little', 'possible', inFamily('wood', 'sweet', 'spice'));
+    add(families.wood.label, `${wood === undefined ? '' : `${counted(wood, 'month')} in `}${oak === 'new' ? 'new' : 'partly new'} oak`, 'usual', [
+      'wood',
+      'sweet',
+      'spice',
+    ]);
+  else if (oak === 'used' && (wood ?? 6) >= 6) add(families.wood.label, 'used oak gives little', 'possible', ['wood', 'sweet', 'spice']);
   const lees = factOf(facts, 'leesMonths');
   if (lees !== undefined && lees >= 6)
-    add(families.bread.label, `${counted(lees, 'month')} on the lees`, lees >= 15 ? 'usual' : 'possible', inFamily('bread', 'dairy'));
-  if (factOf(facts, 'malolactic') === true) add(families.dairy.label, 'malolactic done', 'possible', inFamily('dairy'));
-  if (factOf(facts, 'underFlor') === true) add(families.nut.label, 'a veil of yeast', 'usual', inFamily('nut', 'bread'));
-  if (age !== undefined && age >= 6)
-    add('smells of age', `${age} years old`, age >= 10 ? 'usual' : 'possible', (chip) => chip.term !== undefined && descriptor(chip.term)?.origin === 'ageing');
+    add(families.bread.label, `${counted(lees, 'month')} on the lees`, lees >= 15 ? 'usual' : 'possible', ['bread', 'dairy']);
+  if (factOf(facts, 'malolactic') === true) add(families.dairy.label, 'malolactic done', 'possible', ['dairy']);
+  if (factOf(facts, 'underFlor') === true) add(families.nut.label, 'a veil of yeast', 'usual', ['nut', 'bread']);
+  if (age !== undefined && age >= 6) add('smells of age', `${age} years old`, age >= 10 ? 'usual' : 'possible', 'age');
+  if (wood !== undefined && wood >= longWood && style.colour === 'white') {
+    add(families.nut.label, `${counted(wood, 'month')} in wood`, 'usual', ['nut']);
+    add(families.honey.label, `${counted(wood, 'month')} in wood`, 'usual', ['honey']);
+  }
   return all;
 }
+
+/** {@link awaitedSmells} of a wine by its facts alone. */
+export const expectedSmells = (facts: WineFacts, day: string): readonly Awaited[] =>
+  awaitedSmells(facts, styleOf(facts).style, ageOn(day, factOf(facts, 'vintage'), isSouthern(factOf(facts, 'country'))));
 
 /**
  * A note against what the label let one expect: the kind of wine, its figures and its making. Only what was looked at is judged; a smell can be missing only
@@ -145,17 +186,18 @@ export function againstExpected(facts: WineFacts, { observed, chips }: Pick<Note
     else otherwise.push({ ...awaitedBy, says: `${bearing} ${shown(bearing, reading)} where ${shown(bearing, Math.round(value))} was expected` });
   }
 
-  const awaited = awaitedSmells(facts, style, ageOn(day, factOf(facts, 'vintage'), isSouthern(factOf(facts, 'country'))));
+  const awaited = expectedSmells(facts, day);
   if (chips.length === 0) unlooked.push('the smells');
   else
-    for (const { what, because, firm, answers } of awaited) {
-      const answer = chips.filter(answers).map(chipName);
+    for (const entry of awaited) {
+      const { what, because, firm } = entry;
+      const answer = chips.filter((chip) => answers(entry, chip)).map(chipName);
       if (answer.length > 0)
         found.push({ what, says: answer[0] === what ? `${what}, as expected` : `${answer.join(', ')}: ${what} was expected`, because, firm });
       else missing.push({ what, says: `${what}: expected, and not named`, because, firm });
     }
   const surprising = chips
-    .filter((chip) => !awaited.some((entry) => entry.answers(chip)))
+    .filter((chip) => !awaited.some((entry) => answers(entry, chip)))
     .map((chip): Compared => {
       const known = chip.term === undefined ? undefined : descriptor(chip.term);
       return { what: chipName(chip), says: chipName(chip), because: known?.origin === 'fault' ? 'no kind of wine is meant to smell of it' : undefined };

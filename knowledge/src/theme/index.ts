@@ -20,13 +20,13 @@ export const familiarGrapes: ReadonlySet<string> = new Set([
   'pinot-noir',
   'riesling',
   'sangiovese',
-  'sauvignon-blanc',
+  'sauvignon',
   'syrah',
   'tempranillo',
   'viognier',
-  'zinfandel',
+  'primitivo',
 ]);
-/** From this share on a wine counts as one of a single grape (EU 1308/2013 art. 120: 85 %). */
+/** From this share on a wine counts as one of a single grape (Regulation (EU) 2019/33 art. 50: 85 %). */
 const oneGrape = 85;
 
 /** A cellar wine as themes take it: its one grape, place, year and kinds, each undefined when it is not known. */

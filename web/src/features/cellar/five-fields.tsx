@@ -6,6 +6,8 @@ import { grapesAsText, grapesFromText, placeFromText } from '@rose/core/wine/fro
 import { factOf } from '@rose/core/wine/stated';
 import { fold } from '@rose/core/wine/search-folding';
 import { generalStyles, styleOf } from '@rose/knowledge/styles/index';
+import { grapeDoubts } from '@rose/knowledge/grapes/index';
+import { examples, styleWithExamples } from '@rose/knowledge/styles/examples';
 import { Choice } from '@/ui/choice';
 import { grapesFor } from '@/ui/grape-field';
 import { SuggestField } from '@/ui/suggest-field';
@@ -45,6 +47,11 @@ const Five = styled.section`
     padding-top: 12px;
     font-size: 0.9375rem;
   }
+  .doubt {
+    margin: 6px 0 0;
+    color: var(--amber);
+    font-size: 0.8125rem;
+  }
   @media (max-width: 47.5em) {
     grid-template-columns: minmax(0, 1fr);
     padding: 14px;
@@ -73,6 +80,11 @@ export function FiveFields({ open, set, isNew }: { open: OpenDocument<WineDocume
       </div>
       <div id="fact-grapes">
         <GrapesText wine={wine} set={set} />
+        {grapeDoubts(wine.facts).map((doubt) => (
+          <p className="doubt" key={doubt}>
+            {doubt}
+          </p>
+        ))}
       </div>
       <div id="fact-region">
         <PlaceText wine={wine} set={set} />
@@ -90,13 +102,14 @@ export function FiveFields({ open, set, isNew }: { open: OpenDocument<WineDocume
       </div>
       <div className="taken">
         <span>
-          Taken for: <strong>{style.name}</strong> <span className="soft">({why})</span>
+          Taken for: <strong>{style.name}</strong>
+          {examples[style.id] !== undefined && `, as ${examples[style.id]}`} <span className="soft">({why})</span>
         </span>
         <MenuButton
           label="Take it for another kind"
           entries={[
             ...(said ? [{ id: 'facts', says: 'let the facts decide', does: () => set('takenFor', undefined) }] : []),
-            ...generalStyles.map((entry) => ({ id: entry.id, says: entry.name, does: () => set('takenFor', entry.name) })),
+            ...generalStyles.map((entry) => ({ id: entry.id, says: styleWithExamples(entry.id, entry.name), does: () => set('takenFor', entry.name) })),
           ]}
         >
           another kind

@@ -114,9 +114,9 @@ export function summarise(entry: Known): WineSummary {
     missing: missingFacts(entry).length,
   };
 }
-/** The drinking window with its reasons, ready to read; null for a wine without a year. */
+/** The drinking window with its reasons, ready to read; null while nothing is known of the year. */
 function windowView(entry: Known) {
-  const found = windowOf(entry.document.facts, entry.profile);
+  const found = windowOf(entry.document.facts, entry.profile, entry.day);
   if (found === undefined) return null;
   return {
     from: [...found.from] as [number, number],

@@ -1,4 +1,3 @@
-import { describeStyle, plainSweetness } from '@rose/core/style/style';
 import { classOfHue } from '@rose/core/wine/observables';
 import { factIds, facts, type FactId } from '@rose/core/wine/facts';
 import { factOf } from '@rose/core/wine/stated';
@@ -6,7 +5,8 @@ import { glassColour } from '@rose/core/appearance/colour';
 import { sentence } from '@rose/core/wine/reason';
 import { classifyWording } from '@rose/core/classify/wording';
 import { sourceInWords } from '@rose/core/classify/classify';
-import { classifyWine, sweetnessWord } from '@rose/knowledge/jurisdictions/index';
+import { classifyWine } from '@rose/knowledge/jurisdictions/index';
+import { styleSentence } from '@rose/knowledge/style-sentence/index';
 import type { KnownWine } from './profiles';
 
 /** One computed statement of law, ready to read. */
@@ -27,11 +27,8 @@ export function lawOf(known: KnownWine): readonly ClaimView[] {
   }));
 }
 
-/** The style name of a wine, from facts and profile. */
-export function styleNameOf(known: KnownWine): string {
-  const word = sweetnessWord(known.document.facts) ?? plainSweetness(known.profile.sweetness.value);
-  return describeStyle(known.document.facts, known.profile, word, known.day).text;
-}
+/** What the wine is, in one line. */
+export const styleNameOf = (known: KnownWine): string => styleSentence(known.document.facts, known.profile, known.day).text;
 
 /** The colour of the wine as expected in the glass, as "#rrggbb" from core to rim. */
 export function expectedColour(known: KnownWine): readonly string[] {

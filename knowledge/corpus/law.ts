@@ -1,0 +1,92 @@
+import type { Requirement, Verdict } from '@rose/core/classify/classify';
+import { check } from '@rose/core/classify/classify';
+import type { WineFacts } from '@rose/core/wine/facts';
+import { fold } from '@rose/core/wine/search-folding';
+import { appellations } from '../src/appellations/data';
+import { sameGrape } from '../src/grapes/index';
+import { appellationClaim, appellationClaims, euCategory, labelClaims, sweetnessTerm } from '../src/jurisdictions/index';
+import type { WineCase } from './cases';
+import type { Expectation } from './score';
+
+type Asked = WineCase['expect']['law'][number];
+interface Answer {
+  readonly said: string;
+  readonly right: boolean;
+}
+const verdictFor: Readonly<Record<string, Verdict>> = { meets: 'meets', fails: 'fails', 'cannot tell': 'unknown' };
+const plainName = (name: string) => fold(name).replace(/ (doc|docg|doca|do|aoc|pdo|dop|igt)$/, '');
+
+/** Which requirement of a rule a claim in words asks for; undefined for the whole rule. */
+function asks(claim: string): ((requirement: Requirement) => boolean) | undefined {
+  if (/% vol|alcohol/.test(claim)) return (requirement) => requirement.kind !== 'grapes' && 'fact' in requirement && requirement.fact === 'abv';
+  if (/lees/.test(claim)) return (requirement) => 'fact' in requirement && requirement.fact === 'leesMonths';
+  if (/wood|oak|barrel/.test(claim)) return (requirement) => 'fact' in requirement && requirement.fact === 'woodMonths';
+  if (/sugar/.test(claim)) return (requirement) => 'fact' in requirement && requirement.fact === 'sugar';
+  if (/\d % |grape| only$/.test(claim)) return (requirement) => requirement.kind === 'grapes';
+  return undefined;
+}
+const worst = (verdicts: readonly Verdict[]): Verdict => (verdicts.includes('fails') ? 'fails' : verdicts.includes('unknown') ? 'unknown' : 'meets');
+
+/** The product's answer to a claim; undefined where no rule of ours speaks of it. */
+function answer(facts: WineFacts, asked: Asked): Answer | undefined {
+  const want = verdictFor[asked.answer];
+  const told = (verdict: Verdict, title: string): Answer => ({ said: `${title}: ${verdict}`, right: verdict === want });
+  if (asked.rule === 'sweetness') {
+    const term = sweetnessTerm(facts);
+    if (want === undefined || asked.name === '')
+      return { said: `${term.title}: ${term.verdict}`, right: term.verdict === 'meets' && (term.word ?? term.title.toLowerCase()) === asked.answer };
+    const allowed = [term.title, term.word ?? '', ...term.reasons.map((reason) => String(reason.args['value'] ?? ''))].join(' ').toLowerCase();
+    if (term.verdict === 'unknown') return told('unknown', term.title);
+    return told(allowed.includes(asked.name.toLowerCase()) ? 'meets' : 'fails', allowed);
+  }
+  if (asked.rule === 'variety' || asked.rule === 'vintage' || asked.rule === 'origin') {
+    const ours = labelClaims(facts).find(
+      (claim) => claim.id.startsWith(`${asked.market.toLowerCase()}-${asked.rule}`) && fold(claim.title).includes(fold(asked.name)),
+    );
+    return ours === undefined ? undefined : told(ours.verdict, ours.title);
+  }
+  if (asked.rule === 'category' && asked.market === 'EU') {
+    const ours = euCategory(facts);
+    const same = fold(ours.title) === fold(asked.name);
+    return told(same ? ours.verdict : 'fails', ours.title);
+  }
+  if (asked.rule === 'appellation' || asked.rule === 'tier') {
+    const rule = appellations.find(
+      (entry) => entry.country === asked.market && plainName(entry.name).replace(/ (red|white|no vintage)$/, '') === plainName(asked.name),
+    );
+    const shown = appellationClaims(facts).find((claim) => rule !== undefined && claim.id === rule.id);
+    if (rule === undefined || shown === undefined) return undefined;
+    const part = asks(asked.claim);
+    const parts = part === undefined ? [] : rule.requirements.filter(part);
+    const verdict = parts.length === 0 ? appellationClaim(rule, facts).verdict : worst(parts.map((entry) => check(entry, facts, sameGrape).verdict));
+    return told(verdict, rule.name);
+  }
+  return undefined;
+}
+
+export function judgeLaw({
+  id,
+  facts,
+  expect,
+  certainty,
+  because,
+}: Pick<WineCase, 'id' | 'expect' | 'certainty'> & { facts: WineFacts; because: readonly string[] }): readonly Expectation[] {
+  return expect.law.flatMap((asked, i): Expectation[] => {
+    const found = answer(facts, asked);
+    const shared = {
+      key: `${id} law ${i + 1}`,
+      certainty,
+      wanted: `${asked.claim} (${asked.market}): ${asked.answer}`,
+      said: found?.said ?? 'no rule of ours',
+      because,
+    };
+    // Wrong by silence: we have rules for the name, and this one was not among them.
+    const known =
+      asked.name !== '' && appellations.some((entry) => entry.country === asked.market && plainName(asked.name).startsWith(plainName(entry.family)));
+    return [
+      { group: 'law answered', right: Number(found !== undefined), ...shared },
+      ...(found === undefined ? [] : [{ group: 'law right of answered' as const, right: Number(found.right), ...shared }]),
+      ...(found === undefined && known ? [{ group: 'law not wrong by silence' as const, right: 0, ...shared }] : []),
+    ];
+  });
+}
