@@ -22,9 +22,9 @@ export const cuesMeant: Readonly<Record<string, readonly string[]>> = {
   sharp: ['stings'],
   'sticking plaster': ['plaster'],
   horse: ['horse'],
-  'a little stable': ['horse'],
-  clove: ['plaster'],
-  'smoked bacon': ['plaster'],
+  'a little stable': ['horse', 'background'],
+  clove: ['clove-bacon'],
+  'smoked bacon': ['clove-bacon'],
   'fizzy though it should be still': ['gas'],
   'a bit fizzy': ['gas'],
   prickly: ['gas'],
@@ -32,7 +32,7 @@ export const cuesMeant: Readonly<Record<string, readonly string[]>> = {
   hazy: ['hazy'],
   'cork pushed': ['cork-pushed'],
   yeasty: ['funk'],
-  'smells of sauerkraut and cheese': ['funk'],
+  'smells of sauerkraut and cheese': ['sour-milk'],
   'raw peanut': ['peanut-green'],
   'potato skin': ['peanut-green'],
   'rancid green': ['peanut-green'],
@@ -224,12 +224,14 @@ const normalities = new Set([
 ]);
 
 /** The glass as the triage is told of it. */
-export function glassOf({ context, cues }: FaultCase): { readonly context: FaultContext; readonly seen: Seen; readonly lost: readonly string[] } {
+const said: Readonly<Record<string, FaultContext['said']>> = { 'a trace of something': 'trace', doubtful: 'doubtful', faulty: 'faulty', sound: 'sound' };
+export function glassOf({ context, cues, tasterSays }: FaultCase): { readonly context: FaultContext; readonly seen: Seen; readonly lost: readonly string[] } {
   const closure = ({ cork: 'cork', screw: 'screw' } as Readonly<Record<string, string>>)[context.closure];
   const style = context.style.toLowerCase();
+  const opened = /\bopen\b.*(days|weeks|months)|months ago|past/.test(style);
   const meant = [...cues, style].flatMap((cue) => cuesMeant[cue] ?? []);
   return {
-    seen: Object.fromEntries(meant.map((cue) => (cue.startsWith('!') ? [cue.slice(1), false] : [cue, true]))),
+    seen: Object.fromEntries([...meant, ...(opened ? ['open-long'] : [])].map((cue) => (cue.startsWith('!') ? [cue.slice(1), false] : [cue, true]))),
     lost: cues.filter((cue) => cuesMeant[cue] === undefined),
     context: {
       colour: context.skinContact ? 'amber' : colours[context.colour],
@@ -241,6 +243,7 @@ export function glassOf({ context, cues }: FaultCase): { readonly context: Fault
       heated: false,
       natural: /natural|little sulphur/.test(style) ? true : undefined,
       riesling: /riesling/.test(style),
+      said: said[tasterSays],
       clearGlass: context.bottleGlass === 'unknown' ? undefined : context.bottleGlass === 'clear',
     },
   };

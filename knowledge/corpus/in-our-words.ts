@@ -137,6 +137,9 @@ export const textureFor = (phrase: string): 'oily' | 'creamy' | 'lean' | 'grainy
         : /smooth|round|soft(?! fizz)/.test(phrase)
           ? 'smooth'
           : undefined;
+/** Bubbles felt in the mouth, where the phrase tells of them. */
+export const bubblesFor = (phrase: string): number | undefined =>
+  /prickle/.test(phrase) ? 18 : /few small bubbles|soft fizz|gentle fizz/.test(phrase) ? 42 : /bubbles|foam|froth|mousse|fizz/.test(phrase) ? 72 : undefined;
 export const grainFor = (phrase: string): 'silk' | 'dust' | 'chalk' | 'coarse' | undefined =>
   /silk|velvet|soft|resolved/.test(phrase)
     ? 'silk'

@@ -1,11 +1,11 @@
 import type { Dimension } from '@rose/core/deduce/archetype';
-import { makingChance, type Deduction } from '@rose/core/deduce/deduce';
+import type { Deduction } from '@rose/core/deduce/deduce';
 import { emptyNote, type NoteDocument } from '@rose/core/wine/note';
 import { observables, type Observed } from '@rose/core/wine/observables';
-import { archetypes, deduceNote } from '../src/archetypes/index';
+import { deduceNote } from '../src/archetypes/index';
 import { triageGlass } from '../src/faults/index';
 import type { NoteCase, Synonyms } from './cases';
-import { chipFor, colours, grainFor, hueFor, readingOf, textureFor } from './in-our-words';
+import { chipFor, colours, grainFor, bubblesFor, hueFor, readingOf, textureFor } from './in-our-words';
 import { faultsMeant } from './faults';
 import { means } from './kinds-meant';
 import type { Expectation, Group } from './score';
@@ -21,6 +21,7 @@ export function noteOf(
   const rimHue = colour === undefined || observed.hueRim === undefined ? undefined : hueFor(observed.hueRim, colour);
   const texture = observed.texture === undefined ? undefined : textureFor(observed.texture);
   const grain = observed.tanninGrain === undefined ? undefined : grainFor(observed.tanninGrain);
+  const felt = observed.texture === undefined ? undefined : bubblesFor(observed.texture);
   const scales = {
     depth: observed.depth,
     noseSwirled: observed.noseIntensity,
@@ -40,6 +41,7 @@ export function noteOf(
     ...(grain === undefined ? {} : { tanninGrain: grain }),
     ...Object.fromEntries(Object.entries(scales).flatMap(([key, value]) => (value === undefined ? [] : [[key, readingOf(value)]]))),
     ...(observed.bubblesSeen === 'no' ? { bead: 'none' } : observed.bubblesSeen === 'yes' ? { bead: 'medium' } : {}),
+    ...(felt === undefined ? {} : { bubbles: felt }),
     ...(observed.clarity === undefined ? {} : /cloudy|hazy/.test(observed.clarity) ? { clarity: observed.clarity } : { clarity: 'clear' }),
     ...(observed.clarity?.includes('deposit') === true ? { particles: 'deposit' } : {}),
     ...(observed.finishSeconds === undefined ? {} : { finish: { seconds: observed.finishSeconds } }),
@@ -79,14 +81,8 @@ export function toldOf(deduction: Deduction, dimension: Dimension): { readonly l
   for (const { value, chance } of found.values) chances.set(wordOf(dimension, value), (chances.get(wordOf(dimension, value)) ?? 0) + chance);
   return { leader: found.leader === null ? 'cannot tell' : wordOf(dimension, found.leader), chances };
 }
-/** The chance that a glass is sparkling. */
-export const sparklingOf = (deduction: Deduction): number =>
-  makingChance(
-    archetypes.map((archetype) => deduction.kinds.find((entry) => entry.archetype.id === archetype.id)?.chance ?? 0),
-    archetypes,
-    'sparkling',
-  );
-
+/** Names of wines by their place: our kinds have the making, not the place. */
+const places: ReadonlySet<string> = new Set(['Champagne', 'Prosecco', 'Sauternes', 'Barolo', 'Rioja', 'Amarone']);
 const certain = 0.8;
 const percent = (chance: number) => `${Math.round(100 * chance)} %`;
 
@@ -120,8 +116,9 @@ export function judgeNote(entry: NoteCase, synonyms: Synonyms): readonly Expecta
   dimension('climate', 'climate', told.climate.leader, accept.climate, told.climate.chances);
   dimension('age', 'age', told.age.leader, accept.age, told.age.chances);
   dimension('vessel', 'vessel', told.vessel.leader, accept.vessel, told.vessel.chances);
-  const bubbly = sparklingOf(deduction);
-  const sparkling = bubbly >= 0.65 ? 'yes' : bubbly <= 0.35 ? 'no' : 'cannot tell';
+  const bubbly = deduction.sparkling.chance;
+  const { leader } = deduction.sparkling;
+  const sparkling = leader === null ? 'cannot tell' : leader ? 'yes' : 'no';
   dimension('sparkling', 'sparkling', sparkling, [accept.sparkling], new Map([['yes', bubbly]]));
   dimension('dearer', 'dearer', told.price.leader, [accept.dearer], told.price.chances);
 
@@ -168,6 +165,7 @@ export function judgeNote(entry: NoteCase, synonyms: Synonyms): readonly Expecta
     else {
       const meant = means(bare, kinds[0]!.archetype);
       // A place that no kind of ours names is left out.
+      if (bound > 0 && places.has(bare)) continue;
       if (meant === undefined && bound > 0) continue;
       if (meant === undefined) more = { notPlaced: bare };
       const chance = deduction.kinds.reduce((sum, one) => sum + (means(bare, one.archetype) === true ? one.chance : 0), 0);

@@ -24,15 +24,24 @@ const sparklingSugars: readonly (readonly [word: RegExp, gL: number])[] = [
   [/sweet/, 90],
   [/dry|brut/, 8],
 ];
+/** Countries of the places on the labels, where a name means another grape in another country. */
+const places: readonly (readonly [word: RegExp, country: string])[] = [
+  [/mendoza|salta|uco/, 'AR'],
+  [/casablanca|limarí|itata|colchagua|maipo|chile/, 'CL'],
+  [/rioja|priorat|catalonia/, 'ES'],
+  [/piedmont|alba|asti|barolo|friuli/, 'IT'],
+];
 const named = [...grapeNames].sort((a, b) => b.length - a.length);
 
 /** The facts of a plain label: "Riesling trocken, Mosel, 2 years, dry, no oak, 12%". */
 export function factsOfLabel(label: string): WineCase['facts'] {
   const text = label.toLowerCase();
+  const country = places.find(([word]) => word.test(text))?.[1];
+  const there = country === undefined ? {} : { country };
   const [head = ''] = label.split(',');
   const written = head.split(/[-–]| blend\b/).map((part) => part.trim());
   const grapes = written.flatMap((part) => {
-    const whole = grapeNamed(part) ?? grapeNamed(part.split(' ').slice(0, 2).join(' ')) ?? grapeNamed(part.split(' ')[0] ?? '');
+    const whole = grapeNamed(part, there) ?? grapeNamed(part.split(' ').slice(0, 2).join(' '), there) ?? grapeNamed(part.split(' ')[0] ?? '', there);
     const inside = whole ?? grapeNamed(named.find((name) => part.toLowerCase().includes(name.toLowerCase())) ?? '');
     return inside === undefined ? [] : [{ name: inside.name }];
   });
@@ -78,6 +87,7 @@ export function factsOfLabel(label: string): WineCase['facts'] {
   const sugar = (sparkling ? sparklingSugars : sugars).find(([word]) => word.test(text))?.[1];
   return {
     colour,
+    ...(country === undefined ? {} : { country }),
     bubbles: light ? 'light' : sparkling ? 'sparkling' : 'still',
     grapes: grapes.length === 1 ? [{ ...grapes[0]!, share: 100 }] : grapes,
     ...(years === null ? {} : { vintage: Number(today.slice(0, 4)) - Number(years[1]) }),

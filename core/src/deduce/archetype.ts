@@ -4,7 +4,15 @@ import type { ColourClass } from '../wine/observables';
 export const dimensions = {
   climate: { cool: 'cool', moderate: 'moderate', warm: 'warm' },
   age: { young: 'young', some: 'some years old', old: 'mature' },
-  vessel: { neutral: 'a neutral vessel', used: 'used wood', new: 'new wood', clay: 'clay' },
+  vessel: {
+    neutral: 'a neutral vessel',
+    lees: 'on its lees',
+    used: 'used wood',
+    new: 'new wood',
+    clay: 'clay',
+    flor: 'under a veil of yeast',
+    oxidative: 'wood and air',
+  },
   price: { cheaper: 'cheaper than most', middle: 'in the middle', dearer: 'dearer than most' },
 } as const;
 export type Dimension = keyof typeof dimensions | 'grape';

@@ -2,13 +2,14 @@ import type { Reason, Wording } from '../wine/reason';
 import { classOfHue } from '../wine/observables';
 import { dimensions, valueOn, type Archetype, type Dimension, type Making } from './archetype';
 import { likelihood } from './likelihood';
-import { ceilingOf, type Cue, type End, type Evidence } from './evidence';
+import { ceilingOf, endOf, type Cue, type End, type Evidence } from './evidence';
+import { priceFactors, speaksOfPrice } from './price';
 
 /**
  * How far the cues are believed as if they were independent, 0–1. They are not (a ripe wine is riper in every bearing, a generous taster is generous
  * throughout), so each counts for less. Fitted on simulated tasters with a shared offset and halo; see docs/methods.md.
  */
-export const tempering = 0.85;
+export const tempering = 0.95;
 
 /** Kinds of wine with their chance, in the order they were given; sums to 1. */
 export type Posterior = readonly number[];
@@ -36,17 +37,32 @@ const normalised = (bits: readonly number[]): Posterior => {
   return weights.map((weight) => weight / whole);
 };
 
+/**
+ * The share, before anything was looked at, of wines that are none of the kinds in the table. It falls as a kind fits what is recorded better than a wine of
+ * any kind would, and rises where none does. Our own reading.
+ */
+export const otherAtFirst = 0.5;
+
+/** Bits of each kind, and last those of a wine that is none of them. */
 interface Weighed {
   readonly prior: readonly number[];
   readonly pushes: readonly { readonly cue: Cue; readonly answer: string; readonly bits: readonly number[] }[];
 }
+/** What an answer is worth for a wine that is none of the kinds: the mean of those it could be taken for. */
+function bitsOfOther(bits: readonly number[], play: readonly boolean[]): number {
+  const some = bits.filter((_, i) => play[i]);
+  return Math.log2(some.reduce((sum, value) => sum + 2 ** value, 0) / some.length);
+}
 function weigh(evidence: Evidence, archetypes: readonly Archetype[], cues: readonly Cue[], end: End, temper: number): Weighed {
   const play = inPlay(archetypes, evidence);
+  const kinds = play.filter(Boolean).length;
   return {
-    prior: play.map((possible) => (possible ? 0 : -Infinity)),
+    prior: [...play.map((possible) => (possible ? 0 : -Infinity)), Math.log2((kinds * otherAtFirst) / (1 - otherAtFirst))],
     pushes: cues.flatMap((cue) => {
       const answer = cue.read(evidence, end);
-      return answer === undefined ? [] : [{ cue, answer, bits: bitsOf(cue, archetypes, answer, play, temper) }];
+      if (answer === undefined) return [];
+      const bits = bitsOf(cue, archetypes, answer, play, temper);
+      return [{ cue, answer, bits: [...bits, bitsOfOther(bits, play)] }];
     }),
   };
 }
@@ -57,7 +73,7 @@ const totalled = ({ prior, pushes }: Weighed) => pushes.reduce((sum, push) => su
  * tempered because they hang together.
  */
 export function posterior(evidence: Evidence, archetypes: readonly Archetype[], cues: readonly Cue[], end: End = 'middle', temper = tempering): Posterior {
-  return normalised(totalled(weigh(evidence, archetypes, cues, end, temper)));
+  return normalised(totalled(weigh(evidence, archetypes, cues, end, temper)).slice(0, -1));
 }
 
 /** Chance of each value of a dimension, the likeliest first. */
@@ -78,7 +94,7 @@ export type DeduceReasonId = 'start' | 'cue';
 export interface Deduced {
   readonly dimension: Dimension;
   readonly values: readonly { readonly value: string; readonly chance: number }[];
-  /** The likeliest value, when it is likelier than not, holds at both ends of every span, and the record speaks for it; else null: cannot tell. */
+  /** The likeliest value, when it is likely enough to tell, no end of the spans tells another, and the record speaks for it; else null: cannot tell. */
   readonly leader: string | null;
   /** Why it cannot be told; empty when it can. */
   readonly why: '' | 'open' | 'spans' | 'start' | 'nothing';
@@ -87,12 +103,89 @@ export interface Deduced {
 }
 export interface Deduction {
   readonly kinds: readonly { readonly archetype: Archetype; readonly chance: number }[];
+  /** The chance that it is none of them. */
+  readonly other: number;
+  /** Whether it is sparkling: an even start, whatever most kinds are; null where neither is likely enough to tell. */
+  readonly sparkling: { readonly chance: number; readonly leader: boolean | null };
   readonly dimensions: readonly Deduced[];
 }
 
 const logOdds = (chance: number) => Math.log2(Math.max(1e-9, chance) / Math.max(1e-9, 1 - chance));
-const chanceOn = (chances: Posterior, archetypes: readonly Archetype[], dimension: Dimension, value: string) =>
-  archetypes.reduce((sum, archetype, i) => sum + (valueOn(archetype, dimension) === value ? chances[i]! : 0), 0);
+/** The values a wine that is none of the kinds may have, each as likely; of grapes there are too many to name. */
+const valuesOf = (dimension: Dimension): readonly string[] => (dimension === 'grape' ? [] : Object.keys(dimensions[dimension]));
+/** From this chance on a value is told. */
+const told = 0.5;
+/** Bits the record must add to what most kinds are, before a value is told that is not all but sure. */
+const added = 0.3;
+const allButSure = 0.75;
+/** How a kind's chance lies on the values of a dimension. */
+type Lies = (archetype: Archetype) => Readonly<Record<string, number>>;
+const asItIs =
+  (dimension: Dimension): Lies =>
+  (archetype) => ({ [valueOn(archetype, dimension)]: 1 });
+
+/** The chance of each value, kinds and the wine that is none of them together; `all` has the chance of that wine last. */
+function spreadOn(all: Posterior, archetypes: readonly Archetype[], dimension: Dimension, lies: Lies): ReadonlyMap<string, number> {
+  const other = all.at(-1)!;
+  const every = valuesOf(dimension);
+  const sums = new Map<string, number>(every.map((value) => [value, other / every.length]));
+  archetypes.forEach((archetype, i) => {
+    for (const [value, share] of Object.entries(lies(archetype))) sums.set(value, (sums.get(value) ?? 0) + share * all[i]!);
+  });
+  return sums;
+}
+const ranked = (chances: ReadonlyMap<string, number>) =>
+  [...chances].map(([value, chance]) => ({ value, chance })).sort((a, b) => b.chance - a.chance || (a.value < b.value ? -1 : 1));
+
+/** A kind is met from the climate beside its own as well. Our own reading. */
+const grown = {
+  cool: { cool: 0.83, moderate: 0.16, warm: 0.01 },
+  moderate: { cool: 0.09, moderate: 0.81, warm: 0.1 },
+  warm: { cool: 0.01, moderate: 0.16, warm: 0.83 },
+} as const;
+const grownBeside: Lies = ({ climate }) => grown[climate];
+/** A wine is seldom of another price than is usual for its kind, and seldomer of a price far from it. Our own reading. */
+const beside = {
+  cheaper: { cheaper: 0.6, middle: 0.32, dearer: 0.08 },
+  middle: { cheaper: 0.22, middle: 0.56, dearer: 0.22 },
+  dearer: { cheaper: 0.08, middle: 0.32, dearer: 0.6 },
+} as const;
+/** Where a price is usual for the kind, and how finely the wine was made speaks for it or against. */
+function priceBy(evidence: Evidence): Lies {
+  const factors = priceFactors(evidence);
+  return ({ price }) => {
+    const weights = Object.entries(beside[price]).map(([value, share]) => [value, share * factors[value as Archetype['price']]] as const);
+    const whole = weights.reduce((sum, [, weight]) => sum + weight, 0);
+    return Object.fromEntries(weights.map(([value, weight]) => [value, weight / whole]));
+  };
+}
+
+/** Bubbles from which a wine is one with bubbles. */
+const withBubbles = 25;
+const certainly = 0.7;
+const plainlySeen = 0.97;
+/** Bubbles that were looked for settle it; for the rest every cue moves an even start by what it says of kinds with bubbles against those without. */
+function sparklingBy(evidence: Evidence, weighed: Weighed, archetypes: readonly Archetype[]): Deduction['sparkling'] {
+  const bubbly = archetypes.map((archetype) => archetype.scales.bubbles >= withBubbles);
+  const oddsOf = (bits: readonly number[]) => {
+    const chances = normalised(bits.slice(0, -1));
+    const yes = chances.reduce((sum, chance, i) => sum + (bubbly[i] ? chance : 0), 0);
+    return logOdds(yes);
+  };
+  const before = oddsOf(weighed.prior);
+  const looked = evidence.observed.bead !== undefined || evidence.observed.bubbles !== undefined;
+  if (looked) {
+    const { bead, bubbles } = evidence.observed;
+    const seen = bead === undefined ? endOf(bubbles!, 'middle') >= withBubbles : bead !== 'none' && bead !== 'wall';
+    const chance = seen ? plainlySeen : 1 - plainlySeen;
+    return { chance, leader: seen };
+  }
+  const moved = oddsOf(totalled(weighed)) - before;
+  const other = normalised(totalled(weighed)).at(-1)!;
+  const chance = 1 / (1 + 2 ** -moved);
+  const all = (1 - other) * chance + other * 0.5;
+  return { chance: all, leader: all >= certainly ? true : all <= 1 - certainly ? false : null };
+}
 
 /**
  * What the record speaks for: kinds of wine and, on each dimension, the values with their chances, what pushed, and an honest "cannot tell" when
@@ -100,28 +193,46 @@ const chanceOn = (chances: Posterior, archetypes: readonly Archetype[], dimensio
  */
 export function deduce(evidence: Evidence, archetypes: readonly Archetype[], cues: readonly Cue[]): Deduction {
   const weighed = weigh(evidence, archetypes, cues, 'middle', tempering);
-  const chances = normalised(totalled(weighed));
-  const ends = (['low', 'high'] as const).map((end) => posterior(evidence, archetypes, cues, end));
+  const all = normalised(totalled(weighed));
+  const ends = (['low', 'high'] as const).map((end) => normalised(totalled(weigh(evidence, archetypes, cues, end, tempering))));
   const deduced = (['climate', 'age', 'vessel', 'grape', 'price'] as const).map((dimension): Deduced => {
-    const values = marginal(chances, archetypes, dimension);
+    const lies = dimension === 'price' ? priceBy(evidence) : dimension === 'climate' ? grownBeside : asItIs(dimension);
+    const on = (some: Posterior) => spreadOn(some, archetypes, dimension, lies);
+    const values = ranked(on(all));
     const first = values[0]!;
-    const held = ends.every((end) => marginal(end, archetypes, dimension)[0]!.value === first.value);
+    // A span holds unless at one of its ends another value would be told.
+    const held = ends.every((end) => ranked(on(end)).every(({ value, chance }) => value === first.value || chance < told));
     let bits = weighed.prior;
-    let stands = logOdds(chanceOn(normalised(bits), archetypes, dimension, first.value));
+    // A price is read from how finely the wine is made as well: that push comes first.
+    const bare = spreadOn(normalised(bits), archetypes, dimension, dimension === 'price' ? ({ price }) => beside[price] : lies);
+    let stands = logOdds(bare.get(first.value) ?? 0);
+    const start = stands;
     const reasons: Reason<DeduceReasonId>[] = [{ id: 'start', push: stands, unit: 'bits', args: {} }];
+    const pushed = (label: string, next: number) => {
+      reasons.push({ id: 'cue', push: next - stands, unit: 'bits', args: { cue: label } });
+      stands = next;
+    };
+    if (dimension === 'price' && speaksOfPrice(evidence)) pushed('how long, layered and balanced it is', logOdds(on(normalised(bits)).get(first.value) ?? 0));
     for (const push of weighed.pushes) {
       bits = bits.map((value, i) => value + push.bits[i]!);
-      const next = logOdds(chanceOn(normalised(bits), archetypes, dimension, first.value));
-      reasons.push({ id: 'cue', push: next - stands, unit: 'bits', args: { cue: push.cue.label } });
-      stands = next;
+      pushed(push.cue.label, logOdds(on(normalised(bits)).get(first.value) ?? 0));
     }
-    const why = weighed.pushes.length === 0 ? 'nothing' : first.chance < 0.5 ? 'open' : !held ? 'spans' : stands < reasons[0]!.push - 1e-9 ? 'start' : '';
+    const why =
+      reasons.length === 1
+        ? 'nothing'
+        : first.chance < told
+          ? 'open'
+          : !held
+            ? 'spans'
+            : stands < start + (first.chance >= allButSure ? 0 : added) - 1e-9
+              ? 'start'
+              : '';
     return { dimension, values, leader: why === '' ? first.value : null, why, reasons };
   });
   const kinds = archetypes
-    .map((archetype, i) => ({ archetype, chance: chances[i]! }))
+    .map((archetype, i) => ({ archetype, chance: all[i]! }))
     .sort((a, b) => b.chance - a.chance || (a.archetype.id < b.archetype.id ? -1 : 1));
-  return { kinds, dimensions: deduced };
+  return { kinds, other: all.at(-1)!, sparkling: sparklingBy(evidence, weighed, archetypes), dimensions: deduced };
 }
 
 const entropy = (chances: readonly number[]) => chances.reduce((sum, chance) => (chance > 0 ? sum - chance * Math.log2(chance) : sum), 0);

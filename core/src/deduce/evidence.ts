@@ -5,7 +5,7 @@ import { clamp, throughAnchors } from '../wine/units';
 import { stray, type Archetype, type ArchetypeScale } from './archetype';
 
 /** How much one observation may move a deduction, bits. Strong, moderate, weak (common practice of the trade, weighed by us). */
-export const ceilings = { S: 4, M: 2, W: 0.5 } as const;
+export const ceilings = { S: 4, M: 2, L: 1.2, W: 0.5 } as const;
 export type Strength = keyof typeof ceilings;
 
 /** The most an answer may move any target, bits. */
@@ -42,7 +42,8 @@ const spread = 10;
 
 const steps = ['0', '1', '2', '3', '4', '5', '6', '7', '8', '9'] as const;
 const stepOf = (value: number) => String(Math.min(9, Math.floor(clamp(value, 0, 100) / 10)));
-const endOf = (reading: Reading, end: End) => (typeof reading === 'number' ? reading : end === 'middle' ? midpoint(reading) : reading[end === 'low' ? 0 : 1]);
+export const endOf = (reading: Reading, end: End) =>
+  typeof reading === 'number' ? reading : end === 'middle' ? midpoint(reading) : reading[end === 'low' ? 0 : 1];
 
 /** A bearing read in ten steps; the outer steps take all that lies beyond. */
 const scaleCue = (id: string, strength: Strength, label: string, read: Cue['read'], mean: (archetype: Archetype) => number, sd = spread): Cue => ({
@@ -85,6 +86,10 @@ const rimOf = (archetype: Archetype) => {
 const slowTears = (archetype: Archetype) => clamp(0.1 + 0.75 * (Math.max(archetype.scales.alcohol - 35, archetype.scales.sweetness - 45, 0) / 50), 0.1, 0.85);
 const yesNo = ['yes', 'no'] as const;
 const steady = new Set(['fine', 'medium', 'coarse']);
+/** So many rows of the look filled in are a look. */
+const aLook = 2;
+const lookedAt = (observed: Observed) =>
+  (['clarity', 'hue', 'depth', 'rimHue', 'rim', 'tears'] as const).filter((id) => observed[id] !== undefined).length >= aLook;
 /** Fine bubbles come with time on the lees, loosely: the surface of the glass matters more. */
 const fineness = { lees: { fine: 0.5, medium: 0.36, coarse: 0.14 }, other: { fine: 0.34, medium: 0.36, coarse: 0.3 } } as const;
 /** Feel in the mouth: cream from lees and new wood, oil from body without acid. */
@@ -196,6 +201,18 @@ export function cuesFor(
       chance: (archetype, answer) => ((answer === 'yes') === archetype.scales.bubbles >= 25 ? 0.97 : 0.03),
     },
     {
+      id: 'noBead',
+      label: 'bubbles not noted where the look was',
+      // Who looked at the wine and wrote nothing of bubbles has most likely seen none: weak, for a row is also skipped.
+      strength: 'L',
+      answers: yesNo,
+      read: ({ observed }) => (observed.bead === undefined && observed.bubbles === undefined && lookedAt(observed) ? 'yes' : undefined),
+      chance: (archetype, answer) => {
+        const skipped = archetype.scales.bubbles >= 25 ? 0.25 : 0.9;
+        return answer === 'yes' ? skipped : 1 - skipped;
+      },
+    },
+    {
       id: 'beadFineness',
       label: 'how fine the bubbles are',
       strength: 'W',
@@ -237,13 +254,14 @@ export function cuesFor(
     bearing('bubbles', 'S'),
     bearing('intensity', 'W'),
     scaleCue(
+      // Tasters count by different rulers: the seconds of one are not those of another.
       'finish',
-      'M',
+      'L',
       'length of the finish',
       ({ observed }) =>
         observed.finish === undefined || observed.finish.atLeast === true ? undefined : stepOf(throughAnchors(anchors.finish, observed.finish.seconds)),
       (a) => a.scales.length,
-      12,
+      14,
     ),
   ];
 }

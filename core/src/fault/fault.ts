@@ -21,6 +21,8 @@ export interface Fault {
   readonly prior: Readonly<Record<string, number>> & { readonly other: number };
   readonly now: readonly FaultAct[];
   readonly tellTable: boolean;
+  /** Comes of light through the glass. */
+  readonly byLight?: boolean;
   readonly facts: readonly { readonly says: string; readonly source: string }[];
 }
 export interface FaultAct {
@@ -42,6 +44,8 @@ export interface FaultContext {
   readonly natural?: boolean | undefined;
   readonly riesling?: boolean | undefined;
   readonly clearGlass?: boolean | undefined;
+  /** What the taster says of its health. */
+  readonly said?: 'sound' | 'trace' | 'doubtful' | 'faulty' | undefined;
 }
 /** What looks like a fault and is not. */
 export interface FalseAlarm {
@@ -55,6 +59,8 @@ export interface FalseAlarm {
   readonly confirmed?: readonly string[];
   /** Whether the wine is of the kind for which it holds; undefined when that is not known. */
   readonly holds: (context: FaultContext) => boolean | undefined;
+  /** Cues that speak against it: with one of them it does not hold. */
+  readonly unless?: readonly string[];
   /** Bits taken off each of these faults when it holds. */
   readonly lowers: Readonly<Record<string, number>>;
   readonly source: string;
@@ -75,6 +81,8 @@ export interface Triage {
   /** The cue not yet looked for that would settle most; undefined when none would move anything. */
   readonly next: FaultCue | undefined;
   readonly verdict: 'nothing wrong so far' | 'doubtful' | 'probably faulty';
+  /** What the verdict leaves open, in a sentence; empty when it says all. */
+  readonly remark: string;
 }
 
 /** One thing that bears on a fault. */
@@ -82,7 +90,9 @@ type Evidence =
   | { readonly of: 'bottle'; readonly percent: number; readonly closure: string }
   /** A cue that was looked for: `alone` when it is one that proves nothing without another. */
   | { readonly of: 'cue'; readonly says: string; readonly there: boolean; readonly alone: boolean; readonly bits: readonly [present: number, absent: number] }
-  | { readonly of: 'alarm'; readonly really: string; readonly bits: number };
+  | { readonly of: 'alarm'; readonly really: string; readonly bits: number }
+  | { readonly of: 'glass'; readonly bits: number }
+  | { readonly of: 'trace'; readonly bits: number };
 
 /** What pushes the chance of a fault up or down, in bits of log-odds. */
 export const faultRules = [
@@ -123,6 +133,24 @@ export const faultRules = [
     says: ({ really }) => really,
   }),
   rule({
+    id: 'glass',
+    title: 'The glass lets light in',
+    unit: 'bits',
+    source: 'common practice',
+    when: (evidence: Evidence) => (evidence.of === 'glass' ? { bits: evidence.bits } : undefined),
+    push: ({ bits }) => bits,
+    says: () => 'a bottle of clear glass',
+  }),
+  rule({
+    id: 'trace',
+    title: 'Only a trace',
+    unit: 'bits',
+    source: 'common practice',
+    when: (evidence: Evidence) => (evidence.of === 'trace' ? { bits: evidence.bits } : undefined),
+    push: ({ bits }) => -bits,
+    says: () => 'you call it a trace: nothing is sure of that',
+  }),
+  rule({
     id: 'alone',
     title: 'Alone it proves nothing',
     unit: 'bits',
@@ -133,8 +161,18 @@ export const faultRules = [
   }),
 ];
 
+/** How bottles are closed, in a hundred, where nobody knows how this one is (common practice). */
+const closures = { cork: 50, screw: 33, technical: 12, mushroom: 5 } as const;
+const mixed = (prior: Fault['prior']): number =>
+  Math.round(Object.entries(closures).reduce((sum, [closure, share]) => sum + (share / 100) * (prior[closure] ?? prior.other), 0) * 100) / 100;
+
+/** What clear glass adds to the chance of light strike, bits. */
+const clearGlassBits = 2.3;
+/** Log-odds a fault of a mere trace does not pass: 3 in 4. */
+const ofATrace = 1.6;
+
 function chanceOf(fault: Fault, seen: Seen, context: FaultContext, alarms: readonly FalseAlarm[], cueSays: (id: string) => string): FaultChance {
-  const percent = (context.closure === undefined ? undefined : fault.prior[context.closure]) ?? fault.prior.other;
+  const percent = context.closure === undefined ? mixed(fault.prior) : (fault.prior[context.closure] ?? fault.prior.other);
   const strong = Object.keys(fault.cues).some((cue) => seen[cue] === true && fault.onlyWith?.includes(cue) !== true && fault.cues[cue]![0] > 0);
   const cues = Object.entries(fault.cues).flatMap(([cue, bits]): Evidence[] => {
     const there = seen[cue];
@@ -148,6 +186,10 @@ function chanceOf(fault: Fault, seen: Seen, context: FaultContext, alarms: reado
       return reasonsOf(faultRules, { of: 'alarm', really: alarm.really, bits }).map((reason) => ({ ...reason, source: alarm.source }));
     }),
   ];
+  if (fault.byLight === true && context.clearGlass === true) reasons.push(...reasonsOf(faultRules, { of: 'glass', bits: clearGlassBits }));
+  // Of a trace nothing is said to be all but sure.
+  const over = reasons.reduce((sum, reason) => sum + reason.push, 0) - ofATrace;
+  if (context.said === 'trace' && over > 0) reasons.push(...reasonsOf(faultRules, { of: 'trace', bits: over }));
   return { fault, chance: chanceAt(reasons.reduce((sum, reason) => sum + reason.push, 0)), reasons };
 }
 
@@ -156,7 +198,7 @@ function fitting(alarms: readonly FalseAlarm[], seen: Seen, context: FaultContex
   return alarms.flatMap((alarm) => {
     if (!alarm.cues.some((cue) => seen[cue] === true)) return [];
     const holds = alarm.holds(context);
-    if (holds === false || alarm.confirmed?.some((cue) => seen[cue] === false) === true) return [];
+    if (holds === false || alarm.confirmed?.some((cue) => seen[cue] === false) === true || alarm.unless?.some((cue) => seen[cue] === true) === true) return [];
     const confirmed = alarm.confirmed?.some((cue) => seen[cue] === true) === true;
     return [{ alarm, sure: alarm.confirmed === undefined ? holds === true : confirmed }];
   });
@@ -197,8 +239,16 @@ export function triage(seen: Seen, context: FaultContext, faults: readonly Fault
       if (gain > best) [best, next] = [gain, cue];
     }
   }
-  return { faults: chances, alarms: fits, next, verdict: top >= 0.6 ? 'probably faulty' : top >= 0.15 ? 'doubtful' : 'nothing wrong so far' };
+  // What the taster calls a trace is not called a fault; what they call faulty or doubtful is not called sound.
+  const found = top >= probably && context.said !== 'trace' ? 'probably faulty' : top >= shown ? 'doubtful' : 'nothing wrong so far';
+  const doubted = context.said === 'faulty' || context.said === 'doubtful';
+  const verdict = found === 'nothing wrong so far' && doubted ? 'doubtful' : found;
+  const remark = found === 'nothing wrong so far' && doubted ? `You call it ${context.said}: nothing known here fits well so far.` : '';
+  return { faults: chances, alarms: fits, next, verdict, remark };
 }
+
+/** Chances from which a fault is named, and called probable. */
+const [shown, probably] = [0.15, 0.6];
 
 /** A chance in words. */
 export const chanceWord = (chance: number): string => (chance >= 0.8 ? 'very likely' : chance >= 0.5 ? 'likely' : chance >= 0.15 ? 'possible' : 'less likely');

@@ -1,4 +1,4 @@
-import { costTables, restKinds, type OrderWine, type Rest } from './judge';
+import { leastStrain, costTables, restKinds, type OrderWine, type Rest } from './judge';
 import { keysOf } from '../wine/keys';
 import { brokenPins, type Pin } from './pins';
 import { schools, type School } from './ordering-rules';
@@ -45,7 +45,7 @@ export function bestMove(
   let best: Move | undefined;
   const offer = (move: Omit<Move, 'fall'>) => {
     const fall = now - strainOf(move.order, move.rests);
-    if (fall > 1e-9 && (best === undefined || fall > best.fall + 1e-9) && brokenPins(move.order, pins).length <= broken) best = { ...move, fall };
+    if (fall >= leastStrain && (best === undefined || fall > best.fall + 1e-9) && brokenPins(move.order, pins).length <= broken) best = { ...move, fall };
   };
   for (let i = 0; i < order.length; i++) {
     for (let j = 0; j < order.length; j++) {

@@ -80,8 +80,20 @@ function rungIndex(wine: OrderWine, school: School): number {
   return rungs.indexOf(light ? 'white' : wine.rung);
 }
 
-/** How easily a wine is masked, 0.25–1.3: a loud or sweet wine holds its own. */
-const delicacy = (to: OrderWine) => Math.min(1.3, Math.max(0.25, 1.7 - Math.max(to.loads.intensity, to.loads.sweetness) / 65));
+/** How easily a wine is masked, 0.25–1.6: a loud or sweet wine holds its own, one of great age gives way. */
+const delicacy = ({ loads }: OrderWine) =>
+  Math.min(1.3, Math.max(0.25, 1.7 - Math.max(loads.intensity, loads.sweetness) / 65)) + Math.max(0, loads.fragility - 50) / 100;
+/** How much of the grip, acid or strength before it a sweet wine lets one feel: sugar covers them. */
+const uncovered = (key: ProfileKey, to: OrderWine) =>
+  key === 'tannin' || key === 'alcohol' || key === 'acidity'
+    ? 1 - 0.85 * Math.min(1, Math.max(0, to.loads.sweetness - 25) / 50)
+    : // Grip covers the wood of the wine before.
+      key === 'oak'
+      ? 1 - 0.9 * Math.min(1, to.loads.tannin / 50)
+      : 1;
+/** A fall below this, of 100, is none that anybody feels; a strain below this is not worth a word. */
+export const leastFall = 8;
+export const leastStrain = 0.5;
 
 /** Strain of tasting `to` right after `from`: what the stronger wine masks. */
 function neighbourReasons(from: OrderWine, to: OrderWine, school: School): Reason<OrderReasonId>[] {
@@ -99,7 +111,8 @@ function neighbourReasons(from: OrderWine, to: OrderWine, school: School): Reaso
       });
       continue;
     }
-    const push = weight * delicacy(to) * drop(from.loads[key], to.loads[key]);
+    if (from.loads[key] - to.loads[key] <= leastFall) continue;
+    const push = weight * delicacy(to) * uncovered(key, to) * drop(from.loads[key] - leastFall, to.loads[key]);
     reasons.push({
       id: `masks-${key}`,
       push,

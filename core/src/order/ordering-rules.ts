@@ -26,8 +26,8 @@ export interface School {
 const masking: Record<ProfileKey, number> = {
   sweetness: 34,
   tannin: 24,
-  oak: 12,
-  intensity: 16,
+  oak: 20,
+  intensity: 10,
   body: 14,
   alcohol: 12,
   acidity: 6,
@@ -37,11 +37,11 @@ const masking: Record<ProfileKey, number> = {
 };
 const height: Record<ProfileKey, number> = {
   body: 4,
-  intensity: 3,
+  intensity: 2,
   tannin: 3,
   alcohol: 3,
   sweetness: 3,
-  oak: 1.5,
+  oak: 3,
   acidity: 1,
   bubbles: 0,
   length: 0,

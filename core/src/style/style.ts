@@ -50,7 +50,9 @@ export function describeStyle(
   const body = profile.body.value;
   const words: string[] = [];
   character.forEach(({ text, why }, i) => words.push(`${say('character', text, why)}${i < character.length - 1 ? ',' : ''}`));
-  words.push(say('weight', body < lightBelow ? 'light' : body < fullFrom ? 'medium-weight' : 'full', `body ${Math.round(body)} of 100, from ${profile.body.why}`));
+  words.push(
+    say('weight', body < lightBelow ? 'light' : body < fullFrom ? 'medium-weight' : 'full', `body ${Math.round(body)} of 100, from ${profile.body.why}`),
+  );
   if (sweetness !== undefined)
     words.push(say('sweetness', sweetness, `sweetness ${Math.round(profile.sweetness.value)} of 100, from ${profile.sweetness.why}`));
   const bubbles = factOf(facts, 'bubbles');

@@ -38,8 +38,7 @@ export type WindowReasonId =
   | 'kind'
   | 'drunk-young'
   | 'ripened'
-  | 'no-year'
- ;
+  | 'no-year';
 /** Years, each end a span: never a year alone. */
 export interface DrinkingWindow {
   /** At its best from somewhere in this span … */

@@ -91,6 +91,12 @@ const alarms: [id: string, seen: Seen, context: FaultContext, fault: string][] =
   ['can', there('in-a-can'), {}, 'metal'],
   ['malolactic', there('dairy'), {}, 'bacteria'],
   ['too-warm', there('stings', 'hot-nose'), {}, 'sulphite'],
+  ['green-grape', there('green'), { colour: 'red' }, 'ladybird'],
+  ['struck-match-style', there('struck-match', 'fades'), { colour: 'white', age: 2, closure: 'cork' }, 'sulphite'],
+  ['mature-sparkling', there('few-bubbles', 'gold', 'nutty'), { sparkling: true, age: 12 }, 'oxidation'],
+  ['glass-film', there('no-bubbles-here'), { sparkling: true }, 'refermentation'],
+  ['oak-style', there('oak-smell'), {}, 'smoke'],
+  ['pinking', there('pink-tinge'), { colour: 'white' }, 'oxidation'],
   ['young-punch', there('astringent', 'hot-nose'), { colour: 'red', age: 1 }, 'bitter'],
 ];
 describe('each false alarm lowers its fault or leaves it', () => {
@@ -149,17 +155,59 @@ describe('triage', () => {
   });
   it('asks next what parts the likely faults, never what is known', () => {
     const match = weigh(there('struck-match'));
-    expect(['stings', 'fades']).toContain(match.next!.id);
+    expect(['stings', 'fades', 'onion-rubber']).toContain(match.next!.id);
     const musty = weigh(there('musty'), { closure: 'cork' });
     expect(musty.next).toBeDefined();
     expect(musty.next!.id).not.toBe('musty');
   });
+  it('no unmistakable smell alone reads as sound, and what the taster says is not contradicted', () => {
+    // A haze is more often harmless than not.
+    const strong = faultCues.filter(
+      (cue) => cue.id !== 'hazy' && faults.some((fault) => fault.onlyWith?.includes(cue.id) !== true && (fault.cues[cue.id]?.[0] ?? 0) >= 5),
+    );
+    expect(strong.length).toBeGreaterThanOrEqual(18);
+    for (const cue of strong) expect(weigh(there(cue.id)).verdict, cue.id).not.toBe('nothing wrong so far');
+    for (const said of ['faulty', 'doubtful'] as const) {
+      const found = weigh(there('brown'), { colour: 'red', age: 7, said });
+      expect(found.verdict).toBe('doubtful');
+      expect(found.remark).toBe(`You call it ${said}: nothing known here fits well so far.`);
+      expect(found.next, 'there is always a next question').toBeDefined();
+    }
+    const trace = weigh(there('musty', 'muted'), { closure: 'cork', said: 'trace' });
+    expect(trace.verdict).toBe('doubtful');
+    expect(trace.faults[0]!.chance).toBeLessThan(0.8);
+  });
+  published(
+    'common practice: two to five natural corks in a hundred were once tainted, today one to three',
+    'a damp cellar in a hidden glass is cork taint first',
+    () => {
+      const hidden = weigh(there('musty'));
+      expect(hidden.faults[0]!.fault.id).toBe('cork-taint');
+      expect(hidden.faults[0]!.chance).toBeGreaterThan(0.5);
+    },
+  );
+  published(
+    'common practice',
+    'wet dog under a cork is cork taint; bubbles that stay in a still wine are a second fermentation; clear glass lets light in',
+    () => {
+      const chips = [{ id: '1', term: 'wet-dog', layer: 'first' as const, strength: 2 as const }];
+      expect(triageGlass({ observed: {}, chips }, {}, { closure: 'cork' }).faults[0]!.fault.id).toBe('cork-taint');
+      const bead = triageGlass({ observed: { bead: 'fine' }, chips: [] }, {}, { sparkling: false, closure: 'screw', colour: 'red', age: 4 });
+      expect(bead.faults[0]!.fault.id).toBe('refermentation');
+      expect(chance('light', there('cabbage-wool'), { clearGlass: true })).toBeGreaterThan(
+        2 * chance('light', there('cabbage-wool'), { clearGlass: false }) - 0.6,
+      );
+      expect(chance('light', {}, { clearGlass: true })).toBeGreaterThan(4 * chance('light', {}, { clearGlass: false }));
+      const brown = triageGlass({ observed: { hue: 'brown' }, chips: [] }, {}, { colour: 'white', age: 2, closure: 'cork', oxidative: false });
+      expect(brown.faults[0]!.fault.id).toBe('premature-oxidation');
+    },
+  );
   it('reads what the note already tells, by descriptor, clarity and particles; a hidden glass asks without the wine', () => {
     const chip = (term: string) => ({ id: term, term, layer: 'first' as const, strength: 2 as const });
     const note = { ...emptyNote, observed: { clarity: 'hazy' as const, particles: 'none' as const }, chips: [chip('damp-cellar'), chip('lemon')] };
     expect(cuesInNote(note)).toEqual({ musty: true, hazy: true, cloudy: false, crystals: false, deposit: false, specks: false });
     for (const entry of descriptors.filter((descriptor) => descriptor.family === 'fault'))
-      expect(Object.keys(cuesInNote({ observed: {}, chips: [chip(entry.id)] })).length, entry.id).toBe(1);
+      expect(Object.keys(cuesInNote({ observed: {}, chips: [chip(entry.id)] })).length, entry.id).toBeGreaterThanOrEqual(1);
     expect(triageGlass(note, {}, {}).faults[0]!.fault.id).toMatch(/cork-taint|protein/);
   });
 });

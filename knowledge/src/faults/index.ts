@@ -31,7 +31,7 @@ export function faultContext(facts: WineFacts, day: string): FaultContext {
 }
 
 /** Descriptors that are cues. */
-const byTerm: Readonly<Record<string, string>> = {
+const byTerm: Readonly<Record<string, string | readonly string[]>> = {
   'damp-cellar': 'musty',
   'bruised-apple': 'bruised-apple',
   vinegar: 'vinegar',
@@ -46,10 +46,10 @@ const byTerm: Readonly<Record<string, string>> = {
   'geranium-leaf': 'geranium',
   'cooked-cabbage': 'cabbage-wool',
   'stale-nuts': 'stale-nuts',
-  'wet-dog': 'cabbage-wool',
+  'wet-dog': ['musty', 'cabbage-wool'],
   'burnt-hair': 'cabbage-wool',
-  'rancid-butter': 'funk',
-  sauerkraut: 'funk',
+  'rancid-butter': 'sour-milk',
+  sauerkraut: 'sour-milk',
   ladybird: 'peanut-green',
   'smoke-taint': 'ash',
 };
@@ -58,7 +58,7 @@ export function cuesInNote(note: Pick<NoteDocument, 'observed' | 'chips'>): Seen
   const seen: Record<string, boolean> = {};
   for (const chip of note.chips) {
     const cue = chip.term === undefined ? undefined : byTerm[chip.term];
-    if (cue !== undefined) seen[cue] = true;
+    for (const one of cue === undefined ? [] : [cue].flat()) seen[one] = true;
   }
   const { clarity, particles, hue, rimHue } = note.observed;
   if (clarity !== undefined) {
@@ -100,5 +100,12 @@ export function hazeReasons(
 }
 
 /** Triage of a glass: what its note and the answers tell, in the light of the wine when it is known. */
-export const triageGlass = (note: Pick<NoteDocument, 'observed' | 'chips'>, answers: Seen, context: FaultContext): Triage =>
-  triage({ ...cuesInNote(note), ...answers }, context, faults, falseAlarms, faultCues);
+export function triageGlass(note: Pick<NoteDocument, 'observed' | 'chips'>, answers: Seen, context: FaultContext): Triage {
+  const { bead, hue, health } = note.observed;
+  const seen: Record<string, boolean> = { ...cuesInNote(note) };
+  // Bubbles that stay are none of a still wine's.
+  if (context.sparkling === false && bead !== undefined) seen['gas'] = bead === 'fine' || bead === 'medium' || bead === 'coarse';
+  if (context.colour === 'white' && context.age !== undefined && context.oxidative !== true && hue !== undefined)
+    seen['older-colour'] = (hue === 'brown' && context.age <= 12) || (hue === 'oldgold' && context.age <= 4);
+  return triage({ ...seen, ...answers }, { ...context, said: context.said ?? health }, faults, falseAlarms, faultCues);
+}

@@ -42,13 +42,15 @@ describe('what the facts say of a pair', () => {
 
 describe('the dearer of two bottles', () => {
   const price = (amount: number, currency = 'EUR', formatMl = 750) => ({ amount, currency, formatMl });
-  it('is told in one currency and one size only', () => {
+  it('is told by the litre, in one currency only', () => {
     expect(dearerOf(price(30), price(12))).toBe(-1);
     expect(dearerOf(price(12), price(30))).toBe(1);
     expect(dearerOf(price(12), price(12))).toBeNull();
     expect(dearerOf(price(12), null)).toBeNull();
     expect(dearerOf(price(12), price(30, 'GBP'))).toBeNull();
-    // A magnum costs more for its size alone.
-    expect(dearerOf(price(12), price(30, 'EUR', 1500))).toBeNull();
+    // A magnum costs more for its size, a can less: what counts is the wine.
+    expect(dearerOf(price(12), price(24, 'EUR', 1500))).toBeNull();
+    expect(dearerOf(price(12), price(30, 'EUR', 1500))).toBe(1);
+    expect(dearerOf(price(12), price(6, 'EUR', 250))).toBe(1);
   });
 });

@@ -48,8 +48,8 @@ export interface Priced {
   readonly currency: string;
   readonly formatMl: number;
 }
-/** Which of two bottles is the dearer: −1 the left one, 1 the right one; null when a price is missing, they are equal, or stand in different currencies or sizes. */
+/** Which of two wines is the dearer, by the litre: −1 the left one, 1 the right one; null when a price is missing, they are equal, or stand in different currencies. */
 export function dearerOf(left: Priced | null, right: Priced | null): -1 | 1 | null {
-  if (left === null || right === null || left.currency !== right.currency || left.formatMl !== right.formatMl) return null;
-  return more(left.amount, right.amount);
+  if (left === null || right === null || left.currency !== right.currency) return null;
+  return more(left.amount / left.formatMl, right.amount / right.formatMl);
 }

@@ -238,6 +238,8 @@ export const note = {
     input: one,
     output: z.object({
       verdict: z.string(),
+      /** What the verdict leaves open, against what the taster says; empty when it says all. */
+      remark: z.string(),
       faults: z.array(
         z.object({
           id: z.string(),
@@ -275,6 +277,9 @@ export const note = {
     output: z.object({
       dimensions: z.array(dimension),
       kinds: z.array(z.object({ id: z.string(), name: z.string(), chance: z.number() })),
+      /** The chance that it is none of the kinds. */
+      other: z.number(),
+      sparkling: z.object({ chance: z.number(), leader: z.boolean().nullable() }),
       settles: z.object({ cue: z.string(), bits: z.number() }).nullable(),
     }),
   }),

@@ -2,7 +2,7 @@
 import styled from 'styled-components';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import type { Move } from '@rose/core/order/advice';
-import { restKinds, type OrderJudgement, type OrderWine } from '@rose/core/order/judge';
+import { leastStrain, restKinds, type OrderJudgement, type OrderWine } from '@rose/core/order/judge';
 import { brokenPins } from '@rose/core/order/pins';
 import { schoolOf, schools } from '@rose/core/order/ordering-rules';
 import { mostRests, type OrderSolution } from '@rose/core/order/solve';
@@ -110,7 +110,7 @@ export function OrderPanel({ flight, order, wines, now, other, before, move, sol
   const school = schoolOf(flight.school);
   const best = solution?.kind === 'best' ? solution.judgement : null;
   const broken = brokenPins(order, flight.pins);
-  const isBest = best !== null && broken.length === 0 && now.strain <= best.strain + 1e-6;
+  const isBest = best !== null && broken.length === 0 && now.strain - best.strain < leastStrain;
   const sections = solution?.kind === 'best' ? solution.sections : undefined;
   const price = before === null ? 0 : now.strain - before;
   return (
@@ -164,7 +164,12 @@ export function OrderPanel({ flight, order, wines, now, other, before, move, sol
                   ; the best is <strong>{strainFigure(best.strain)}</strong>
                 </>
               )}
-              {isBest && <>, the best there is{sections === undefined ? '' : ' within its sections'}</>}
+              {isBest && (
+                <>
+                  , {now.strain - best.strain > 0.05 ? 'as good as the best there is' : 'the best there is'}
+                  {sections === undefined ? '' : ' within its sections'}
+                </>
+              )}
             </span>
           </div>
           {Math.abs(price) > 0.05 && (

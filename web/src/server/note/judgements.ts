@@ -69,6 +69,7 @@ export const triageOf = serve(contract.note.triage, async (db, actor, input) => 
   const found = triageGlass(document, document.triage ?? {}, revealed === null ? {} : faultContext(revealed.facts, day));
   return {
     verdict: found.verdict,
+    remark: found.remark,
     faults: found.faults
       .filter((entry) => entry.chance >= 0.02)
       .slice(0, 6)
@@ -109,6 +110,8 @@ export const deduction = serve(contract.note.deduce, async (db, actor, input) =>
       because: toldReasons(reasons, (reason) => sentence(deduceWording, reason)),
     })),
     kinds: found.kinds.slice(0, 6).map(({ archetype, chance }) => ({ id: archetype.id, name: archetype.name, chance })),
+    other: found.other,
+    sparkling: { ...found.sparkling },
     settles: next === undefined ? null : { cue: next.cue.id, bits: next.bits },
   };
 });

@@ -61,7 +61,11 @@ export function Told({ doc }: { doc: NoteDocument }) {
           .slice(0, 3)
           .map(({ archetype, chance }) => `${archetype.name} ${percent(chance)}`)
           .join(', ')}
-        .
+        ; none of the kinds known here {percent(found.other)}.
+      </p>
+      <p className="soft">
+        Bubbles: {found.sparkling.leader === null ? 'cannot tell' : found.sparkling.leader ? 'sparkling' : 'none'} ({percent(found.sparkling.chance)}{' '}
+        sparkling).
       </p>
       {next !== undefined && (
         <p className="soft">
@@ -74,7 +78,8 @@ export function Told({ doc }: { doc: NoteDocument }) {
         </p>
       ))}
       <p className="soft">
-        From {found.kinds.length} kinds of wine, common practice, equally likely at the start. One bit doubles the odds; an observation moves at most 4.
+        From {found.kinds.filter((entry) => entry.chance > 0).length} kinds of wine of this colour, common practice, equally likely at the start, and one in two
+        that it is none of them. One bit doubles the odds; an observation moves at most 4.
       </p>
     </Body>
   );

@@ -75,6 +75,7 @@ export function Triage({
   return (
     <Box aria-label="What may be wrong">
       <h3>{untold ? 'What do you notice?' : headings[found.verdict]}</h3>
+      {found.remark !== '' && <p>{found.remark}</p>}
       {untold && <p className="soft">Name the smell as you would any other, or pick what comes nearest here. It asks on from there.</p>}
       {found.next !== undefined && (
         <>
