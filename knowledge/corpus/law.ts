@@ -1,6 +1,7 @@
 import type { Requirement, Verdict } from '@rose/core/classify/classify';
 import { check } from '@rose/core/classify/classify';
 import type { WineFacts } from '@rose/core/wine/facts';
+import { factOf } from '@rose/core/wine/stated';
 import { fold } from '@rose/core/wine/search-folding';
 import { appellations } from '../src/appellations/data';
 import { sameGrape } from '../src/grapes/index';
@@ -25,6 +26,8 @@ function asks(claim: string): ((requirement: Requirement) => boolean) | undefine
   if (/\d % |grape| only$/.test(claim)) return (requirement) => requirement.kind === 'grapes';
   return undefined;
 }
+/** Terms that stand for one another in the text of the rule. */
+const sameTerm: Readonly<Record<string, string>> = { medium: 'medium sweet', 'demi-sec': 'medium dry' };
 const worst = (verdicts: readonly Verdict[]): Verdict => (verdicts.includes('fails') ? 'fails' : verdicts.includes('unknown') ? 'unknown' : 'meets');
 
 /** The product's answer to a claim; undefined where no rule of ours speaks of it. */
@@ -33,11 +36,16 @@ function answer(facts: WineFacts, asked: Asked): Answer | undefined {
   const told = (verdict: Verdict, title: string): Answer => ({ said: `${title}: ${verdict}`, right: verdict === want });
   if (asked.rule === 'sweetness') {
     const term = sweetnessTerm(facts);
-    if (want === undefined || asked.name === '')
-      return { said: `${term.title}: ${term.verdict}`, right: term.verdict === 'meets' && (term.word ?? term.title.toLowerCase()) === asked.answer };
+    if (want === undefined || asked.name === '') {
+      const word = term.word ?? term.title.toLowerCase();
+      return { said: `${term.title}: ${term.verdict}`, right: term.verdict === 'meets' && (word === asked.answer || word === sameTerm[asked.answer]) };
+    }
     const allowed = [term.title, term.word ?? '', ...term.reasons.map((reason) => String(reason.args['value'] ?? ''))].join(' ').toLowerCase();
     if (term.verdict === 'unknown') return told('unknown', term.title);
-    return told(allowed.includes(asked.name.toLowerCase()) ? 'meets' : 'fails', allowed);
+    return told(
+      [asked.name.toLowerCase(), sameTerm[asked.name.toLowerCase()]].some((word) => word !== undefined && allowed.includes(word)) ? 'meets' : 'fails',
+      allowed,
+    );
   }
   if (asked.rule === 'variety' || asked.rule === 'vintage' || asked.rule === 'origin') {
     const ours = labelClaims(facts).find(
@@ -51,13 +59,28 @@ function answer(facts: WineFacts, asked: Asked): Answer | undefined {
     return told(same ? ours.verdict : 'fails', ours.title);
   }
   if (asked.rule === 'appellation' || asked.rule === 'tier') {
-    const rule = appellations.find(
-      (entry) => entry.country === asked.market && plainName(entry.name).replace(/ (red|white|no vintage)$/, '') === plainName(asked.name),
-    );
-    const shown = appellationClaims(facts).find((claim) => rule !== undefined && claim.id === rule.id);
-    if (rule === undefined || shown === undefined) return undefined;
+    const shown = appellationClaims(facts);
+    const ours = appellations.filter((entry) => shown.some((claim) => claim.id === entry.id));
+    const name = plainName(asked.name);
+    const bare = (text: string) => plainName(text).replace(/ (red|white|no vintage)$/, '');
+    const rule = ours.find((entry) => bare(entry.name) === name || (entry.of !== undefined && plainName(entry.of) === name));
+    if (rule === undefined) {
+      const other = appellations.find(
+        (entry) => entry.country === asked.market && !entry.term && entry.family.split('|').some((family) => plainName(family) === name),
+      );
+      const stated = factOf(facts, 'appellation');
+      if (other !== undefined && stated !== undefined && ours.every((entry) => entry.family !== other.family))
+        return told('fails', `the label states ${stated}, not ${asked.name}`);
+      if (/without an ageing term|no ageing term/i.test(asked.name) && ours.length > 0)
+        return told('meets', `${ours[0]!.family} without a term asks nothing of ageing`);
+      return undefined;
+    }
     const part = asks(asked.claim);
     const parts = part === undefined ? [] : rule.requirements.filter(part);
+    // A share of another grape than the rule speaks of is not asked by it.
+    const grape = parts.find((entry) => entry.kind === 'grapes');
+    if (grape?.kind === 'grapes' && /\d+ % [A-Z]/.test(asked.claim) && !grape.label.split(/ and |, /).some((label) => fold(asked.claim).includes(fold(label))))
+      return undefined;
     const verdict = parts.length === 0 ? appellationClaim(rule, facts).verdict : worst(parts.map((entry) => check(entry, facts, sameGrape).verdict));
     return told(verdict, rule.name);
   }
@@ -82,11 +105,16 @@ export function judgeLaw({
     };
     // Wrong by silence: we have rules for the name, and this one was not among them.
     const known =
-      asked.name !== '' && appellations.some((entry) => entry.country === asked.market && plainName(asked.name).startsWith(plainName(entry.family)));
+      asked.name !== '' &&
+      appellations.some(
+        (entry) =>
+          entry.country === asked.market &&
+          [...entry.family.split('|'), entry.of ?? ''].some((name) => name !== '' && plainName(asked.name) === plainName(name)),
+      );
     return [
       { group: 'law answered', right: Number(found !== undefined), ...shared },
       ...(found === undefined ? [] : [{ group: 'law right of answered' as const, right: Number(found.right), ...shared }]),
-      ...(found === undefined && known ? [{ group: 'law not wrong by silence' as const, right: 0, ...shared }] : []),
+      ...(known ? [{ group: 'law not wrong by silence' as const, right: Number(found !== undefined), ...shared }] : []),
     ];
   });
 }

@@ -15,7 +15,21 @@ export interface Source {
 export const sourceInWords = (source: Source) =>
   `${source.text}${source.article === null ? ', article unknown' : `, ${source.article}`}${source.year === null ? ', year unknown' : ` (${source.year})`}`;
 
-export type ClassifyReasonId = 'at-least' | 'at-most' | 'between' | 'is' | 'is-not' | 'missing' | 'share-enough' | 'share-short' | 'share-unsure' | 'minus';
+export type ClassifyReasonId =
+  | 'at-least'
+  | 'at-most'
+  | 'between'
+  | 'is'
+  | 'is-not'
+  | 'missing'
+  | 'share-enough'
+  | 'share-short'
+  | 'share-unsure'
+  | 'minus'
+  | 'no-rule'
+  | 'own-rule'
+  | 'partly-fermented'
+  | 'no-category';
 export type ClassifyReason = Reason<ClassifyReasonId>;
 export interface Finding {
   readonly verdict: Verdict;
@@ -28,6 +42,8 @@ export interface Claim extends Finding {
   /** The term itself, where the title says more. */
   readonly word?: string;
   readonly source: Source;
+  /** Nobody claims it of this wine: another term of its name, or the law of another market. */
+  readonly aside?: boolean | undefined;
 }
 
 type NumberFactId = { [Id in FactId]: (typeof facts)[Id] extends { kind: 'number' } ? Id : never }[FactId];
@@ -45,12 +61,21 @@ const slack = 1e-9;
 const reason = (id: ClassifyReasonId, args: Record<string, string | number>): ClassifyReason => ({ id, push: 0, unit: 'none', args });
 const missing = (...ids: FactId[]): Finding => ({ verdict: 'unknown', reasons: ids.map((id) => reason('missing', { fact: facts[id].label })), missing: ids });
 
+/** What other facts tell of a figure: a wine is at least as old as its months in wood and in bottle, enough to meet what asks no more. */
+function atLeastSo({ kind, fact, value }: Extract<Requirement, { kind: 'at-least' | 'at-most' }>, known: WineFacts): number | undefined {
+  // A wine that saw no oak was no month in it.
+  if (fact === 'woodMonths' && factOf(known, 'oak') === 'none') return 0;
+  if (kind !== 'at-least' || fact !== 'totalMonths') return undefined;
+  const least = (factOf(known, 'woodMonths') ?? 0) + (factOf(known, 'bottleMonths') ?? 0);
+  return least >= value ? least : undefined;
+}
+
 /** Tests one requirement against what is known. `sameGrape` says whether a grape as written is one of the ids meant. */
 export function check(requirement: Requirement, known: WineFacts, sameGrape: (written: string, id: string) => boolean): Finding {
   switch (requirement.kind) {
     case 'at-least':
     case 'at-most': {
-      const value = factOf(known, requirement.fact) as number | undefined;
+      const value = (factOf(known, requirement.fact) as number | undefined) ?? atLeastSo(requirement, known);
       if (value === undefined) return missing(requirement.fact);
       const holds = requirement.kind === 'at-least' ? value >= requirement.value - slack : value <= requirement.value + slack;
       const spec = facts[requirement.fact];

@@ -81,6 +81,25 @@ export const euCategories: readonly NamedClass[] = [
     ],
   },
   {
+    id: 'aromatic-sparkling',
+    title: 'Quality aromatic sparkling wine',
+    source: { ...categories, article: 'annex VII part II (6)' },
+    anyOf: [
+      [
+        { kind: 'is', fact: 'method', oneOf: ['bottle', 'tank', 'ancestral'] },
+        { kind: 'grapes', of: ['muscat', 'moscato-giallo', 'brachetto', 'gewurztraminer', 'glera', 'malvasia'], atLeast: 100, label: 'an aromatic grape' },
+        { kind: 'at-least', fact: 'pressure', value: 3 },
+        { kind: 'at-least', fact: 'abv', value: 6 },
+      ],
+    ],
+  },
+  {
+    id: 'de-alcoholised',
+    title: 'De-alcoholised wine',
+    source: { text: 'Regulation (EU) 2021/2117', article: 'annex VII part II', year: 2021 },
+    anyOf: [[{ kind: 'at-most', fact: 'abv', value: 0.5 }]],
+  },
+  {
     id: 'sparkling',
     title: 'Sparkling wine',
     source: { ...categories, article: 'annex VII part II (4)' },
@@ -88,6 +107,7 @@ export const euCategories: readonly NamedClass[] = [
       [
         { kind: 'is', fact: 'method', oneOf: ['bottle', 'tank', 'ancestral'] },
         { kind: 'at-least', fact: 'pressure', value: 3 },
+        { kind: 'at-least', fact: 'abv', value: 9.5 },
       ],
     ],
   },
@@ -142,7 +162,7 @@ export const euCategories: readonly NamedClass[] = [
       [
         { kind: 'is', fact: 'bubbles', oneOf: ['still'] },
         { kind: 'no', fact: 'fortified' },
-        { kind: 'is', fact: 'originKind', oneOf: ['pdo'] },
+        { kind: 'is', fact: 'originKind', oneOf: ['pdo', 'pgi'] },
         { kind: 'at-least', fact: 'abv', value: 4.5 },
         { kind: 'at-least', fact: 'acidity', value: 3.5 },
       ],

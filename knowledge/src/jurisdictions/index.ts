@@ -1,6 +1,7 @@
 import { all, check, claim, type Claim, type Requirement, type Source, type Verdict } from '@rose/core/classify/classify';
 import type { GrapeShare, WineFacts } from '@rose/core/wine/facts';
-import { factOf } from '@rose/core/wine/stated';
+import { factOf, narrowedShares } from '@rose/core/wine/stated';
+import { listed } from '@rose/core/wine/plural';
 import { fold, plain } from '@rose/core/wine/search-folding';
 import { appellations, type AppellationRule } from '../appellations/data';
 import { grapeNamed, sameGrape } from '../grapes/index';
@@ -10,6 +11,15 @@ export type { Claim, Verdict };
 
 /** The first sweetness term of a still wine that its sugar and acidity meet; a verdict of "unknown" names what is missing. */
 export function stillSweetnessTerm(facts: WineFacts): Claim {
+  if (factOf(facts, 'fortified') === true)
+    return {
+      id: 'sweetness-of-its-own',
+      title: 'Sweetness term',
+      source: { text: 'Regulation (EU) 2019/33', article: 'art. 52', year: 2019 },
+      verdict: 'unknown',
+      reasons: [{ id: 'own-rule', push: 0, unit: 'none', args: { what: 'a wine of spirit' } }],
+      missing: [],
+    };
   let unsure: Claim | undefined;
   for (const term of stillSweetness) {
     const found = claim(term, facts, sameGrape);
@@ -78,17 +88,51 @@ export function sweetnessTerm(facts: WineFacts): Claim {
 /** The EU category: the first that is met, else the first that cannot be told, else "wine" with what fails. */
 export function euCategory(facts: WineFacts): Claim {
   const claims = euCategories.map((category) => claim(category, facts, sameGrape));
-  const bubbles = factOf(facts, 'bubbles');
+  const found = (id: string) => claims.find((entry) => entry.id === id)!;
+  const [bubbles, abv, sugar] = [factOf(facts, 'bubbles'), factOf(facts, 'abv'), factOf(facts, 'sugar')];
+  if (factOf(facts, 'fortified') === true) return found('liqueur');
+  if (abv !== undefined && abv <= deAlcoholised) return found('de-alcoholised');
   const plausible = claims.filter((entry) =>
     bubbles === 'sparkling'
       ? entry.id.endsWith('sparkling') && !entry.id.includes('semi')
       : bubbles === 'light'
-        ? entry.id.includes('semi')
+        ? entry.id === 'semi-sparkling' || (entry.id === 'aerated-semi-sparkling' && factOf(facts, 'method') === 'carbonated')
         : entry.id === 'wine',
   );
-  if (factOf(facts, 'fortified') === true) return claims.find((entry) => entry.id === 'liqueur')!;
-  return plausible.find((entry) => entry.verdict === 'meets') ?? plausible.find((entry) => entry.verdict === 'unknown') ?? plausible.at(-1)!;
+  const met = plausible.find((entry) => entry.verdict === 'meets');
+  if (met !== undefined) return met;
+  // Must of which less than three fifths of the sugar has fermented.
+  if (abv !== undefined && sugar !== undefined && abv >= 1 && bubbles !== 'sparkling') {
+    const total = abv + sugar / gramsAPercent;
+    if (abv < 0.6 * total)
+      return {
+        id: 'partially-fermented',
+        title: 'Partially fermented grape must',
+        source: { text: 'Regulation (EU) 1308/2013', article: 'annex VII part II (11)', year: 2013 },
+        verdict: 'meets',
+        reasons: [{ id: 'partly-fermented', push: 0, unit: 'none', args: { abv, total: Math.round(total * 10) / 10 } }],
+        missing: [],
+      };
+  }
+  const unsure = plausible.find((entry) => entry.verdict === 'unknown');
+  if (unsure !== undefined) return unsure;
+  // Nobody claimed a category: that none fits is all that can be said.
+  const near = plausible.at(-1);
+  return near !== undefined && bubbles === 'still'
+    ? near
+    : {
+        id: 'no-category',
+        title: 'Category',
+        source: { text: 'Regulation (EU) 1308/2013', article: 'annex VII part II', year: 2013 },
+        verdict: 'unknown',
+        reasons: [{ id: 'no-category', push: 0, unit: 'none', args: {} }],
+        missing: [],
+      };
 }
+/** % vol up to which a wine is one without its alcohol (Regulation (EU) 2021/2117). */
+const deAlcoholised = 0.5;
+/** g/L of sugar that make one per cent of alcohol. */
+const gramsAPercent = 16.83;
 
 const art = (text: string, article: string, year: number): Source => ({ text, article, year });
 interface LabelRule {
@@ -99,11 +143,44 @@ interface LabelRule {
 }
 
 const mainGrape = (facts: WineFacts): GrapeShare | undefined => factOf(facts, 'grapes')?.[0];
+const idOf = (written: string): string => grapeNamed(written)?.id ?? fold(written);
+/** The grapes of a blend, the largest share first; none when it is of one. */
+const severalGrapes = (facts: WineFacts): readonly string[] => {
+  const grapes = narrowedShares(factOf(facts, 'grapes') ?? []);
+  return grapes.length < 2 ? [] : [...grapes].sort((a, b) => b.low + b.high - (a.low + a.high)).map((entry) => entry.grape);
+};
 const labrusca = new Set(['concord']);
+/** Members of the Union, and those whose wines are named by its rules. */
+const union = new Set('AT BE BG CY CZ DE DK EE ES FI FR GR HR HU IE IT LT LU LV MT NL PL PT RO SE SI SK'.split(' '));
+const inUnion = (facts: WineFacts) => {
+  const country = factOf(facts, 'country')?.toUpperCase();
+  return country === undefined || union.has(country);
+};
+const from = (facts: WineFacts, country: string) => factOf(facts, 'country')?.toUpperCase() === country;
+/** What part of a grape lets its country name it, per cent, where the wine is of that country. */
+const thirdCountries: readonly (readonly [country: string, name: string, percent: number, source: Source])[] = [
+  ['NZ', 'New Zealand', 85, { text: 'Wine Regulations', article: null, year: 2021 }],
+  ['AU', 'Australia', 85, { text: 'Wine Australia Regulations', article: null, year: 2018 }],
+  ['ZA', 'South Africa', 85, { text: 'Wine of Origin Scheme', article: null, year: 1990 }],
+  ['AR', 'Argentina', 85, { text: 'INV, resolution C.23', article: null, year: 1999 }],
+  ['CL', 'Chile', 75, { text: 'Decree 464', article: null, year: 1994 }],
+];
 const pdo = (facts: WineFacts) => factOf(facts, 'originKind') === 'pdo';
 
-/** What a label may claim, in the EU and in the USA. */
+/** What a label may claim, in the EU, in the USA and at home elsewhere. */
 const labelRules: readonly LabelRule[] = [
+  {
+    id: 'eu-varieties',
+    source: art('Regulation (EU) 2019/33', 'art. 50(1)(a)(ii)', 2019),
+    title: (f) => (severalGrapes(f).length > 1 ? `May name ${listed(severalGrapes(f))}, EU` : undefined),
+    requirements: (f) => [{ kind: 'grapes', of: severalGrapes(f).map(idOf), atLeast: 100, label: listed(severalGrapes(f)) }],
+  },
+  ...thirdCountries.map(([country, name, percent, source]): LabelRule => ({
+    id: `${country.toLowerCase()}-variety`,
+    source,
+    title: (f) => (from(f, country) && mainGrape(f) ? `May name ${mainGrape(f)!.grape}, ${name}` : undefined),
+    requirements: (f) => [{ kind: 'grapes', of: [idOf(mainGrape(f)!.grape)], atLeast: percent, label: mainGrape(f)!.grape }],
+  })),
   {
     id: 'eu-variety',
     source: art('Regulation (EU) 2019/33', 'art. 50', 2019),
@@ -119,7 +196,8 @@ const labelRules: readonly LabelRule[] = [
   {
     id: 'eu-origin',
     source: art('Regulation (EU) 1308/2013', 'art. 93', 2013),
-    title: (f) => (placeName(f) ? `May name ${placeName(f)}, EU` : undefined),
+    // Names of third countries stand under the agreements with them.
+    title: (f) => (placeName(f) && inUnion(f) ? `May name ${placeName(f)}, EU` : undefined),
     requirements: (f) => [
       { kind: 'is', fact: 'originKind', oneOf: ['pdo', 'pgi'] },
       { kind: 'at-least', fact: 'originShare', value: pdo(f) ? 100 : 85 },
@@ -164,24 +242,94 @@ export function labelClaims(facts: WineFacts): readonly Claim[] {
   return labelRules.flatMap((rule) => {
     const title = rule.title(facts);
     if (title === undefined) return [];
-    return [{ id: rule.id, title, source: rule.source, ...all(rule.requirements(facts).map((entry) => check(entry, facts, sameWritten))) }];
+    const aside = !(rule.id.startsWith('us-') ? from(facts, 'US') : rule.id.startsWith('eu-') ? inUnion(facts) : true);
+    return [{ id: rule.id, title, source: rule.source, aside, ...all(rule.requirements(facts).map((entry) => check(entry, facts, sameWritten))) }];
   });
 }
 
 /** Whether the wine meets an appellation rule. */
 export function appellationClaim(rule: AppellationRule, facts: WineFacts): Claim {
-  return { id: rule.id, title: `${rule.name}, ${rule.tier}`, source: rule.source, ...all(rule.requirements.map((entry) => check(entry, facts, sameGrape))) };
+  const source = rule.confidence === 'M' ? { ...rule.source, text: `${rule.source.text}, from memory: check the current text` } : rule.source;
+  return { id: rule.id, title: `${rule.name}, ${rule.tier}`, source, ...all(rule.requirements.map((entry) => check(entry, facts, sameGrape))) };
 }
 
-/** The appellation rules that the wine's stated appellation names; the tiers above it too, so that one sees what is lacking. */
+/** Words of protection and of tiers that follow a name without changing it. */
+const marks = /\b(docg|doca|docq|doc|dop|do|aoc|aop|ac|igt|igp|pdo|pgi|ogi|vqa|ava|oem|dac|qba)\b/g;
+const plainName = (text: string) => fold(text).replace(marks, ' ').replace(/\s+/g, ' ').trim();
+/** Terms that follow a name and ask more of the wine; longer ones before their parts. */
+const terms = [
+  'gran selezione',
+  'gran reserva',
+  'gran riserva',
+  'grand cru',
+  'riserva',
+  'reserva',
+  'crianza',
+  'superiore',
+  'millesimato',
+  'saten',
+  'vintage',
+  'colheita',
+  'late bottled vintage',
+  'tawny',
+  'vergine',
+  'fine',
+  'classico',
+  '5 puttonyos',
+  '6 puttonyos',
+  'rose',
+  'rosso',
+  'bianco',
+  'tinto',
+  'blanc',
+  'rouge',
+  'red',
+  'white',
+];
+/** A name that a whole statement is, or that it is with terms behind it. */
+function follows(stated: string, name: string): boolean {
+  if (stated === name) return true;
+  if (!stated.startsWith(`${name} `)) return false;
+  let rest = stated.slice(name.length + 1);
+  for (const term of terms) rest = rest.replace(new RegExp(`\\b${term}\\b`), ' ');
+  return rest.trim() === '';
+}
+const standsIn = (stated: string, term: string) => ` ${stated} `.includes(` ${term} `);
+
+/**
+ * The rules of the name that stands on the label, matched whole, with its country and the colour of the wine; terms of it that nobody claims stand aside. A
+ * stated name without a rule here is said to have none.
+ */
 export function appellationClaims(facts: WineFacts): readonly Claim[] {
-  const stated = fold(factOf(facts, 'appellation') ?? '');
+  const written = factOf(facts, 'appellation') ?? '';
+  const stated = plainName(written);
   if (stated === '') return [];
-  const family = appellations.filter((rule) => stated.includes(fold(rule.family)) || fold(rule.family).includes(stated));
-  return family.map((rule) => appellationClaim(rule, facts));
+  const [country, colour, vintage] = [factOf(facts, 'country')?.toUpperCase(), factOf(facts, 'colour'), factOf(facts, 'vintage')];
+  const found = appellations.flatMap((rule): Claim[] => {
+    const names = rule.family.split('|').map(plainName);
+    const name = rule.term ? names.find((term) => standsIn(stated, term)) : names.find((entry) => follows(stated, entry));
+    if (name === undefined || (country !== undefined ? country !== rule.country : rule.term)) return [];
+    const coloured = rule.requirements.find((ask) => ask.kind === 'is' && ask.fact === 'colour');
+    if (colour !== undefined && coloured?.kind === 'is' && !coloured.oneOf.includes(colour)) return [];
+    const tier = plainName(rule.of ?? '');
+    const claimed = tier === '' || standsIn(stated, tier) || (tier === 'vintage' && vintage?.kind === 'year');
+    return [{ ...appellationClaim(rule, facts), aside: !claimed }];
+  });
+  if (found.length > 0) return [...found].sort((a, b) => Number(a.aside) - Number(b.aside));
+  return [
+    {
+      id: 'no-rule',
+      title: written,
+      source: { text: 'product specification', article: null, year: null },
+      verdict: 'unknown',
+      reasons: [{ id: 'no-rule', push: 0, unit: 'none', args: {} }],
+      missing: [],
+    },
+  ];
 }
 
-/** Everything computed in law for a wine's page, the sweetness term first. */
+/** Everything computed in law for a wine's page: the sweetness term first, then what its own country asks, what nobody claims last. */
 export function classifyWine(facts: WineFacts): readonly Claim[] {
-  return [sweetnessTerm(facts), euCategory(facts), ...labelClaims(facts), ...appellationClaims(facts)];
+  const all = [sweetnessTerm(facts), euCategory(facts), ...appellationClaims(facts), ...labelClaims(facts)];
+  return [...all.filter((claim) => claim.aside !== true), ...all.filter((claim) => claim.aside === true)];
 }

@@ -15,6 +15,8 @@ export const claim = z.object({
   verdict: z.enum(['meets', 'fails', 'unknown']),
   because: z.array(z.string()),
   source: z.string(),
+  /** Nobody claims it of this wine: another term of its name, or the law of another market. */
+  aside: z.boolean(),
 });
 export const wine = {
   save: act({

@@ -16,14 +16,17 @@ export interface ClaimView {
   readonly verdict: 'meets' | 'fails' | 'unknown';
   readonly because: readonly string[];
   readonly source: string;
+  readonly aside: boolean;
 }
 export function lawOf(known: KnownWine): readonly ClaimView[] {
   return classifyWine(known.document.facts).map((claim) => ({
     id: claim.id,
     title: claim.title,
     verdict: claim.verdict,
-    because: claim.reasons.map((reason) => sentence(classifyWording, reason)),
+    // A missing fact is said once.
+    because: [...new Set(claim.reasons.map((reason) => sentence(classifyWording, reason)))],
     source: sourceInWords(claim.source),
+    aside: claim.aside === true,
   }));
 }
 
