@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { seededRandom } from '../chance/seeded-random';
 import { anyFlight } from '../testing/any-flight';
 import { bestMove, compareSchools } from './advice';
 import { judgeOrder, type OrderWine } from './judge';
@@ -29,6 +30,24 @@ describe('laws of the best order', () => {
       { numRuns: 25 },
     );
   });
+  it('above sixteen wines every pin that can be kept is kept', () => {
+    fc.assert(
+      fc.property(anyFlight(17, 20), fc.integer({ min: 0, max: 1e6 }), (wines, seed) => {
+        // Pins that one order keeps can be kept.
+        const random = seededRandom(seed);
+        const order = wines.map((wine) => wine.id).sort(() => random() - 0.5);
+        const pins = Array.from({ length: 4 }, (_, i): Pin => {
+          const [a, b] = [Math.floor(random() * order.length), Math.floor(random() * order.length)];
+          if (i === 0) return { kind: 'place', wine: order[a]!, place: a + 1 };
+          if (i === 1) return { kind: 'first', wine: order[0]! };
+          const [early, late] = a === b ? [0, 1] : [Math.min(a, b), Math.max(a, b)];
+          return { kind: 'before', wine: order[early]!, other: order[late]! };
+        });
+        expect(brokenPins(best(wines, pins).order, pins)).toEqual([]);
+      }),
+      { numRuns: 12 },
+    );
+  }, 120_000);
   it('a pin never lowers the least strain, and one that the best order keeps anyway changes nothing', () => {
     fc.assert(
       fc.property(anyFlight(3, 7), anySchool, fc.nat(1000), (wines, school, pick) => {

@@ -1,5 +1,5 @@
 import { costTables, judgeOrder, type OrderJudgement, type OrderWine, type Rest, type RestKind } from './judge';
-import { contradiction, pinRule, simplerFirst, type Pin } from './pins';
+import { brokenPins, contradiction, pinRule, simplerFirst, type Pin } from './pins';
 import { drained, partOf, type Solver } from '../solver/solver';
 import type { School } from './ordering-rules';
 
@@ -190,5 +190,34 @@ function* solveSections(sorted: readonly OrderWine[], pins: readonly Pin[], scho
     order.push(...solved.order);
     taken.push(...solved.rests);
   }
-  return { kind: 'best', judgement: judgeOrder(sorted, order, school, taken), sections: sections.map((section) => section.map((wine) => wine.id)) };
+  const kept = keepPins(order, pins, (some) => judgeOrder(sorted, some, school, taken).strain);
+  return { kind: 'best', judgement: judgeOrder(sorted, kept, school, taken), sections: sections.map((section) => section.map((wine) => wine.id)) };
+}
+
+/**
+ * Pins that reach over the sections: a run of wines is moved to where most of the pins are kept, the cheapest of such moves first, until none is broken or no
+ * move helps.
+ */
+function keepPins(start: readonly string[], pins: readonly Pin[], strainOf: (order: readonly string[]) => number): readonly string[] {
+  let order = start;
+  let broken = brokenPins(order, pins).length;
+  for (let round = 0; broken > 0 && round < start.length * 2; round++) {
+    let best: { order: readonly string[]; broken: number; strain: number } | undefined;
+    for (let from = 0; from < order.length; from++)
+      for (let length = 1; length <= Math.min(3, order.length - from); length++) {
+        const run = order.slice(from, from + length);
+        const rest = [...order.slice(0, from), ...order.slice(from + length)];
+        for (let to = 0; to <= rest.length; to++) {
+          if (to === from) continue;
+          const tried = [...rest.slice(0, to), ...run, ...rest.slice(to)];
+          const breaks = brokenPins(tried, pins).length;
+          if (breaks > broken || (best !== undefined && breaks > best.broken)) continue;
+          const strain = strainOf(tried);
+          if (breaks < broken && (best === undefined || breaks < best.broken || strain < best.strain)) best = { order: tried, broken: breaks, strain };
+        }
+      }
+    if (best === undefined) break;
+    ({ order, broken } = best);
+  }
+  return order;
 }

@@ -153,10 +153,20 @@ describe('laws of every scheme', () => {
       fc.property(fc.constantFrom(...schemes), anyObserved, fc.nat(12), (scheme, a, n) => {
         const draft = draftScore(scheme, a, chip(n));
         const width = draft.criteria.filter((criterion) => criterion.mark === null).reduce((sum, criterion) => sum + criterion.best - criterion.least, 0);
-        expect(draft.high - draft.low).toBe(width);
+        const faulty = a.health === 'faulty' || a.palateHealth === 'faulty';
+        expect(draft.out).toBe(faulty);
+        expect(draft.high - draft.low).toBe(faulty ? 0 : width);
         for (const criterion of draft.criteria) if (criterion.mark !== null) expect(totalPush(criterion.reasons)).toBeCloseTo(criterion.mark, 9);
       }),
     );
+  });
+  it('a faulty glass is out of competition, whatever else is fine; more words never raise a mark', () => {
+    for (const scheme of schemes) {
+      const lowest = scheme.criteria.reduce((sum, criterion) => sum + criterion.marks.at(-1)!, 0);
+      const faulty = draftScore(scheme, { ...best, health: 'faulty' }, chip(12));
+      expect(faulty).toMatchObject({ out: true, low: lowest, high: lowest });
+      expect(draftScore(scheme, best, chip(1))).toEqual(draftScore(scheme, best, chip(12)));
+    }
   });
   it('gives a word from three of four traits, and none from two', () => {
     expect(gradeWord({ balance: 90, intensity: 85, complexity: 80 })!.word).toBe('remarkable');

@@ -39,7 +39,7 @@ const competitionLooks: readonly Omit<Criterion, 'marks'>[] = [
   { id: 'effervescence', label: 'effervescence', section: 'appearance', looks: [look('bead', 2), look('bubbles')] },
   { id: 'nose-genuine', label: 'genuineness', section: 'aroma', looks: [look('health')] },
   { id: 'nose-intensity', label: 'positive intensity', section: 'aroma', looks: [look('noseSwirled', 2), look('noseStill')] },
-  { id: 'nose-quality', label: 'quality', section: 'aroma', looks: [look('noseFineness', 3), look('descriptors')] },
+  { id: 'nose-quality', label: 'quality', section: 'aroma', looks: [look('noseFineness')] },
   { id: 'taste-genuine', label: 'genuineness', section: 'palate', looks: [look('palateHealth')] },
   { id: 'taste-intensity', label: 'positive intensity', section: 'palate', looks: [look('intensity')] },
   { id: 'persistence', label: 'harmonious persistence', section: 'palate', looks: [look('finish', 3), look('after')] },
@@ -103,7 +103,7 @@ export const universityCard: Scheme = {
       label: 'aroma and bouquet',
       section: 'aroma',
       marks: [4, 3, 2, 1, 0],
-      looks: [look('noseFineness', 2), look('noseSwirled'), look('descriptors')],
+      looks: [look('noseFineness', 2), look('noseSwirled')],
     },
     { id: 'volatile', label: 'volatile acidity', section: 'aroma', marks: [2, 1, 0], looks: [look('health')] },
     { id: 'acidity', label: 'total acidity', section: 'palate', marks: [2, 1, 0], looks: [look('acidity')] },
@@ -146,7 +146,8 @@ const plateau = (from: number, to: number, edge: number) => (value: unknown) => 
 const goodness: Partial<Record<Cue, (value: unknown) => number | undefined>> = {
   clarity: ranks(['cloudy', 'hazy', 'dull', 'clear', 'brilliant']),
   particles: (value) => ({ none: 1, crystals: 0.9, deposit: 0.9, cork: 0.5, flakes: 0.2 })[value as string],
-  hue: (value) => ({ brown: 0.3, mahogany: 0.5, tawny: 0.75, oldgold: 0.85, onion: 0.9 })[value as string] ?? 0.95,
+  // Brown is decline in one kind and the right colour of another: a hue is neither good nor bad without its kind.
+  hue: () => 0.95,
   bead: ranks(['none', 'wall', 'coarse', 'medium', 'fine']),
   bubbles: plateau(55, 90, 0.2),
   health: ranks(['faulty', 'doubtful', 'trace', 'sound']),
@@ -165,7 +166,8 @@ const goodness: Partial<Record<Cue, (value: unknown) => number | undefined>> = {
   body: plateau(15, 90, 0.3),
   bitterness: (value) => 1 - rising(value),
   tanninGrain: ranks(['coarse', 'chalk', 'dust', 'silk']),
-  descriptors: (value) => clamp((value as number) / 8, 0, 1),
+  // How many words a taster has says nothing of the wine. Sheets of before may still name it; it is not judged.
+  descriptors: () => undefined,
 };
 
 /** What a criterion can look at. */
@@ -199,6 +201,8 @@ export interface DraftScore {
   readonly criteria: readonly CriterionScore[];
   /** The class both ends fall into, when the scheme names classes and they agree. */
   readonly word: string | null;
+  /** Called faulty by the taster: out of competition, and drafted at its least. */
+  readonly out: boolean;
 }
 
 /**
@@ -209,10 +213,11 @@ export function draftScore(scheme: Scheme, observed: Observed, chips: readonly C
   const criteria = scheme.criteria.map((criterion) => scoreCriterion(criterion, observed, chips));
   const sum = (pick: (score: CriterionScore) => number) => criteria.reduce((total, score) => total + pick(score), 0);
   const rounded = (marks: number) => (scheme.rounding === undefined ? marks : Math.round(marks / scheme.rounding) * scheme.rounding);
-  const low = rounded(sum((score) => score.mark ?? score.least));
-  const high = rounded(sum((score) => score.mark ?? score.best));
+  const out = observed.health === 'faulty' || observed.palateHealth === 'faulty';
+  const low = rounded(sum((score) => (out ? score.least : (score.mark ?? score.least))));
+  const high = rounded(sum((score) => (out ? score.least : (score.mark ?? score.best))));
   const wordAt = (marks: number) => scheme.classes.find((entry) => marks >= entry.from)?.word ?? null;
-  return { scheme: scheme.id, low, high, best: sum((score) => score.best), criteria, word: wordAt(low) === wordAt(high) ? wordAt(low) : null };
+  return { scheme: scheme.id, low, high, best: sum((score) => score.best), criteria, word: wordAt(low) === wordAt(high) ? wordAt(low) : null, out };
 }
 
 function scoreCriterion(criterion: Criterion, observed: Observed, chips: readonly Chip[]): CriterionScore {

@@ -87,8 +87,12 @@ export interface Surroundings {
   readonly freezer: Medium | undefined;
 }
 export type Routes =
-  { readonly kind: 'routes'; readonly routes: readonly Route[] } | { readonly kind: 'unreachable'; readonly shortBy: number; readonly nearest: number };
+  /** `misses`: °C by which the only route there is, the nearest, falls short of the band. */
+  | { readonly kind: 'routes'; readonly routes: readonly Route[]; readonly misses?: number | undefined }
+  | { readonly kind: 'unreachable'; readonly shortBy: number; readonly nearest: number };
 
+/** °C nearer to the band that are worth moving a bottle for. */
+const leastGain = 0.3;
 /** A bottle in a freezer breaks; nobody leaves it longer than this, minutes. */
 export const freezerMost = 45;
 const carry = { fridge: 10, ice: 5, freezer: 5, none: 0 } as const;
@@ -107,7 +111,7 @@ export function routesFor(bottle: Bottle, band: Band, aim: number, around: Surro
     routes.push({ id: 'none', medium: around.room, least: 0, most: 0, best: 0, out: leastOut, outMost: leastOut, atPour: untouched });
   if (bottle.start < band.low && around.room.celsius > band.low) {
     const minutes = (target: number) => minutesTo(bottle.start, around.room.celsius, room(0).tau, target);
-    const least = Math.ceil(minutes(band.low)!);
+    const least = Math.ceil(minutes(band.low) ?? 0);
     const most = Math.max(least, Math.floor(minutes(band.high) ?? longest));
     const best = clamp(Math.round(minutes(aim) ?? least), least, most);
     routes.push({ id: 'warm', medium: around.room, least, most, best, out: 0, outMost: 0, atPour: through(bottle.start, [room(best)]) });
@@ -159,7 +163,23 @@ export function routesFor(bottle: Bottle, band: Band, aim: number, around: Surro
   cool('ice', around.ice);
   cool('freezer', around.freezer);
   if (routes.length > 0) return { kind: 'routes', routes };
-  const reachable = [around.room, around.fridge, around.ice].flatMap((medium) => (medium === undefined ? [] : [medium.celsius]));
-  const nearest = Math.min(Math.max(bottle.start, ...reachable), Math.max(Math.min(bottle.start, ...reachable), aim));
-  return { kind: 'unreachable', shortBy: nearest > band.high ? nearest - band.high : Math.max(0, band.low - nearest), nearest };
+  const off = (celsius: number) => Math.max(0, celsius - band.high, band.low - celsius);
+  // Nothing brings it quite into its band: then as near as can be, where that is nearer than leaving it.
+  const nearest = (
+    [
+      ['fridge', around.fridge, longest],
+      ['ice', around.ice, longest],
+      ['freezer', around.freezer, freezerMost],
+    ] as const
+  ).flatMap(([id, medium, cap]): Route[] => {
+    if (medium === undefined || medium.celsius >= bottle.start || bottle.start <= band.high) return [];
+    const tau = tauOf(medium.tau, bottle.volumeMl);
+    const out = Math.max(carry[id], leastOut);
+    const minutes = Math.min(cap, Math.ceil(tau * 3.5));
+    const cold = temperatureAfter(bottle.start, { celsius: medium.celsius, tau, minutes });
+    return [{ id, medium, least: minutes, most: cap, best: minutes, out, outMost: out, atPour: through(cold, [room(out)]) }];
+  });
+  const best = nearest.reduce<Route | undefined>((so, route) => (so === undefined || off(route.atPour) < off(so.atPour) - 1e-9 ? route : so), undefined);
+  if (best !== undefined && off(best.atPour) < off(untouched) - leastGain) return { kind: 'routes', routes: [best], misses: off(best.atPour) };
+  return { kind: 'unreachable', shortBy: off(untouched), nearest: untouched };
 }

@@ -60,6 +60,20 @@ describe('what is known of a wine', () => {
     await write(owner, { tannin: 60, health: 'trace' });
     expect((await profile()).tannin.value).toBe(60);
   });
+  it('is never what was tasted after food, and what was after air only where nothing else is', async () => {
+    const { db } = connections();
+    const later = async (moment: string, tannin: number) => {
+      const id = await write(owner, { tannin });
+      await db.update(note).set({ moment }).where(eq(note.id, id));
+    };
+    await later('food', 12);
+    expect((await profile()).tannin.from).toBe('style');
+    await later('air', 44);
+    expect((await profile()).tannin).toMatchObject({ value: 44, from: 'tasted' });
+    await write(owner, { tannin: 70 });
+    await later('next', 30);
+    expect((await profile()).tannin).toMatchObject({ value: 70, from: 'tasted' });
+  });
   it('is the middle of the others when no host has tasted', async () => {
     const helper = await newMember('helper', owner.venueId);
     for (const tannin of [20, 50, 80]) await write(helper, { tannin });

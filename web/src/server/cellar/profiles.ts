@@ -63,7 +63,7 @@ export async function knownWines(db: Reader, venueId: string, ids?: readonly str
   const wineIds = rows.map((row) => row.id);
   if (wineIds.length === 0) return [];
   const tasted = await db
-    .select({ wineId: glassIdentity.wineId, evidence: note.evidence, role: member.role })
+    .select({ wineId: glassIdentity.wineId, evidence: note.evidence, role: member.role, moment: note.moment })
     .from(note)
     .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
     .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
@@ -92,8 +92,11 @@ export async function knownWines(db: Reader, venueId: string, ids?: readonly str
     const notes = (byWine.get(row.id) ?? []).filter((entry) => Object.keys(entry.evidence.observed).length > 0);
     const sound = notes.filter((entry) => entry.evidence.observed.health !== 'faulty' && entry.evidence.observed.health !== 'doubtful');
     const latest = notes.find((entry) => may(entry, 'profile.lead'))?.evidence.observed.health;
-    const byHost = sound.find((entry) => may(entry, 'profile.lead'));
-    const observed = byHost?.evidence.observed ?? (sound.length > 0 ? medianOf(sound.map((entry) => entry.evidence.observed)) : undefined);
+    // What is tasted after food, after air or the next day is another wine: it speaks for this one only where nothing else does, after food never.
+    const plain = sound.filter((entry) => entry.moment === 'first');
+    const own = plain.length > 0 ? plain : sound.filter((entry) => entry.moment === 'air');
+    const byHost = own.find((entry) => may(entry, 'profile.lead'));
+    const observed = byHost?.evidence.observed ?? (own.length > 0 ? medianOf(own.map((entry) => entry.evidence.observed)) : undefined);
     const style = styleOf(document.facts);
     return {
       id: row.id,

@@ -69,7 +69,7 @@ export function Sheet({ doc, change }: { doc: NoteDocument; change: ChangeNote }
         <span className="soft">
           of {draft.best}
           {draft.low === draft.high ? '' : ', as some criteria are not judged'}
-          {draft.word === null ? '' : `: ${draft.word}`}
+          {draft.out ? ': you call it faulty, so it is out of competition' : draft.word === null ? '' : `: ${draft.word}`}
         </span>
       </p>
       <p className="soft">
