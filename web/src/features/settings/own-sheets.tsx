@@ -181,7 +181,9 @@ export function Schemes({ first }: { first: readonly Version[] }) {
                     value=""
                     empty="add"
                     onChange={(cue) => cue !== '' && setCriterion(entry.id, { looks: [...entry.looks, { cue: cue as Cue, weight: 1 }] })}
-                    options={Object.fromEntries(scorable.filter((cue) => cue !== 'descriptors' && !entry.looks.some((look) => look.cue === cue)).map((cue) => [cue, cueLabel(cue)]))}
+                    options={Object.fromEntries(
+                      scorable.filter((cue) => cue !== 'descriptors' && !entry.looks.some((look) => look.cue === cue)).map((cue) => [cue, cueLabel(cue)]),
+                    )}
                   />
                   <Button
                     size="small"
