@@ -34,6 +34,7 @@ const years = (n: number) => numbers[n] ?? `${n} years`;
  * A style name in plain words from the facts and the profile alone. Nothing is said that neither fact nor general style supports.
  * @param sweetness the lawful or ordinary term, such as "dry"; undefined leaves it out
  * @param character the words that tell this wine from others, each with what is behind it
+ * @param supposed whether a weight that only the style supposes is said; not so for a wine of which too little is known
  */
 export function describeStyle(
   facts: WineFacts,
@@ -41,6 +42,7 @@ export function describeStyle(
   sweetness: string | undefined,
   day: string,
   character: readonly { readonly text: string; readonly why: string }[] = [],
+  supposed = true,
 ): StyleName {
   const reasons: Reason<StyleReasonId>[] = [];
   const say = (id: StyleReasonId, text: string, why: string) => {
@@ -50,9 +52,10 @@ export function describeStyle(
   const body = profile.body.value;
   const words: string[] = [];
   character.forEach(({ text, why }, i) => words.push(`${say('character', text, why)}${i < character.length - 1 ? ',' : ''}`));
-  words.push(
-    say('weight', body < lightBelow ? 'light' : body < fullFrom ? 'medium-weight' : 'full', `body ${Math.round(body)} of 100, from ${profile.body.why}`),
-  );
+  if (supposed || profile.body.from !== 'style')
+    words.push(
+      say('weight', body < lightBelow ? 'light' : body < fullFrom ? 'medium-weight' : 'full', `body ${Math.round(body)} of 100, from ${profile.body.why}`),
+    );
   if (sweetness !== undefined)
     words.push(say('sweetness', sweetness, `sweetness ${Math.round(profile.sweetness.value)} of 100, from ${profile.sweetness.why}`));
   const bubbles = factOf(facts, 'bubbles');

@@ -5,6 +5,7 @@ import { factOf } from '@rose/core/wine/stated';
 import { expectedSmells, type Awaited } from '../expectation/index';
 import { sweetnessWord } from '../jurisdictions/index';
 import type { FamilyId } from '../smells/index';
+import { styleOf } from '../styles/index';
 
 interface Trait {
   readonly text: string;
@@ -55,6 +56,10 @@ function characterOf(facts: WineFacts, profile: Profile, smells: readonly Awaite
   return traits.sort((a, b) => b.salience - a.salience || (a.text < b.text ? -1 : 1)).slice(0, most);
 }
 
-/** What a wine is in one line, from its facts and its profile, with the reason for each word. `day` is an ISO date the age is counted to. */
-export const styleSentence = (facts: WineFacts, profile: Profile, day: string): StyleName =>
-  describeStyle(facts, profile, sweetnessWord(facts) ?? plainSweetness(profile.sweetness.value), day, characterOf(facts, profile, expectedSmells(facts, day)));
+/** What a wine is in one line, from its facts and its profile, with the reason for each word: what only the colour of an unknown wine supposes is not said. `day` is an ISO date the age is counted to. */
+export function styleSentence(facts: WineFacts, profile: Profile, day: string): StyleName {
+  const { unknown } = styleOf(facts);
+  const supposed = unknown && profile.sweetness.from === 'style' ? undefined : plainSweetness(profile.sweetness.value);
+  const character = unknown ? [] : characterOf(facts, profile, expectedSmells(facts, day));
+  return describeStyle(facts, profile, sweetnessWord(facts) ?? supposed, day, character, !unknown);
+}
