@@ -1,7 +1,4 @@
-import { palateLoad, type OrderWine } from './judge';
-import type { School } from './ordering-rules';
-
-/** What a host insists on. `place` counts from 1. Of an adjacent pair the simpler wine comes first; the wines of a group share a glass and stand together. */
+/** What a host insists on. `place` counts from 1. An adjacent pair may stand either way round; the wines of a group share a glass and stand together. */
 export type Pin =
   | { readonly kind: 'first'; readonly wine: string }
   | { readonly kind: 'last'; readonly wine: string }
@@ -12,8 +9,8 @@ export type Pin =
 export interface PinRule {
   /** Whether wine `j` may stand at `position` (from 0) after the wines of `set` (a bit each). */
   allows(set: number, position: number, j: number): boolean;
-  /** Whether `j` may directly follow `before`. */
-  follows(before: number, j: number): boolean;
+  /** Whether wine `j` may directly follow `last` when the wines of `set` stand already; `last` is −1 where no wine that a pin names stands last. */
+  follows(set: number, last: number, j: number): boolean;
 }
 
 /**
@@ -21,12 +18,11 @@ export interface PinRule {
  * @param ids wine ids by index, at most 30
  * @param total how many places the order has
  */
-export function pinRule(ids: readonly string[], total: number, pins: readonly Pin[], simplerFirst: (a: string, b: string) => boolean): PinRule {
+export function pinRule(ids: readonly string[], total: number, pins: readonly Pin[]): PinRule {
   const n = ids.length;
   const index = (id: string) => ids.indexOf(id);
   const must = new Int32Array(n);
-  const after = new Int8Array(n).fill(-1);
-  const next = new Int8Array(n).fill(-1);
+  const beside = new Int32Array(n);
   const placeOf = new Int8Array(n).fill(-1);
   const at = new Int8Array(total).fill(-1);
   const groupOf = Int32Array.from({ length: n }, (_, i) => 1 << i);
@@ -52,10 +48,8 @@ export function pinRule(ids: readonly string[], total: number, pins: readonly Pi
         const joined = groupOf[a]! | groupOf[b]!;
         for (let i = 0; i < n; i++) if (joined & (1 << i)) groupOf[i] = joined;
       } else {
-        const [simple, other] = simplerFirst(pin.wine, pin.other) ? [a, b] : [b, a];
-        if ((after[other]! >= 0 && after[other] !== simple) || (next[simple]! >= 0 && next[simple] !== other)) contradiction = true;
-        after[other] = simple;
-        next[simple] = other;
+        beside[a]! |= 1 << b;
+        beside[b]! |= 1 << a;
       }
     }
   }
@@ -68,14 +62,12 @@ export function pinRule(ids: readonly string[], total: number, pins: readonly Pi
       for (const group of groups) if ((set & group) !== 0 && (set & group) !== group && !(group & (1 << j))) return false;
       return true;
     },
-    follows: (before, j) => (after[j] === -1 || after[j] === before) && (before < 0 || next[before] === -1 || next[before] === j),
+    follows(set, last, j) {
+      const standing = beside[j]! & set;
+      if (standing !== 0 && (last < 0 || standing !== 1 << last)) return false;
+      return last < 0 || (beside[last]! & ~set & ~(1 << j)) === 0;
+    },
   };
-}
-
-/** The simpler of two wines of a flight: the one of the smaller palate load, ties by id. */
-export function simplerFirst(wines: readonly OrderWine[], school: School): (a: string, b: string) => boolean {
-  const load = new Map(wines.map((wine) => [wine.id, palateLoad(wine.loads, school)]));
-  return (a, b) => (load.get(a) ?? 0) < (load.get(b) ?? 0) || (load.get(a) === load.get(b) && a < b);
 }
 
 /** The pins that an order breaks. Wines that are not in the order break nothing. */
@@ -108,43 +100,57 @@ function groupWith(wine: string, pins: readonly Pin[]): Set<string> {
   return together;
 }
 
-/** Whether any order of `ids` keeps all pins. Wines no pin names are interchangeable, so only their number counts. */
-export function canKeep(ids: readonly string[], pins: readonly Pin[], simpler: (a: string, b: string) => boolean): boolean {
-  const named = ids.filter((id) => pins.some((pin) => pin.wine === id || ('other' in pin && pin.other === id)));
-  const others = ids.length - named.length;
+/**
+ * An order of `preferred` that keeps all pins, at every place the first wine of it that can stand there; undefined when no order does. Wines no pin names are
+ * interchangeable, so only their number counts in the search.
+ */
+export function keptOrder(preferred: readonly string[], pins: readonly Pin[]): readonly string[] | undefined {
+  const isNamed = (id: string) => pins.some((pin) => pin.wine === id || ('other' in pin && pin.other === id));
+  const named = preferred.filter(isNamed);
+  const others = preferred.filter((id) => !isNamed(id));
+  const wish = new Map(preferred.map((id, i) => [id, i]));
   // The index past the named wines stands for every unnamed one.
-  const rule = pinRule([...named, ''], ids.length, pins, simpler);
   const free = named.length;
+  const rule = pinRule([...named, ''], preferred.length, pins);
   const dead = new Set<number>();
-  const search = (set: number, used: number, last: number, count: number): boolean => {
-    if (count === ids.length) return true;
+  const order: string[] = [];
+  const search = (set: number, used: number, last: number): boolean => {
+    if (order.length === preferred.length) return true;
     const key = (set * 64 + used) * 64 + last + 1;
     if (dead.has(key)) return false;
-    for (let j = 0; j < named.length; j++)
-      if (!(set & (1 << j)) && rule.allows(set, count, j) && rule.follows(last, j) && search(set | (1 << j), used, j, count + 1)) return true;
-    if (used < others && rule.allows(set, count, free) && rule.follows(last, free) && search(set, used + 1, -1, count + 1)) return true;
+    const other = others[used];
+    const wishes = named.flatMap((id, j) => (set & (1 << j) ? [] : [{ id, j }]));
+    if (other !== undefined) wishes.push({ id: other, j: free });
+    wishes.sort((a, b) => wish.get(a.id)! - wish.get(b.id)!);
+    for (const { id, j } of wishes) {
+      if (!rule.allows(set, order.length, j) || !rule.follows(set, last, j)) continue;
+      order.push(id);
+      if (j === free ? search(set, used + 1, -1) : search(set | (1 << j), used, j)) return true;
+      order.pop();
+    }
     dead.add(key);
     return false;
   };
-  return search(0, 0, -1, 0);
+  return search(0, 0, -1) ? order : undefined;
 }
 
 /**
  * The smallest set of pins that no order can keep together; empty when all can be kept. First a set from which no pin can be spared, then every
  * smaller set, up to 20,000 of them.
  */
-export function contradiction(ids: readonly string[], pins: readonly Pin[], simpler: (a: string, b: string) => boolean): readonly Pin[] {
-  if (canKeep(ids, pins, simpler)) return [];
+export function contradiction(ids: readonly string[], pins: readonly Pin[]): readonly Pin[] {
+  const canKeep = (some: readonly Pin[]) => keptOrder(ids, some) !== undefined;
+  if (canKeep(pins)) return [];
   let least = [...pins];
   for (const pin of pins) {
     const without = least.filter((other) => other !== pin);
-    if (!canKeep(ids, without, simpler)) least = without;
+    if (!canKeep(without)) least = without;
   }
   let tries = 20_000;
   for (let size = 1; size < least.length; size++) {
     for (const some of combinations(pins, size)) {
       if (tries-- === 0) return least;
-      if (!canKeep(ids, some, simpler)) return some;
+      if (!canKeep(some)) return some;
     }
   }
   return least;

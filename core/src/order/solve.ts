@@ -1,5 +1,5 @@
 import { costTables, judgeOrder, type OrderJudgement, type OrderWine, type Rest, type RestKind } from './judge';
-import { brokenPins, contradiction, pinRule, simplerFirst, type Pin } from './pins';
+import { brokenPins, contradiction, keptOrder, pinRule, type Pin } from './pins';
 import { drained, partOf, type Solver } from '../solver/solver';
 import type { School } from './ordering-rules';
 
@@ -35,9 +35,8 @@ export const mostWines = 40;
  */
 export function* solveOrder(wines: readonly OrderWine[], pins: readonly Pin[], school: School, rests: Rests = noRests): Solver<OrderSolution> {
   const sorted = [...wines].sort((a, b) => (a.id < b.id ? -1 : 1));
-  const simpler = simplerFirst(sorted, school);
   const ids = sorted.map((wine) => wine.id);
-  const clash = pins.length === 0 ? [] : contradiction(ids, pins, simpler);
+  const clash = pins.length === 0 ? [] : contradiction(ids, pins);
   if (clash.length > 0) return { kind: 'impossible', pins: clash };
   if (sorted.length > mostExact) return yield* solveSections(sorted, pins, school, rests);
   return { kind: 'best', judgement: yield* solveExact(sorted, pins, school, rests, undefined) };
@@ -49,7 +48,7 @@ function* solveExact(sorted: readonly OrderWine[], pins: readonly Pin[], school:
   if (n === 0) return judgeOrder([], [], school);
   const ids = sorted.map((wine) => wine.id);
   const { neighbour, rested, earlier } = costTables(sorted, school);
-  const rule = pinRule(ids, n, pins, simplerFirst(sorted, school));
+  const rule = pinRule(ids, n, pins);
   const layers = Math.min(rests.most, n - 1, mostRests) + 1;
   const full = (1 << n) - 1;
   const layer = (full + 1) * n;
@@ -59,11 +58,8 @@ function* solveExact(sorted: readonly OrderWine[], pins: readonly Pin[], school:
   /** The wine before, plus 32 when a rest lies between. */
   const previous = new Int8Array(layers * layer).fill(-1);
   for (let j = 0; j < n; j++)
-    if (rule.allows(0, 0, j) && rule.follows(-1, j))
-      cost[(1 << j) * n + j] = before === undefined ? 0 : costTables([before, sorted[j]!], school).rested.bread[1]!;
+    if (rule.allows(0, 0, j)) cost[(1 << j) * n + j] = before === undefined ? 0 : costTables([before, sorted[j]!], school).rested.bread[1]!;
   let position = 0;
-  const may = new Uint8Array(n * n);
-  for (let i = 0; i < n; i++) for (let j = 0; j < n; j++) may[i * n + j] = rule.follows(i, j) ? 1 : 0;
   for (let set = 1; set < full; set++) {
     if ((set & 0x7ff) === 0) yield set / full;
     position = bits(set);
@@ -77,7 +73,7 @@ function* solveExact(sorted: readonly OrderWine[], pins: readonly Pin[], school:
         let least = Infinity;
         let from = -1;
         for (let last = 0; last < n; last++) {
-          if (!(set & (1 << last)) || !may[last * n + j]) continue;
+          if (!(set & (1 << last)) || !rule.follows(set, last, j)) continue;
           const plain = cost[here + last]! + neighbour[last * n + j]!;
           if (plain < least - 1e-12) {
             least = plain;
@@ -182,7 +178,6 @@ function* solveSections(sorted: readonly OrderWine[], pins: readonly Pin[], scho
     const fits = contradiction(
       byId.map((wine) => wine.id),
       mine,
-      simplerFirst(byId, school),
     );
     const kept = fits.length > 0 ? mine.filter((pin) => !fits.includes(pin)) : mine;
     const solved = yield* partOf(solveExact(byId, kept, school, rests, before), s / sections.length, 1 / sections.length);
@@ -194,30 +189,26 @@ function* solveSections(sorted: readonly OrderWine[], pins: readonly Pin[], scho
   return { kind: 'best', judgement: judgeOrder(sorted, kept, school, taken), sections: sections.map((section) => section.map((wine) => wine.id)) };
 }
 
-/**
- * Pins that reach over the sections: a run of wines is moved to where most of the pins are kept, the cheapest of such moves first, until none is broken or no
- * move helps.
- */
+/** Pins that reach over the sections: the nearest order that keeps all, then the best move of a run of up to three wines that breaks none, until none helps. */
 function keepPins(start: readonly string[], pins: readonly Pin[], strainOf: (order: readonly string[]) => number): readonly string[] {
-  let order = start;
-  let broken = brokenPins(order, pins).length;
-  for (let round = 0; broken > 0 && round < start.length * 2; round++) {
-    let best: { order: readonly string[]; broken: number; strain: number } | undefined;
+  if (brokenPins(start, pins).length === 0) return start;
+  let order = keptOrder(start, pins) ?? start;
+  let strain = strainOf(order);
+  for (let round = 0; round < start.length; round++) {
+    let best: { readonly order: readonly string[]; readonly strain: number } | undefined;
     for (let from = 0; from < order.length; from++)
       for (let length = 1; length <= Math.min(3, order.length - from); length++) {
         const run = order.slice(from, from + length);
         const rest = [...order.slice(0, from), ...order.slice(from + length)];
         for (let to = 0; to <= rest.length; to++) {
-          if (to === from) continue;
           const tried = [...rest.slice(0, to), ...run, ...rest.slice(to)];
-          const breaks = brokenPins(tried, pins).length;
-          if (breaks > broken || (best !== undefined && breaks > best.broken)) continue;
-          const strain = strainOf(tried);
-          if (breaks < broken && (best === undefined || breaks < best.broken || strain < best.strain)) best = { order: tried, broken: breaks, strain };
+          if (to === from || brokenPins(tried, pins).length > 0) continue;
+          const costs = strainOf(tried);
+          if (costs < (best?.strain ?? strain) - 1e-9) best = { order: tried, strain: costs };
         }
       }
     if (best === undefined) break;
-    ({ order, broken } = best);
+    ({ order, strain } = best);
   }
   return order;
 }

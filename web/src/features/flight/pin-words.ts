@@ -9,7 +9,7 @@ export function pinWords(pin: Pin, nameOf: (wine: string) => string): string {
     case 'place':
       return `pinned at place ${pin.place}`;
     case 'adjacent':
-      return `beside ${nameOf(pin.other)}, the simpler first`;
+      return `beside ${nameOf(pin.other)}`;
     case 'before':
       return `before ${nameOf(pin.other)}`;
     case 'group':
