@@ -58,6 +58,7 @@ const comparatives: Partial<Record<ObservableId, readonly [more: string, less: s
   bubbles: ['livelier with bubbles', 'stiller'],
   intensity: ['louder in the mouth', 'quieter in the mouth'],
   bitterness: ['more bitter', 'less bitter'],
+  oak: ['more oak', 'less oak'],
   balance: ['better balanced', 'less well balanced'],
   complexity: ['more complex', 'simpler'],
 };

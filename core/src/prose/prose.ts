@@ -198,7 +198,7 @@ function palate(o: Observed): Draft | undefined {
             : `bitterness ${bitter}`,
     );
   }
-  const hints = [savour('savour', o.savoury, 'savoury'), savour('salt', o.saline, 'saline')].filter((part) => part !== undefined);
+  const hints = [savour('savour', o.savoury, 'savoury'), savour('salt', o.saline, 'saline'), savour('oak', o.oak, 'oak')].filter((part) => part !== undefined);
   withs.push(...hints);
   let text = lead.join(', ');
   if (withs.length > 0) text += `${text === '' ? 'It has' : ', with'} ${listed(withs)}`;
@@ -244,12 +244,13 @@ function palate(o: Observed): Draft | undefined {
       'bitterWelcome',
       'savoury',
       'saline',
+      'oak',
       'texture',
     ]),
   };
 }
 /** "a hint of salt", "marked savour", "salt between plain and marked". */
-function savour(name: string, reading: Reading | undefined, id: 'savoury' | 'saline'): string | undefined {
+function savour(name: string, reading: Reading | undefined, id: 'savoury' | 'saline' | 'oak'): string | undefined {
   if (reading === undefined) return undefined;
   const said = word(id, reading);
   if (said === 'none') return `no ${name}`;

@@ -160,6 +160,13 @@ export const observables = {
     notches: ['none', 'a hint', 'plain', 'marked', 'brothy'],
   }),
   saline: scale({ quarter: 'palate', label: 'Salt', hint: 'as after a sea bathe', extra: true, notches: ['none', 'a hint', 'plain', 'marked', 'briny'] }),
+  oak: scale({
+    quarter: 'palate',
+    label: 'Oak',
+    hint: 'toast, vanilla, sawdust; dry at the gums',
+    extra: true,
+    notches: ['none', 'a hint', 'plain', 'marked', 'leading'],
+  }),
   texture: choice({
     quarter: 'palate',
     label: 'Feel in the mouth',

@@ -145,9 +145,9 @@ function aged(key: ProfileKey, { loads }: { readonly loads: Loads }, age: number
 }
 
 function tastedValue(key: ProfileKey, observed: Observed): number | undefined {
-  if (key === 'oak' || key === 'fragility') return undefined;
+  if (key === 'fragility') return undefined;
   if (key === 'length') return observed.finish === undefined ? undefined : throughAnchors(anchors.finish, observed.finish.seconds);
-  const reading = observed[key satisfies Exclude<Bearing, 'length'>];
+  const reading = observed[key satisfies Exclude<Bearing, 'length'> | 'oak'];
   return reading === undefined ? undefined : midpoint(reading);
 }
 

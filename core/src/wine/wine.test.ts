@@ -92,8 +92,9 @@ describe('the profile', () => {
   });
   it('tasted wins over facts, facts over style, and each says where it is from', () => {
     const facts = { sugar: { value: 30, origin: 'label' }, abv: { value: 13, origin: 'label' } } as const;
-    const profile = resolveProfile(facts, style, { alcohol: 80, finish: { seconds: 30 } }, '2026-11-25');
+    const profile = resolveProfile(facts, style, { alcohol: 80, oak: 75, finish: { seconds: 30 } }, '2026-11-25');
     expect(profile.alcohol).toEqual({ value: 80, from: 'tasted', why: 'your note' });
+    expect(profile.oak).toEqual({ value: 75, from: 'tasted', why: 'your note' });
     expect(profile.sweetness.from).toBe('facts');
     expect(profile.length.value).toBe(50);
     expect(profile.body).toEqual({ value: 50, from: 'style', why: 'a style' });

@@ -26,7 +26,7 @@ export const factEffects: Readonly<Record<FactId, readonly Effect[]>> = {
   vintage: ['kind', 'order', 'expectation', 'table', 'cold', 'air', 'drink', 'faults', 'theme', 'law'],
   takenFor: ['kind', 'order', 'expectation', 'table', 'cold', 'air', 'drink', 'amounts', 'theme'],
   fortified: ['kind', 'order', 'expectation', 'table', 'cold', 'air', 'drink', 'amounts', 'faults', 'theme', 'law'],
-  country: ['kind', 'order', 'expectation', 'table', 'amounts', 'theme'],
+  country: ['kind', 'order', 'expectation', 'table', 'amounts', 'theme', 'law'],
   region: ['kind', 'order', 'expectation', 'table', 'cold', 'air', 'drink', 'amounts', 'theme', 'law'],
   site: [],
   appellation: ['kind', 'order', 'expectation', 'table', 'cold', 'air', 'drink', 'amounts', 'theme', 'law'],

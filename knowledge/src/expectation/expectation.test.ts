@@ -77,6 +77,15 @@ describe('a note against what was expected', () => {
       firm: 'figure',
     });
   });
+  it('what differs inside one word is as expected', () => {
+    const grape = { colour: 'white', acidity: 5.7 } as const;
+    const value = Math.round(resolveProfile(facts(grape), styleOf(facts(grape)).style, undefined, day).acidity.value);
+    for (const acidity of [38, 62]) {
+      const found = against(grape, { acidity });
+      expect(what(found.otherwise), `${acidity} where ${value} was expected`).toEqual([]);
+    }
+    expect(what(against(grape, { acidity: 32 }).otherwise)).toEqual(['acidity']);
+  });
   it('whatever shade and colour are chosen together, no sentence holds a word that is missing', () => {
     for (const style of generalStyles)
       for (const colour of colourClasses)

@@ -7,6 +7,7 @@ import {
   classOfHue,
   colourWord,
   hueLadders,
+  notchWord,
   observables,
   readingInWords,
   type Bearing,
@@ -182,7 +183,8 @@ export function againstExpected(facts: WineFacts, { observed, chips }: Pick<Note
     const off = gap(reading, value);
     // A watch that was broken off tells only that it lasted at least so long.
     if (bearing === 'length' && observed.finish!.atLeast === true && off < 0) unlooked.push('the end of the finish');
-    else if (Math.abs(off) <= allowance) found.push({ ...awaitedBy, says: `${bearing} ${shown(bearing, reading)}, as expected` });
+    else if (Math.abs(off) <= allowance || (typeof reading === 'number' && sameWord(bearing, reading, value)))
+      found.push({ ...awaitedBy, says: `${bearing} ${shown(bearing, reading)}, as expected` });
     else otherwise.push({ ...awaitedBy, says: `${bearing} ${shown(bearing, reading)} where ${shown(bearing, Math.round(value))} was expected` });
   }
 
@@ -191,7 +193,7 @@ export function againstExpected(facts: WineFacts, { observed, chips }: Pick<Note
   else
     for (const entry of awaited) {
       const { what, because, firm } = entry;
-      const answer = chips.filter((chip) => answers(entry, chip)).map(chipName);
+      const answer = [...new Set(chips.filter((chip) => answers(entry, chip)).map(chipName))];
       if (answer.length > 0)
         found.push({ what, says: answer[0] === what ? `${what}, as expected` : `${answer.join(', ')}: ${what} was expected`, because, firm });
       else missing.push({ what, says: `${what}: expected, and not named`, because, firm });
@@ -205,6 +207,9 @@ export function againstExpected(facts: WineFacts, { observed, chips }: Pick<Note
   return { style: style.name, why, found, otherwise, missing, surprising, unlooked };
 }
 
+/** Whether two values have one word: what differs inside a word is nothing to be said. */
+const sameWord = (bearing: Bearing, a: number, b: number) =>
+  bearing !== 'length' && notchWord(observables[bearing].notches, a) === notchWord(observables[bearing].notches, Math.round(b));
 /** A reading on its scale in words with the figure; the length in seconds. */
 function shown(bearing: Bearing, reading: Reading): string {
   if (bearing === 'length') return `${Math.round((typeof reading === 'number' ? reading : reading[0]) * 0.6)} s`;

@@ -222,6 +222,13 @@ export const cards: Readonly<Partial<Record<ObservableId, GuideCard>>> = {
     'Bitterness can finish a wine or spoil it.',
     'Its amount. A little can be unwelcome, a lot welcome.',
   ),
+  oak: card(
+    'How much oak?',
+    'Draw air over it; feel the gums when it has gone.',
+    'None to leading.',
+    'Toast, vanilla, coconut; a dry edge of sawdust.',
+    'Ripe fruit: it is sweet like vanilla, without wood.',
+  ),
   savoury: card(
     'Is there savour?',
     'Middle of the tongue, after the swallow.',

@@ -131,7 +131,7 @@ export function medianOf(all: readonly Observed[]): Observed {
 export const asOrderWine = (known: KnownWine): OrderWine =>
   orderWine({ id: known.id, name: known.document.name, facts: known.document.facts, profile: known.profile, age: known.age });
 
-/** A cellar wine as pairing takes it: its profile, and the smells found in it, else those of its style. */
+/** A cellar wine as pairing takes it: its profile, the smells found in it and those of its style: that one was not named does not say that it is not there. */
 export function asPairingWine(known: KnownWine): PairingWine {
   const found = echoesOf(known.chips);
   return {
@@ -139,6 +139,6 @@ export function asPairingWine(known: KnownWine): PairingWine {
     name: known.document.name,
     loads: loadsOf(known.profile),
     colour: factOf(known.document.facts, 'colour') ?? known.style.style.colour,
-    echoes: found.length > 0 ? found : known.style.style.echoes,
+    echoes: [...new Set([...found, ...known.style.style.echoes])],
   };
 }
