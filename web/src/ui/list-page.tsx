@@ -73,22 +73,18 @@ export function useListPage<T, F extends { readonly q?: string | undefined }>({
   limit?: number;
 }) {
   const router = useRouter();
-  const [more, setMore] = useState<readonly T[]>([]);
-  const [next, setNext] = useState(first.next);
   const [q, setQ] = useState(filters.q ?? '');
   const [busy, setBusy] = useState(false);
   const box = useRef<HTMLDivElement>(null);
-  // What was asked for, before the list that answers it has come: a second filter set meanwhile does not undo the first.
-  const [asked, setAsked] = useState(filters);
-  useEffect(() => {
-    setMore([]);
-    setNext(first.next);
-    setAsked(filters);
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- filters are those of this first page.
-  }, [first]);
+  // What hangs on one first page goes with it. `asked` is what was asked for before the list that answers it has come: a second filter set meanwhile does not
+  // undo the first.
+  const fresh = { of: first, more: [] as readonly T[], next: first.next, asked: filters };
+  const [kept, setKept] = useState(fresh);
+  const { more, next, asked } = kept.of === first ? kept : fresh;
+  const keep = (change: Partial<typeof fresh>) => setKept((now) => ({ ...(now.of === first ? now : fresh), ...change }));
   const ask = (change: Record<string, string>) => {
     const all = { ...asked, q, ...change };
-    setAsked(all);
+    keep({ asked: all });
     const wanted = searchOf(all);
     router.replace(`${path}${wanted.size > 0 ? `?${wanted}` : ''}`, { scroll: false });
   };
@@ -109,8 +105,7 @@ export function useListPage<T, F extends { readonly q?: string | undefined }>({
       const page = cursor === null ? null : await read({ ...filters, ...(limit === undefined ? {} : { limit }), cursor }).catch(() => null);
       if (page === null) break;
       [items, cursor] = [[...items, ...page.items], page.next];
-      setMore(items);
-      setNext(cursor);
+      keep({ more: items, next: cursor });
     } while (cursor !== null && first.items.length + items.length < least);
     setBusy(false);
   };
