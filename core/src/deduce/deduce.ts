@@ -2,7 +2,7 @@ import type { Reason, Wording } from '../wine/reason';
 import { classOfHue } from '../wine/observables';
 import { dimensions, valueOn, type Archetype, type Dimension, type Making } from './archetype';
 import { likelihood } from './likelihood';
-import { ceilingOf, endOf, type Cue, type End, type Evidence } from './evidence';
+import { ceilingOf, endOf, withBubbles, type Cue, type End, type Evidence } from './evidence';
 import { priceFactors, speaksOfPrice } from './price';
 
 /**
@@ -160,8 +160,6 @@ function priceBy(evidence: Evidence): Lies {
   };
 }
 
-/** Bubbles from which a wine is one with bubbles. */
-const withBubbles = 25;
 const certainly = 0.7;
 const plainlySeen = 0.97;
 /** Bubbles that were looked for settle it; for the rest every cue moves an even start by what it says of kinds with bubbles against those without. */

@@ -86,6 +86,8 @@ const rimOf = (archetype: Archetype) => {
 const slowTears = (archetype: Archetype) => clamp(0.1 + 0.75 * (Math.max(archetype.scales.alcohol - 35, archetype.scales.sweetness - 45, 0) / 50), 0.1, 0.85);
 const yesNo = ['yes', 'no'] as const;
 const steady = new Set(['fine', 'medium', 'coarse']);
+/** Bubbles, of 100, from which a wine is one with bubbles. */
+export const withBubbles = 25;
 /** So many rows of the look filled in are a look. */
 const aLook = 2;
 const lookedAt = (observed: Observed) =>
@@ -198,7 +200,7 @@ export function cuesFor(
       answers: yesNo,
       // A few bubbles on the glass after the pour are no answer.
       read: ({ observed }) => (observed.bead === undefined || observed.bead === 'wall' ? undefined : steady.has(observed.bead) ? 'yes' : 'no'),
-      chance: (archetype, answer) => ((answer === 'yes') === archetype.scales.bubbles >= 25 ? 0.97 : 0.03),
+      chance: (archetype, answer) => ((answer === 'yes') === archetype.scales.bubbles >= withBubbles ? 0.97 : 0.03),
     },
     {
       id: 'noBead',
@@ -208,7 +210,7 @@ export function cuesFor(
       answers: yesNo,
       read: ({ observed }) => (observed.bead === undefined && observed.bubbles === undefined && lookedAt(observed) ? 'yes' : undefined),
       chance: (archetype, answer) => {
-        const skipped = archetype.scales.bubbles >= 25 ? 0.25 : 0.9;
+        const skipped = archetype.scales.bubbles >= withBubbles ? 0.25 : 0.9;
         return answer === 'yes' ? skipped : 1 - skipped;
       },
     },

@@ -9,7 +9,7 @@ interface Finer {
   readonly usual: Readonly<Record<Price, number>>;
   readonly spread: number;
 }
-/** What speaks for a price: length, layers, balance, how loud it is, and the taster's own mark. Our own reading of common practice; a wine's price has more fathers. */
+/** What speaks for a price: the taster's own mark, layers, balance and length. Our own reading of common practice; a wine's price has more fathers. */
 const finer: readonly Finer[] = [
   { read: ({ observed }) => observed.quality, usual: { cheaper: 79, middle: 86, dearer: 92 }, spread: 4.5 },
   {

@@ -1,6 +1,6 @@
 import type { WineFacts } from '../wine/facts';
 import { factOf } from '../wine/stated';
-import type { Loads } from '../wine/profile';
+import { isSparkling, type Loads } from '../wine/profile';
 
 /** Allergens a wine can carry (EU 1169/2011 annex II): sulphites always to be reckoned with, and what it was fined with. */
 export const allergenLabels = { sulphites: 'sulphites', egg: 'egg', milk: 'milk', fish: 'fish' } as const;
@@ -60,7 +60,7 @@ export function flightStrip(wines: readonly StripWine[]): Strip {
   return {
     wines: wines.length,
     colours: count(wines.map((wine) => factOf(wine.facts, 'colour') ?? 'unknown')),
-    sparkling: wines.filter((wine) => wine.loads.bubbles >= 40).length,
+    sparkling: wines.filter((wine) => isSparkling(wine.loads)).length,
     sweet: wines.filter((wine) => wine.loads.sweetness >= 58).length,
     oak: {
       with: oak.filter((entry) => entry === 'with').length,

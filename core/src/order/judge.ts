@@ -95,6 +95,15 @@ const uncovered = (key: ProfileKey, to: OrderWine) =>
 export const leastFall = 8;
 export const leastStrain = 0.5;
 
+/** The reasons of a step that are worth a word, the strongest first, and what the others come to together. */
+export function tellingReasons({ reasons }: Step): { readonly told: readonly Reason<OrderReasonId>[]; readonly others: number; readonly together: number } {
+  const told = reasons.filter((reason) => Math.abs(reason.push) >= leastStrain).sort((a, b) => b.push - a.push);
+  const rest = reasons.filter((reason) => !told.includes(reason));
+  return { told, others: rest.length, together: rest.reduce((sum, reason) => sum + reason.push, 0) };
+}
+/** Whether an order is as good as another of less strain: nobody feels what lies between. */
+export const asGoodAs = (strain: number, best: number): boolean => strain - best < leastStrain;
+
 /** Strain of tasting `to` right after `from`: what the stronger wine masks. */
 function neighbourReasons(from: OrderWine, to: OrderWine, school: School): Reason<OrderReasonId>[] {
   const reasons: Reason<OrderReasonId>[] = [];

@@ -8,7 +8,7 @@ import { profileKeys, type Loads } from '../wine/profile';
 import { totalPush } from '../wine/reason';
 import { orderWording } from './wording';
 import { bestMove, compareSchools, factsThatMatter } from './advice';
-import { costTables, judgeOrder, type OrderWine, type Rest, type RestKind } from './judge';
+import { costTables, judgeOrder, type OrderWine, type Rest, type RestKind, tellingReasons } from './judge';
 import { brokenPins, contradiction, type Pin } from './pins';
 import { schoolOf, schools, type Rung } from './ordering-rules';
 import { bestOrder, noRests, type Rests } from './solve';
@@ -159,6 +159,12 @@ describe('the best order', () => {
           }
         }
         expect(judged.steps.reduce((sum, step) => sum + step.strain, 0)).toBeCloseTo(judged.strain, 9);
+        // What is told and what is left out of a step come to its strain.
+        for (const step of judged.steps) {
+          const { told, others, together } = tellingReasons(step);
+          expect(told.length + others).toBe(step.reasons.length);
+          expect(told.reduce((sum, reason) => sum + reason.push, together)).toBeCloseTo(step.strain, 9);
+        }
       }),
     );
   });

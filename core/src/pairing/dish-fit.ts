@@ -1,4 +1,4 @@
-import type { Loads } from '../wine/profile';
+import { isSparkling, type Loads } from '../wine/profile';
 import type { ColourClass } from '../wine/observables';
 import { totalPush, type Reason } from '../wine/reason';
 import { clamp } from '../wine/units';
@@ -199,7 +199,7 @@ function pushes(dish: Dish, wine: PairingWine, samePlace: boolean, push: Push): 
 export type FitClass = ColourClass | 'bubbles' | 'sweet';
 export function fitClass(wine: PairingWine): FitClass {
   if (wine.loads.sweetness >= 58) return 'sweet';
-  if (wine.loads.bubbles >= 40) return 'bubbles';
+  if (isSparkling(wine.loads)) return 'bubbles';
   return wine.colour;
 }
 

@@ -29,6 +29,11 @@ export interface Known {
 }
 export type Profile = Readonly<Record<ProfileKey, Known>>;
 
+/** Ten loads, each by its key. */
+export const loadsBy = (of: (key: ProfileKey) => number): Loads => Object.fromEntries(profileKeys.map((key) => [key, of(key)])) as unknown as Loads;
+/** Whether a wine is poured, cooled and opened as a sparkling one: from the prickle of about 2 bar on. */
+export const isSparkling = ({ bubbles }: Pick<Loads, 'bubbles'>): boolean => bubbles >= 40;
+
 /** Anchors from a fact's unit to 0–100; monotone, common practice where no norm exists. */
 export const anchors = {
   /** g/L of sugar. 4, 12 and 45 are the edges of EU 2019/33 annex III part B. */
@@ -179,5 +184,5 @@ function loadsFromFacts(from: WineFacts, style: Loads, day: string): Partial<Rec
 
 /** Only the numbers of a profile. */
 export function loadsOf(profile: Profile): Loads {
-  return Object.fromEntries(profileKeys.map((key) => [key, profile[key].value])) as unknown as Loads;
+  return loadsBy((key) => profile[key].value);
 }

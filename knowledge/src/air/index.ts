@@ -1,6 +1,6 @@
 import { airFor, type AirAdvice } from '@rose/core/air/air';
 import type { WineFacts } from '@rose/core/wine/facts';
-import type { Loads } from '@rose/core/wine/profile';
+import { isSparkling, type Loads } from '@rose/core/wine/profile';
 import { factOf } from '@rose/core/wine/stated';
 
 /** Whether a wine wants air, from its facts, its profile and its age; `reduced` when a smell of reduction was found in it. */
@@ -9,7 +9,7 @@ export const airOf = (facts: WineFacts, loads: Loads, age: number | undefined, r
     loads,
     age,
     colour: factOf(facts, 'colour') ?? 'white',
-    sparkling: loads.bubbles >= 40,
+    sparkling: isSparkling(loads),
     filtered: factOf(facts, 'filtered'),
     closure: factOf(facts, 'closure'),
     reduced,

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { airFor } from '@rose/core/air/air';
 import { emptyFlight } from '@rose/core/flight/flight';
 import { facts as registry, factIds, type FactId, type FactSpec, type WineFacts } from '@rose/core/wine/facts';
-import { loadsOf, resolveProfile } from '@rose/core/wine/profile';
+import { isSparkling, loadsOf, resolveProfile } from '@rose/core/wine/profile';
 import { ageOn, factOf, isSouthern } from '@rose/core/wine/stated';
 import { closureOf } from '../closures/index';
 import { allergenSentence, openingCard } from '../evening/lists';
@@ -40,7 +40,7 @@ function computed(facts: WineFacts): Readonly<Record<Effect, unknown>> {
     expectation: [expected.style, expected.missing, expected.unlooked, loads],
     table: [loads, factOf(facts, 'colour') ?? style.colour, style.echoes],
     cold: bandOf(facts, loads),
-    air: airFor({ loads, age, colour, sparkling: loads.bubbles >= 40, filtered: factOf(facts, 'filtered'), closure: factOf(facts, 'closure'), reduced: false }),
+    air: airFor({ loads, age, colour, sparkling: isSparkling(loads), filtered: factOf(facts, 'filtered'), closure: factOf(facts, 'closure'), reduced: false }),
     opening: [closureOf(facts), openingCard(prepared!, 8)],
     drink: windowOf(facts, profile, day),
     amounts: [amounts.wines.map((row) => row.spares), amounts.alcohol.swallowed],

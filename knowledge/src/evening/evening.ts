@@ -7,7 +7,7 @@ import { minutesOf } from '@rose/core/routine/routine';
 import { aimFor, routesFor, type Band, type Route, type Routes, type Surroundings } from '@rose/core/temperature/temperature';
 import type { Evening, EveningWine } from '@rose/core/timetable/afternoon-tasks';
 import type { Lot, WineFacts } from '@rose/core/wine/facts';
-import { loadsOf, type Profile } from '@rose/core/wine/profile';
+import { isSparkling, loadsOf, type Profile } from '@rose/core/wine/profile';
 import type { TemperatureUnit, VolumeUnit } from '@rose/core/wine/measure';
 import { bandOf } from '../serving-temperatures/index';
 import { closureOf, type Closure } from '../closures/index';
@@ -70,7 +70,7 @@ export function toBuy(entry: FlightWineEntry): EveningInput | undefined {
     name: entry.buy.name,
     facts: {
       colour: stated(style.colour),
-      bubbles: stated(loads.bubbles >= 40 ? ('sparkling' as const) : loads.bubbles >= 12 ? ('light' as const) : ('still' as const)),
+      bubbles: stated(isSparkling(loads) ? ('sparkling' as const) : loads.bubbles >= 12 ? ('light' as const) : ('still' as const)),
     },
     profile: Object.fromEntries(Object.entries(loads).map(([key, value]) => [key, { value, from: 'style', why: style.name }])) as unknown as Profile,
     age: undefined,
@@ -156,7 +156,7 @@ export function prepare(
         ? bandOf(wine.facts, loads)
         : { id: 'own', name: 'as you set it', low: entry.serveC - 1, high: entry.serveC + 1, source: 'your own' };
     const aim = entry.serveC ?? aimFor(band, stock.roomC, pourMl, minutesAWine(flight) / 2);
-    const sparkling = loads.bubbles >= 40;
+    const sparkling = isSparkling(loads);
     const { closure, assumed } = closureOf(wine.facts);
     const air = airOf(wine.facts, loads, wine.age, wine.reduced);
     const chosenAir =

@@ -2,6 +2,7 @@ import type { Dimension } from '@rose/core/deduce/archetype';
 import type { Deduction } from '@rose/core/deduce/deduce';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { midpoint } from '@rose/core/wine/observables';
+import { signed } from '@rose/core/wine/search-folding';
 import { deduceNote, evidenceOf } from '../archetypes/index';
 
 /** What two notes of a pair can be asked. */
@@ -82,4 +83,14 @@ export function pairFromNotes(question: NoteQuestion, left: Note, right: Note): 
   }
   const chance = at(bits.reduce((sum, { push }) => sum + push, 0));
   return { answer: chance >= enough ? 1 : chance <= 1 - enough ? -1 : null, chance, bits };
+}
+
+/** Bits below this are not worth a word. */
+const leastBits = 0.1;
+/** What two notes say of a question whose ends are `low` and `high`, with what their difference is worth. */
+export function toldInWords({ answer, chance, bits }: PairTold, { low, high }: { readonly low: string; readonly high: string }): string {
+  const sure = Math.round(100 * Math.max(chance, 1 - chance));
+  const said = answer === null ? 'cannot tell' : `${answer < 0 ? low : high}, ${sure} %`;
+  const because = bits.filter(({ push }) => Math.abs(push) >= leastBits).map(({ what, push }) => `${what} ${signed(push, 1)} bits`);
+  return `Your two notes say: ${said}${because.length === 0 ? '' : ` (${because.join(', ')} towards ${high})`}.`;
 }

@@ -1,7 +1,7 @@
 import type { Band } from '@rose/core/temperature/temperature';
 import type { WineFacts } from '@rose/core/wine/facts';
 import { factOf } from '@rose/core/wine/stated';
-import type { Loads } from '@rose/core/wine/profile';
+import { isSparkling, type Loads } from '@rose/core/wine/profile';
 import { veilLimit } from '../styles/index';
 
 const handbooks = 'handbooks (Peynaud; Robinson; Jackson); no norm exists';
@@ -47,7 +47,7 @@ export function bandOf(facts: WineFacts, loads: Loads): Band {
     // A white of spirit that saw little wood is drunk fresh and cold.
     return bandNamed(loads.oak < 20 && loads.fragility < 50 && loads.sweetness >= 40 ? 'white-fortified' : loads.fragility >= 50 ? 'flor' : 'tawny-fortified');
   }
-  if (loads.bubbles >= 40) {
+  if (isSparkling(loads)) {
     if (colour === 'red') return bandNamed('sparkling-red');
     if (loads.sweetness >= 50 || loads.body < 25) return bandNamed('light-sparkling');
     return bandNamed(factOf(facts, 'vintage')?.kind === 'year' && (factOf(facts, 'leesMonths') ?? 0) >= 30 ? 'vintage-sparkling' : 'sparkling');

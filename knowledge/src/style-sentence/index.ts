@@ -1,6 +1,6 @@
 import { describeStyle, plainSweetness, type StyleName } from '@rose/core/style/style';
 import type { WineFacts } from '@rose/core/wine/facts';
-import { loadsOf, type Profile } from '@rose/core/wine/profile';
+import { isSparkling, loadsOf, type Profile } from '@rose/core/wine/profile';
 import { factOf } from '@rose/core/wine/stated';
 import { expectedSmells, type Awaited } from '../expectation/index';
 import { sweetnessWord } from '../jurisdictions/index';
@@ -24,7 +24,7 @@ function characterOf(facts: WineFacts, profile: Profile, smells: readonly Awaite
   const fortified = factOf(facts, 'fortified') === true;
   const flor = factOf(facts, 'underFlor') === true;
   const sweet = loads.sweetness >= 50;
-  const sparkling = loads.bubbles >= 40;
+  const sparkling = isSparkling(loads);
   const usual = smells.filter((entry) => entry.firm !== 'possible');
   const smellOf = (...families: readonly FamilyId[]) => usual.find(({ of }) => of !== 'age' && of.some((family) => families.includes(family)));
   const figure = (key: 'acidity' | 'intensity' | 'tannin' | 'alcohol' | 'length') => `${key} ${Math.round(loads[key])} of 100, from ${profile[key].why}`;

@@ -5,7 +5,7 @@ import type { Echo } from '@rose/core/pairing/dish';
 import type { Loads } from '@rose/core/wine/profile';
 import type { AssumedLoad, OrderWine } from '@rose/core/order/judge';
 import type { Rung } from '@rose/core/order/ordering-rules';
-import { anchors, oakNewness, profileKeys, type Profile } from '@rose/core/wine/profile';
+import { isSparkling, loadsBy, anchors, oakNewness, profileKeys, type Profile } from '@rose/core/wine/profile';
 import { fold } from '@rose/core/wine/search-folding';
 import { clamp, throughAnchors } from '@rose/core/wine/units';
 import { grapeContext, grapeNamed, type Grape } from '../grapes/index';
@@ -65,7 +65,7 @@ function ownLoads({ style, readings }: Grape): Loads {
   };
 }
 const blended = (parts: readonly Part[], of: (grape: Grape) => Loads): Loads =>
-  Object.fromEntries(profileKeys.map((key) => [key, parts.reduce((sum, { grape, part }) => sum + part * of(grape)[key], 0)])) as unknown as Loads;
+  loadsBy((key) => parts.reduce((sum, { grape, part }) => sum + part * of(grape)[key], 0));
 /** How far two wines lie apart in the mouth. */
 const apart = (a: Loads, b: Loads) => profileKeys.reduce((sum, key) => sum + (a[key] - b[key]) ** 2, 0);
 
@@ -87,8 +87,7 @@ function styleOfGrapes(parts: readonly Part[]): StyleChoice {
 }
 const namesOf = (parts: readonly Part[]) => listed(parts.map(({ grape }) => grape.name).sort());
 
-const mixed = (from: Loads, to: Loads, share: number): Loads =>
-  Object.fromEntries(profileKeys.map((key) => [key, from[key] + share * (to[key] - from[key])])) as unknown as Loads;
+const mixed = (from: Loads, to: Loads, share: number): Loads => loadsBy((key) => from[key] + share * (to[key] - from[key]));
 /** The general style of a wine of its class, before wood, strength and years. */
 function classOf(facts: WineFacts, parts: readonly Part[]): StyleChoice {
   const pick = (id: string, why: string, loads?: Loads): StyleChoice => {
@@ -223,7 +222,7 @@ function moved(choice: StyleChoice, facts: WineFacts): StyleChoice {
     tannin: red ? 14 * more : 4 * Math.max(0, more),
     acidity: -6 * more,
   };
-  const wooded = Object.fromEntries(profileKeys.map((key) => [key, clamp(style.loads[key] + (by[key] ?? 0), 0, 100)])) as unknown as Loads;
+  const wooded = loadsBy((key) => clamp(style.loads[key] + (by[key] ?? 0), 0, 100));
   // A white that lies for years in wood becomes the nutty, mellow wine of its own kind.
   const years = style.colour === 'white' ? clamp(((factOf(facts, 'woodMonths') ?? 0) - 24) / 36, 0, 1) : 0;
   const loads = mixed(wooded, generalStyle('mature-white').loads, years);
@@ -247,7 +246,7 @@ export function styleOf(facts: WineFacts): StyleChoice {
 export function rungOf(facts: WineFacts, loads: Loads): Rung {
   if (factOf(facts, 'fortified') === true) return 'fortified';
   if (loads.sweetness >= 58) return 'sweet';
-  if (loads.bubbles >= 40) return 'sparkling';
+  if (isSparkling(loads)) return 'sparkling';
   return factOf(facts, 'colour') ?? 'white';
 }
 

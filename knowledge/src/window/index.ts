@@ -1,6 +1,6 @@
 import type { WineFacts } from '@rose/core/wine/facts';
 import { factOf } from '@rose/core/wine/stated';
-import { loadsOf, profileKeys, type Profile } from '@rose/core/wine/profile';
+import { isSparkling, loadsOf, profileKeys, type Profile } from '@rose/core/wine/profile';
 import { drinkingWindow, windowFromPurchase, type DrinkingWindow } from '@rose/core/window/window';
 import { styleOf } from '../styles/index';
 import { keepingOf, packed } from './keeping';
@@ -28,7 +28,7 @@ export function windowOf(facts: WineFacts, profile: Profile, day: string): Drink
     year: vintage.kind === 'year' ? vintage.year : vintage.to,
     fortified: factOf(facts, 'fortified') === true,
     heated: factOf(facts, 'heated') === true,
-    sparkling: loads.bubbles >= 40,
+    sparkling: isSparkling(loads),
     closure,
     clearGlass: factOf(facts, 'glass') === undefined ? undefined : factOf(facts, 'glass') === 'clear',
     storage: factOf(facts, 'storage'),

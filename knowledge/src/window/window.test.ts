@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { published } from '@rose/core/testing/published';
-import { profileKeys, type Loads } from '@rose/core/wine/profile';
+import { isSparkling, profileKeys, type Loads } from '@rose/core/wine/profile';
 import { drinkingWindow, windowWording, type WindowFacts } from '@rose/core/window/window';
 import { generalStyle } from '../styles/index';
 
@@ -11,7 +11,7 @@ const base = (loads: Loads, change: Partial<WindowFacts> = {}): WindowFacts => (
   year: 2000,
   fortified: false,
   heated: false,
-  sparkling: loads.bubbles >= 40,
+  sparkling: isSparkling(loads),
   closure: 'cork',
   clearGlass: false,
   storage: 'cellar',

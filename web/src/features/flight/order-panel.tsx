@@ -2,7 +2,7 @@
 import styled from 'styled-components';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import type { Move } from '@rose/core/order/advice';
-import { leastStrain, restKinds, type OrderJudgement, type OrderWine } from '@rose/core/order/judge';
+import { asGoodAs, restKinds, type OrderJudgement, type OrderWine } from '@rose/core/order/judge';
 import { brokenPins } from '@rose/core/order/pins';
 import { schoolOf, schools } from '@rose/core/order/ordering-rules';
 import { mostRests, type OrderSolution } from '@rose/core/order/solve';
@@ -110,7 +110,7 @@ export function OrderPanel({ flight, order, wines, now, other, before, move, sol
   const school = schoolOf(flight.school);
   const best = solution?.kind === 'best' ? solution.judgement : null;
   const broken = brokenPins(order, flight.pins);
-  const isBest = best !== null && broken.length === 0 && now.strain - best.strain < leastStrain;
+  const isBest = best !== null && broken.length === 0 && asGoodAs(now.strain, best.strain);
   const sections = solution?.kind === 'best' ? solution.sections : undefined;
   const price = before === null ? 0 : now.strain - before;
   return (

@@ -3,9 +3,7 @@ import { useEffect, useState } from 'react';
 import { callCost, guessCost } from '@rose/core/chance/cost-of-a-wrong-answer';
 import { pairQuestions, type PairCall } from '@rose/core/wine/note';
 import { keysOf } from '@rose/core/wine/keys';
-import { signed } from '@rose/core/wine/search-folding';
 import { dearerOf, pairTruth, type PairQuestion } from '@rose/knowledge/pair-answers/index';
-import type { PairTold } from '@rose/knowledge/pair-answers/from-notes';
 import type { NoteView } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
@@ -33,15 +31,19 @@ function useDearer(left: NoteView, right: NoteView, asked: boolean): Truth {
   return truth;
 }
 
-type Told = Partial<Record<PairQuestion, PairTold>>;
-/** What the two notes say themselves, reckoned once the call is locked. */
+type Told = Partial<Record<PairQuestion, string>>;
+/** What the two notes say themselves, in a sentence a question, reckoned once the call is locked. */
 function useNotesSay(left: NoteView, right: NoteView, asked: boolean): Told {
   const [told, setTold] = useState<Told>({});
   useEffect(() => {
     if (!asked) return;
     let there = true;
     void import('@rose/knowledge/pair-answers/from-notes').then(
-      ({ pairFromNotes }) => there && setTold(Object.fromEntries(keysOf(pairQuestions).map((key) => [key, pairFromNotes(key, left.document, right.document)]))),
+      ({ pairFromNotes, toldInWords }) =>
+        there &&
+        setTold(
+          Object.fromEntries(keysOf(pairQuestions).map((key) => [key, toldInWords(pairFromNotes(key, left.document, right.document), pairQuestions[key])])),
+        ),
     );
     return () => {
       there = false;
@@ -87,7 +89,7 @@ export function OneCall({
               onChange={(next) => setCall({ [key]: next })}
             />
             {told && <span className="soft">{marked(truthOf(key), value, low, high)}</span>}
-            {notesSay[key] !== undefined && <p className="soft">{inWords(notesSay[key], low, high)}</p>}
+            {notesSay[key] !== undefined && <p className="soft">{notesSay[key]}</p>}
           </div>
         );
       })}
@@ -112,13 +114,6 @@ export function OneCall({
   );
 }
 
-/** What two notes say of a question, with what their difference is worth. */
-function inWords({ answer, chance, bits }: PairTold, low: string, high: string): string {
-  const sure = Math.round(100 * Math.max(chance, 1 - chance));
-  const said = answer === null ? 'cannot tell' : `${answer < 0 ? low : high}, ${sure} %`;
-  const because = bits.filter(({ push }) => Math.abs(push) >= 0.1).map(({ what, push }) => `${what} ${signed(push, 1)} bits`);
-  return `Your two notes say: ${said}${because.length === 0 ? '' : ` (${because.join(', ')} towards ${high})`}.`;
-}
 function marked(truth: Truth, value: number, low: string, high: string): string {
   if (truth === null) return 'Nothing on record says.';
   if (typeof truth === 'string') return truth;
