@@ -23,7 +23,7 @@ function asks(claim: string): ((requirement: Requirement) => boolean) | undefine
   if (/lees/.test(claim)) return (requirement) => 'fact' in requirement && requirement.fact === 'leesMonths';
   if (/wood|oak|barrel/.test(claim)) return (requirement) => 'fact' in requirement && requirement.fact === 'woodMonths';
   if (/sugar/.test(claim)) return (requirement) => 'fact' in requirement && requirement.fact === 'sugar';
-  if (/\d % |grape| only$/.test(claim)) return (requirement) => requirement.kind === 'grapes';
+  if (/\d %( |$)|grape| only$/.test(claim)) return (requirement) => requirement.kind === 'grapes';
   return undefined;
 }
 /** Terms that stand for one another in the text of the rule. */
@@ -76,11 +76,12 @@ function answer(facts: WineFacts, asked: Asked): Answer | undefined {
       return undefined;
     }
     const part = asks(asked.claim);
-    const parts = part === undefined ? [] : rule.requirements.filter(part);
+    const spoken = part === undefined ? [] : rule.requirements.filter(part);
     // A share of another grape than the rule speaks of is not asked by it.
-    const grape = parts.find((entry) => entry.kind === 'grapes');
-    if (grape?.kind === 'grapes' && /\d+ % [A-Z]/.test(asked.claim) && !grape.label.split(/ and |, /).some((label) => fold(asked.claim).includes(fold(label))))
-      return undefined;
+    const ofGrape = (entry: Requirement) => entry.kind === 'grapes' && entry.label.split(/ and |, /).some((label) => fold(asked.claim).includes(fold(label)));
+    const one = /\d+ % [A-Z]/.test(asked.claim) && spoken.some((entry) => entry.kind === 'grapes');
+    const parts = one || spoken.some(ofGrape) ? spoken.filter(ofGrape) : spoken;
+    if (one && parts.length === 0) return undefined;
     const verdict = parts.length === 0 ? appellationClaim(rule, facts).verdict : worst(parts.map((entry) => check(entry, facts, sameGrape).verdict));
     return told(verdict, rule.name);
   }

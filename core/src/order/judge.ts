@@ -7,7 +7,7 @@ export interface OrderWine {
   readonly id: string;
   readonly name: string;
   readonly loads: Loads;
-  /** The span of the alcohol load that the label's tolerance allows (± 0.5 % vol in the EU). */
+  /** The span of the alcohol load that the label's tolerance allows (0.5 % vol or more, by law). */
   readonly alcoholSpan: readonly [number, number];
   readonly rung: Rung;
   /** Completed years, when the vintage is known. */
@@ -116,7 +116,7 @@ function neighbourReasons(from: OrderWine, to: OrderWine, school: School): Reaso
         push: 0.001 * (from.loads.alcohol - to.loads.alcohol),
         unit: 'strain',
         args: { from: from.name, to: to.name },
-        source: 'EU 2019/33 art. 44',
+        source: 'EU 2019/33 art. 44; 27 CFR 4.36',
       });
       continue;
     }

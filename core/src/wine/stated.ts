@@ -42,19 +42,38 @@ export function mainGrape(known: WineFacts): string | undefined {
   return narrowedShares(grapes).reduce((most, share) => (share.low + share.high > most.low + most.high ? share : most)).grape;
 }
 
+/** The least part of a wine, per cent, that the grapes its label names make up: the lowest floor of any law we hold (27 CFR 4.23: 75 %). */
+export const leastNamed = 75;
+/** A grape that is named at all is in it, per cent. */
+const leastOfOne = 1;
+
+/** The least and the most of each grape before the others are looked at; a grape that is named is never nothing. */
+const boundsOf = (grapes: readonly GrapeShare[]) =>
+  grapes.map(({ share }): readonly [number, number] => {
+    const [low, high] = shareBounds(share);
+    const worded = share.kind === 'unknown' || share.kind === 'some' || share.kind === 'mostly';
+    return worded ? [Math.max(low, grapes.length === 1 && share.kind === 'unknown' ? leastNamed : leastOfOne), high] : [low, high];
+  });
+
+/** Per cent that rounded shares may come to above the whole. */
+const rounding = 1;
+/** Shares that cannot all hold: the least of each come to more than the whole. Shares that come to less leave a rest that nobody named. */
+export function impossibleShares(grapes: readonly GrapeShare[]): boolean {
+  return grapes.reduce((sum, { share }) => sum + shareBounds(share)[0], 0) > 100 + rounding;
+}
+
 /**
  * The shares of a list of grapes as intervals, narrowed by the fact that the whole is 100 %: each grape is at most what the least shares of the
- * others leave. When `complete` and only one grape is listed without a share it is the whole wine.
+ * others leave. One grape named alone without a share is at least what a name stands for.
  */
 export function narrowedShares(grapes: readonly GrapeShare[]): readonly { grape: string; low: number; high: number }[] {
-  const bounds = grapes.map((entry) => shareBounds(entry.share));
-  const only = grapes.length === 1 && grapes[0]!.share.kind === 'unknown';
+  const bounds = boundsOf(grapes);
   return grapes.map((entry, i) => {
     const [low, high] = bounds[i]!;
     const othersLow = bounds.reduce((sum, other, j) => (j === i ? sum : sum + other[0]), 0);
     const othersHigh = bounds.reduce((sum, other, j) => (j === i ? sum : sum + other[1]), 0);
     // A list on a label names the whole wine only when every other share is known exactly.
     const rest = grapes.length > 1 && grapes.every((other, j) => j === i || other.share.kind === 'exact') && entry.share.kind === 'unknown';
-    return { grape: entry.grape, low: only ? 0 : rest ? Math.max(low, 100 - othersHigh) : low, high: Math.max(low, Math.min(high, 100 - othersLow)) };
+    return { grape: entry.grape, low: rest ? Math.max(low, 100 - othersHigh) : low, high: Math.max(low, Math.min(high, 100 - othersLow)) };
   });
 }

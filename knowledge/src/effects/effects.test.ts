@@ -63,7 +63,7 @@ function valuesOf(id: FactId): readonly unknown[] {
     return id === 'country'
       ? ['US', 'AR', 'FR', 'DE']
       : id === 'appellation'
-        ? ['Rioja Reserva', 'Madeira', 'Sauternes', 'Kabinett']
+        ? ['Rioja Reserva', 'Madeira', 'Sauternes', 'Mosel Kabinett']
         : ['somewhere', 'Madeira'];
   const middle = {
     abv: [8, 13.5, 19],
@@ -98,6 +98,7 @@ const wines: readonly WineFacts[] = [
   { colour: 'white', bubbles: 'sparkling' },
   { colour: 'white', fortified: true, abv: 17, country: 'ES' },
   { colour: 'white', bubbles: 'sparkling', appellation: 'Cava', country: 'ES' },
+  { colour: 'white', bubbles: 'sparkling', appellation: 'Cava Reserva', country: 'ES', method: 'bottle', leesMonths: 20, sugar: 2, vintage: year(2025) },
   { colour: 'red', fortified: true, sugar: 100, vintage: year(2003), country: 'PT' },
   { colour: 'amber', skinDays: 60, filtered: false, vintage: year(2021) },
   { colour: 'white', oak: 'new', woodMonths: 12, vintage: year(2020), country: 'US', originKind: 'ava' },
@@ -112,7 +113,19 @@ const wines: readonly WineFacts[] = [
     vintage: year(2016),
     closure: 'cork',
   },
-  { colour: 'white', sugar: 120, mustWeight: 130, country: 'DE', originKind: 'pdo', vintage: year(2018), naturalAbv: 16, totalAbv: 16 },
+  {
+    colour: 'white',
+    sugar: 120,
+    mustWeight: 130,
+    abv: 8,
+    appellation: 'Mosel Auslese',
+    country: 'DE',
+    originKind: 'pdo',
+    vintage: year(2018),
+    naturalAbv: 16,
+    totalAbv: 16,
+  },
+  { colour: 'white', sugar: 60, mustWeight: 100, abv: 8, appellation: 'Mosel Auslese', country: 'DE' },
   { colour: 'red', country: 'IT', grapes: [{ grape: 'Bonarda', share: { kind: 'unknown' } }] },
   { colour: 'rose', vintage: year(2024), closure: 'screw', glass: 'clear' },
 ].map(stated);

@@ -1,10 +1,10 @@
-import type { NamedClass, Source } from '@rose/core/classify/classify';
+import type { NamedClass, Requirement, Source } from '@rose/core/classify/classify';
 
 const annexB: Source = { text: 'Regulation (EU) 2019/33', article: 'annex III part B, art. 52', year: 2019 };
 const annexA: Source = { text: 'Regulation (EU) 2019/33', article: 'annex III part A, art. 47', year: 2019 };
 const categories: Source = { text: 'Regulation (EU) 1308/2013', article: 'annex VII part II', year: 2013 };
 
-/** Still-wine sweetness, sugar and total acidity in g/L. A wine of exactly 45 g/L may carry either of two terms. */
+/** Still-wine sweetness, sugar and total acidity in g/L. */
 export const stillSweetness: readonly NamedClass[] = [
   {
     id: 'dry',
@@ -54,8 +54,25 @@ export const sparklingSweetness: readonly {
 ];
 export const sparklingSource = annexA;
 
-/** Categories of grapevine products. The minimum alcohol of wine is that of the warmer zones; 8.5 % vol holds in zones A and B. */
-export const euCategories: readonly NamedClass[] = [
+/** Countries all of whose vineyards lie in growing zones A or B, and those that have a part there (1308/2013 annex VII, appendix I; from memory). */
+const coolZones = new Set(['AT', 'BE', 'CZ', 'DE', 'DK', 'EE', 'IE', 'LT', 'LU', 'LV', 'NL', 'PL', 'SE']);
+const partlyCool = new Set(['FR', 'HR', 'RO', 'SI', 'SK']);
+/** The least alcohol of a wine, % vol: 8.5 in zones A and B, 9 in the others. */
+const leastOfWine = (country: string | undefined): Requirement => {
+  if (country !== undefined && coolZones.has(country)) return { kind: 'at-least', fact: 'abv', value: 8.5 };
+  const either = country === undefined || partlyCool.has(country);
+  return { kind: 'at-least', fact: 'abv', value: 9, elsewhere: either ? { value: 8.5, by: 'the growing zone' } : undefined };
+};
+/** Months from harvest to sale that a sparkling wine of quality is made in, by where it took its bubbles (2019/934 annex II C). */
+const qualitySparkling = (method: string, months: number): readonly Requirement[] => [
+  { kind: 'is', fact: 'method', oneOf: [method] },
+  { kind: 'at-least', fact: 'pressure', value: 3.5 },
+  { kind: 'at-least', fact: 'abv', value: 10 },
+  { kind: 'at-least', fact: 'totalMonths', value: months },
+];
+
+/** Categories of grapevine products, for a wine of a country (ISO 3166, two letters). */
+export const euCategories = (country: string | undefined): readonly NamedClass[] => [
   {
     id: 'liqueur',
     title: 'Liqueur wine',
@@ -65,20 +82,22 @@ export const euCategories: readonly NamedClass[] = [
         { kind: 'yes', fact: 'fortified' },
         { kind: 'at-least', fact: 'abv', value: 15 },
         { kind: 'at-most', fact: 'abv', value: 22 },
+        { kind: 'total-at-least', value: 17.5 },
+      ],
+      // Protected names on the Commission's list may have less in all.
+      [
+        { kind: 'yes', fact: 'fortified' },
+        { kind: 'is', fact: 'originKind', oneOf: ['pdo', 'pgi'] },
+        { kind: 'at-least', fact: 'abv', value: 15 },
+        { kind: 'at-most', fact: 'abv', value: 22 },
       ],
     ],
   },
   {
     id: 'quality-sparkling',
     title: 'Quality sparkling wine',
-    source: { ...categories, article: 'annex VII part II (5)' },
-    anyOf: [
-      [
-        { kind: 'is', fact: 'method', oneOf: ['bottle', 'tank', 'ancestral'] },
-        { kind: 'at-least', fact: 'pressure', value: 3.5 },
-        { kind: 'at-least', fact: 'abv', value: 10 },
-      ],
-    ],
+    source: { text: 'Regulations (EU) 1308/2013 and 2019/934', article: 'annex VII part II (5); annex II part C', year: 2019 },
+    anyOf: [qualitySparkling('bottle', 9), qualitySparkling('ancestral', 9), qualitySparkling('tank', 6)],
   },
   {
     id: 'aromatic-sparkling',
@@ -90,6 +109,7 @@ export const euCategories: readonly NamedClass[] = [
         { kind: 'grapes', of: ['muscat', 'moscato-giallo', 'brachetto', 'gewurztraminer', 'glera', 'malvasia'], atLeast: 100, label: 'an aromatic grape' },
         { kind: 'at-least', fact: 'pressure', value: 3 },
         { kind: 'at-least', fact: 'abv', value: 6 },
+        { kind: 'total-at-least', value: 10 },
       ],
     ],
   },
@@ -155,8 +175,8 @@ export const euCategories: readonly NamedClass[] = [
     anyOf: [
       [
         { kind: 'is', fact: 'bubbles', oneOf: ['still'] },
-        { kind: 'at-least', fact: 'abv', value: 9 },
-        { kind: 'at-most', fact: 'abv', value: 15 },
+        leastOfWine(country),
+        { kind: 'total-at-most', value: 15, elsewhere: { value: 20, by: 'the growing area' } },
         { kind: 'at-least', fact: 'acidity', value: 3.5 },
       ],
       [

@@ -1,4 +1,4 @@
-import { all, check, claim, type Claim, type Requirement, type Source, type Verdict } from '@rose/core/classify/classify';
+import { all, check, claim, totalAlcohol, type Claim, type Requirement, type Source, type Verdict } from '@rose/core/classify/classify';
 import type { GrapeShare, WineFacts } from '@rose/core/wine/facts';
 import { factOf, narrowedShares } from '@rose/core/wine/stated';
 import { listed } from '@rose/core/wine/plural';
@@ -23,11 +23,18 @@ export function stillSweetnessTerm(facts: WineFacts): Claim {
   let unsure: Claim | undefined;
   for (const term of stillSweetness) {
     const found = claim(term, facts, sameGrape);
-    if (found.verdict === 'meets') return unsure ?? found;
+    if (found.verdict === 'meets') return unsure ?? eitherTerm(found, facts);
     if (found.verdict === 'unknown') unsure ??= found;
   }
   return unsure!;
 }
+
+/** g/L of sugar at which a still wine may be called by either of two terms. */
+const eitherOf = 45;
+const eitherTerm = (found: Claim, facts: WineFacts): Claim =>
+  factOf(facts, 'sugar') === eitherOf
+    ? { ...found, reasons: [{ id: 'either-term', push: 0, unit: 'none', args: { sugar: eitherOf, other: 'sweet' } }] }
+    : found;
 
 /** All terms a sugar content may lawfully carry on a sparkling wine; only one of them may be shown. g/L. */
 export function sparklingTerms(sugar: number): readonly string[] {
@@ -48,9 +55,13 @@ function sparklingSweetnessTerm(facts: WineFacts): Claim {
       missing: ['sugar'],
     };
   const terms = sparklingSweetness.filter((term) => sparklingTerms(sugar).includes(term.id));
-  // The narrowest term that fits is the one usually shown; brut nature also asks that no sugar was added, which is not a fact we hold.
-  const shown = terms.find((term) => term.id !== 'brut-nature') ?? terms[0]!;
-  const others = terms.filter((term) => term !== shown).map((term) => term.title.toLowerCase());
+  // Brut nature also asks that no sugar was added after the second fermentation: shown where that is known, kept out where some was.
+  const dosed = factOf(facts, 'dosed');
+  const lawful = dosed === true ? terms.filter((term) => term.id !== 'brut-nature') : terms;
+  const shown = (dosed === false ? undefined : lawful.find((term) => term.id !== 'brut-nature')) ?? lawful[0]!;
+  const others = lawful
+    .filter((term) => term !== shown)
+    .map((term) => `${term.title.toLowerCase()}${term.id === 'brut-nature' && dosed === undefined ? ' if no sugar was added' : ''}`);
   return {
     id: shown.id,
     title: shown.title,
@@ -87,7 +98,7 @@ export function sweetnessTerm(facts: WineFacts): Claim {
 
 /** The EU category: the first that is met, else the first that cannot be told, else "wine" with what fails. */
 export function euCategory(facts: WineFacts): Claim {
-  const claims = euCategories.map((category) => claim(category, facts, sameGrape));
+  const claims = euCategories(factOf(facts, 'country')?.toUpperCase()).map((category) => claim(category, facts, sameGrape));
   const found = (id: string) => claims.find((entry) => entry.id === id)!;
   const [bubbles, abv, sugar] = [factOf(facts, 'bubbles'), factOf(facts, 'abv'), factOf(facts, 'sugar')];
   if (factOf(facts, 'fortified') === true) return found('liqueur');
@@ -103,7 +114,7 @@ export function euCategory(facts: WineFacts): Claim {
   if (met !== undefined) return met;
   // Must of which less than three fifths of the sugar has fermented.
   if (abv !== undefined && sugar !== undefined && abv >= 1 && bubbles !== 'sparkling') {
-    const total = abv + sugar / gramsAPercent;
+    const total = totalAlcohol({ abv: facts.abv, sugar: facts.sugar })![0];
     if (abv < 0.6 * total)
       return {
         id: 'partially-fermented',
@@ -131,8 +142,6 @@ export function euCategory(facts: WineFacts): Claim {
 }
 /** % vol up to which a wine is one without its alcohol (Regulation (EU) 2021/2117). */
 const deAlcoholised = 0.5;
-/** g/L of sugar that make one per cent of alcohol. */
-const gramsAPercent = 16.83;
 
 const art = (text: string, article: string, year: number): Source => ({ text, article, year });
 interface LabelRule {
@@ -142,6 +151,7 @@ interface LabelRule {
   readonly requirements: (facts: WineFacts) => readonly Requirement[];
 }
 
+const standsIn = (stated: string, term: string) => ` ${stated} `.includes(` ${term} `);
 const mainGrape = (facts: WineFacts): GrapeShare | undefined => factOf(facts, 'grapes')?.[0];
 const idOf = (written: string): string => grapeNamed(written)?.id ?? fold(written);
 /** The grapes of a blend, the largest share first; none when it is of one. */
@@ -166,6 +176,22 @@ const thirdCountries: readonly (readonly [country: string, name: string, percent
   ['CL', 'Chile', 75, { text: 'Decree 464', article: null, year: 1994 }],
 ];
 const pdo = (facts: WineFacts) => factOf(facts, 'originKind') === 'pdo';
+/** An American viticultural area, or what stands for one abroad. */
+const viticultural = (facts: WineFacts) => pdo(facts) || factOf(facts, 'originKind') === 'ava';
+/** The part of the wine that must be of the place; a protected designation is of its place by being one. */
+const shareOfPlace = (facts: WineFacts, percent: number): readonly Requirement[] =>
+  pdo(facts) && factOf(facts, 'originShare') === undefined
+    ? [{ kind: 'is', fact: 'originKind', oneOf: ['pdo'] }]
+    : [{ kind: 'at-least', fact: 'originShare', value: percent }];
+/** What states ask above the federal floor, per cent of the place and of the grape. */
+const states: readonly { readonly state: string; readonly origin: number; readonly grape?: number; readonly source: Source }[] = [
+  { state: 'California', origin: 100, source: art('17 CCR 17015, from memory: check the current text', 'California', 2024) },
+  { state: 'Oregon', origin: 95, grape: 90, source: art('OAR 845, division 10, from memory: check the current text', 'Oregon', 2024) },
+  { state: 'Washington', origin: 95, source: art('WAC 314-24, from memory: check the current text', 'Washington', 2024) },
+];
+/** Its place on record names the state. */
+const inState = (facts: WineFacts, state: string) =>
+  from(facts, 'US') && (['appellation', 'region', 'site'] as const).some((id) => standsIn(fold(factOf(facts, id) ?? ''), fold(state)));
 
 /** What a label may claim, in the EU, in the USA and at home elsewhere. */
 const labelRules: readonly LabelRule[] = [
@@ -198,10 +224,7 @@ const labelRules: readonly LabelRule[] = [
     source: art('Regulation (EU) 1308/2013', 'art. 93', 2013),
     // Names of third countries stand under the agreements with them.
     title: (f) => (placeName(f) && inUnion(f) ? `May name ${placeName(f)}, EU` : undefined),
-    requirements: (f) => [
-      { kind: 'is', fact: 'originKind', oneOf: ['pdo', 'pgi'] },
-      { kind: 'at-least', fact: 'originShare', value: pdo(f) ? 100 : 85 },
-    ],
+    requirements: (f) => [{ kind: 'is', fact: 'originKind', oneOf: ['pdo', 'pgi'] }, ...shareOfPlace(f, pdo(f) ? 100 : 85)],
   },
   {
     id: 'us-variety',
@@ -220,14 +243,38 @@ const labelRules: readonly LabelRule[] = [
     id: 'us-vintage',
     source: art('27 CFR', '4.27', 2024),
     title: (f) => vintageTitle(f, 'USA'),
-    requirements: (f) => [{ kind: 'at-least', fact: 'vintageShare', value: factOf(f, 'originKind') === 'ava' ? 95 : 85 }],
+    requirements: (f) => [
+      // A year needs a place smaller than a country.
+      ...(factOf(f, 'originKind') === 'country' ? [{ kind: 'is', fact: 'originKind', oneOf: ['ava', 'county'] } as const] : []),
+      { kind: 'at-least', fact: 'vintageShare', value: viticultural(f) ? 95 : 85 },
+    ],
   },
   {
     id: 'us-origin',
     source: art('27 CFR', '4.25', 2024),
     title: (f) => (placeName(f) ? `May name ${placeName(f)}, USA` : undefined),
-    requirements: (f) => [{ kind: 'at-least', fact: 'originShare', value: factOf(f, 'originKind') === 'ava' ? 85 : 75 }],
+    requirements: (f) => shareOfPlace(f, viticultural(f) ? 85 : 75),
   },
+  ...states.flatMap(({ state, origin, grape, source }): LabelRule[] => [
+    {
+      id: `us-${fold(state).replace(' ', '-')}-origin`,
+      source,
+      title: (f) => (inState(f, state) ? `May name ${placeName(f) ?? state}, the state’s own rule` : undefined),
+      requirements: (f) => shareOfPlace(f, origin),
+    },
+    ...(grape === undefined
+      ? []
+      : [
+          {
+            id: `us-${fold(state).replace(' ', '-')}-variety`,
+            source,
+            title: (f: WineFacts) => (inState(f, state) && mainGrape(f) ? `May name ${mainGrape(f)!.grape}, the state’s own rule` : undefined),
+            requirements: (f: WineFacts): readonly Requirement[] => [
+              { kind: 'grapes', of: [idOf(mainGrape(f)!.grape)], atLeast: grape, label: mainGrape(f)!.grape },
+            ],
+          },
+        ]),
+  ]),
 ];
 const placeName = (facts: WineFacts) => factOf(facts, 'appellation') ?? factOf(facts, 'region');
 function vintageTitle(facts: WineFacts, where: string): string | undefined {
@@ -250,7 +297,10 @@ export function labelClaims(facts: WineFacts): readonly Claim[] {
 /** Whether the wine meets an appellation rule. */
 export function appellationClaim(rule: AppellationRule, facts: WineFacts): Claim {
   const source = rule.confidence === 'M' ? { ...rule.source, text: `${rule.source.text}, from memory: check the current text` } : rule.source;
-  return { id: rule.id, title: `${rule.name}, ${rule.tier}`, source, ...all(rule.requirements.map((entry) => check(entry, facts, sameGrape))) };
+  const vintage = factOf(facts, 'vintage');
+  // What is asked from a vintage on is not asked of older ones.
+  const asked = rule.requirements.filter(({ since }) => since === undefined || (vintage?.kind === 'year' && vintage.year >= since));
+  return { id: rule.id, title: `${rule.name}, ${rule.tier}`, source, ...all(asked.map((entry) => check(entry, facts, sameGrape))) };
 }
 
 /** Words of protection and of tiers that follow a name without changing it. */
@@ -285,6 +335,15 @@ const terms = [
   'rouge',
   'red',
   'white',
+  'leve seco',
+  'light dry',
+  'organic',
+  'trockenbeerenauslese',
+  'beerenauslese',
+  'spatlese',
+  'auslese',
+  'kabinett',
+  'eiswein',
 ];
 /** A name that a whole statement is, or that it is with terms behind it. */
 function follows(stated: string, name: string): boolean {
@@ -294,7 +353,6 @@ function follows(stated: string, name: string): boolean {
   for (const term of terms) rest = rest.replace(new RegExp(`\\b${term}\\b`), ' ');
   return rest.trim() === '';
 }
-const standsIn = (stated: string, term: string) => ` ${stated} `.includes(` ${term} `);
 
 /**
  * The rules of the name that stands on the label, matched whole, with its country and the colour of the wine; terms of it that nobody claims stand aside. A

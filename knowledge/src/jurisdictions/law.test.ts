@@ -5,7 +5,8 @@ import { sourceInWords } from '@rose/core/classify/classify';
 import type { GrapeShare, WineFacts } from '@rose/core/wine/facts';
 import { appellations } from '../appellations/data';
 import { grapeNamed } from '../grapes/index';
-import { appellationClaim, appellationClaims, classifyWine, euCategory, labelClaims, sparklingTerms, stillSweetnessTerm } from './index';
+import { alcoholTolerance } from './alcohol-tolerance';
+import { appellationClaim, appellationClaims, classifyWine, euCategory, labelClaims, sparklingTerms, stillSweetnessTerm, sweetnessTerm } from './index';
 
 const facts = (values: Record<string, unknown>): WineFacts =>
   Object.fromEntries(Object.entries(values).map(([id, value]) => [id, { value, origin: 'label' }])) as WineFacts;
@@ -74,12 +75,25 @@ describe('sweetness of sparkling wine', () => {
 });
 describe('categories', () => {
   const rows: [string, Record<string, unknown>, string, string][] = [
-    ['a still wine of 12.5 % vol', { bubbles: 'still', abv: 12.5, acidity: 5.5 }, 'wine', 'meets'],
+    ['a still wine of 12.5 % vol', { bubbles: 'still', abv: 12.5, acidity: 5.5, sugar: 3 }, 'wine', 'meets'],
+    ['8.7 % vol of zones A and B', { bubbles: 'still', abv: 8.7, acidity: 6, sugar: 3, country: 'DE', originKind: 'none' }, 'wine', 'meets'],
+    ['8.7 % vol of Italy', { bubbles: 'still', abv: 8.7, acidity: 6, sugar: 3, country: 'IT', originKind: 'none', fortified: false }, 'wine', 'fails'],
+    ['8.7 % vol of a country in several zones', { bubbles: 'still', abv: 8.7, acidity: 6, sugar: 3, country: 'FR', originKind: 'none' }, 'wine', 'unknown'],
+    ['13 % vol with 100 g/L of sugar', { bubbles: 'still', abv: 13, acidity: 6, sugar: 100, country: 'ES', originKind: 'none' }, 'wine', 'unknown'],
+    [
+      '14 % vol with 120 g/L of sugar',
+      { bubbles: 'still', abv: 14, acidity: 6, sugar: 120, country: 'ES', originKind: 'none', fortified: false },
+      'wine',
+      'fails',
+    ],
+    ['a fortified wine of 16 % vol in all', { bubbles: 'still', fortified: true, abv: 15.5, totalAbv: 16, originKind: 'none' }, 'liqueur', 'fails'],
+    ['a dry one of 15 % vol under a protected name', { bubbles: 'still', fortified: true, abv: 15, sugar: 3, originKind: 'pdo' }, 'liqueur', 'meets'],
     ['a still wine of 3 g/L of acidity', { bubbles: 'still', abv: 12.5, acidity: 3 }, 'wine', 'fails'],
     ['a still wine of 8 % vol without a protected name', { bubbles: 'still', abv: 8, acidity: 6, originKind: 'none', fortified: false }, 'wine', 'fails'],
     ['a fortified wine of 19 % vol', { bubbles: 'still', fortified: true, abv: 19 }, 'liqueur', 'meets'],
     ['a fortified wine of 14 % vol', { bubbles: 'still', fortified: true, abv: 14 }, 'liqueur', 'fails'],
-    ['bottle-fermented, 5.5 bar, 12 % vol', { bubbles: 'sparkling', method: 'bottle', pressure: 5.5, abv: 12 }, 'quality-sparkling', 'meets'],
+    ['bottle-fermented, 5.5 bar, 12 % vol', { bubbles: 'sparkling', method: 'bottle', pressure: 5.5, abv: 12, leesMonths: 12 }, 'quality-sparkling', 'meets'],
+    ['bottle-fermented, four months old', { bubbles: 'sparkling', method: 'bottle', pressure: 5.5, abv: 12, totalMonths: 4 }, 'sparkling', 'meets'],
     ['tank-fermented, 3.2 bar', { bubbles: 'sparkling', method: 'tank', pressure: 3.2, abv: 11 }, 'sparkling', 'meets'],
     ['gas added, 4 bar', { bubbles: 'sparkling', method: 'carbonated', pressure: 4, abv: 11 }, 'aerated-sparkling', 'meets'],
     ['2 bar of its own', { bubbles: 'light', method: 'tank', pressure: 2, abv: 10.5 }, 'semi-sparkling', 'meets'],
@@ -145,6 +159,35 @@ describe('labels', () => {
     ],
     ['27 CFR 4.27', '85 % of the year otherwise', { vintage: { kind: 'year', year: 2020 }, originKind: 'county', vintageShare: 85 }, 'us-vintage', 'meets'],
     ['27 CFR 4.25', '85 % from a viticultural area', { region: 'x', originKind: 'ava', originShare: 84 }, 'us-origin', 'fails'],
+    [
+      '27 CFR 4.27',
+      'a year needs a place smaller than a country',
+      { vintage: { kind: 'year', year: 2020 }, originKind: 'country', vintageShare: 100 },
+      'us-vintage',
+      'fails',
+    ],
+    [
+      '27 CFR 4.27, from memory',
+      '95 % for what stands for an area abroad',
+      { vintage: { kind: 'year', year: 2020 }, originKind: 'pdo', vintageShare: 90 },
+      'us-vintage',
+      'fails',
+    ],
+    [
+      '17 CCR 17015, from memory',
+      'California asks all of it',
+      { country: 'US', region: 'California', originKind: 'county', originShare: 80 },
+      'us-california-origin',
+      'fails',
+    ],
+    [
+      'OAR 845, from memory',
+      'Oregon asks 90 % of the grape',
+      { country: 'US', region: 'Willamette Valley, Oregon', grapes: grapes(['Pinot Noir', 80], ['Syrah', 20]) },
+      'us-oregon-variety',
+      'fails',
+    ],
+    ['Regulation (EU) 1308/2013, art. 93', 'a protected designation is of its place by being one', { region: 'x', originKind: 'pdo' }, 'eu-origin', 'meets'],
     ['27 CFR 4.25', '75 % from a county or state', { region: 'x', originKind: 'county', originShare: 75 }, 'us-origin', 'meets'],
   ];
   for (const [source, says, values, id, verdict] of rows) published(source, says, () => expect(claim(values, id)).toBe(verdict));
@@ -160,6 +203,7 @@ describe('appellations', () => {
       appellations.find((rule) => rule.id === id)!,
       facts(values),
     ).verdict;
+  const cava = { bubbles: 'sparkling', method: 'bottle', grapes: grapes(['Macabeo', 60], ['Xarel·lo', 40]), organic: false };
   const barolo = { colour: 'red', grapes: grapes(['Nebbiolo', 100]), abv: 13.5, totalMonths: 40, woodMonths: 20 };
   const rows: [string, string, string, Record<string, unknown>, string][] = [
     ['Barolo, product specification', 'barolo', 'all Nebbiolo, 13 % vol, 38 months, 18 in wood', barolo, 'meets'],
@@ -171,8 +215,15 @@ describe('appellations', () => {
       'Brunello di Montalcino, product specification',
       'brunello',
       '24 months in wood and 4 in bottle',
-      { colour: 'red', grapes: grapes(['Brunello', 100]), abv: 13, woodMonths: 24, bottleMonths: 4 },
+      { colour: 'red', grapes: grapes(['Brunello', 100]), abv: 13, totalMonths: 51, woodMonths: 24, bottleMonths: 4 },
       'meets',
+    ],
+    [
+      'Brunello di Montalcino, product specification (from memory)',
+      'brunello',
+      'two years too young',
+      { colour: 'red', grapes: grapes(['Brunello', 100]), abv: 13, totalMonths: 28, woodMonths: 24, bottleMonths: 4 },
+      'fails',
     ],
     [
       'Brunello di Montalcino, product specification',
@@ -206,17 +257,62 @@ describe('appellations', () => {
       'meets',
     ],
     ['Rioja, product specification', 'rioja-crianza', '6 months in wood', { colour: 'red', totalMonths: 24, woodMonths: 6 }, 'fails'],
-    ['Cava, product specification', 'cava-reserva', '18 months on the lees', { bubbles: 'sparkling', leesMonths: 18 }, 'meets'],
+    [
+      'Cava, product specification',
+      'cava-reserva',
+      '18 months on the lees, of 2021',
+      { ...cava, leesMonths: 18, vintage: { kind: 'year', year: 2021 } },
+      'meets',
+    ],
+    [
+      'Cava, product specification (from memory)',
+      'cava-reserva',
+      'not organic, of 2025',
+      { ...cava, leesMonths: 18, organic: false, vintage: { kind: 'year', year: 2025 } },
+      'fails',
+    ],
+    ['Cava, product specification', 'cava', 'gas added', { ...cava, method: 'carbonated', leesMonths: 12 }, 'fails'],
+    [
+      'Cava, product specification',
+      'cava-gran-reserva',
+      '20 g/L of sugar',
+      { ...cava, leesMonths: 36, sugar: 20, vintage: { kind: 'year', year: 2018 } },
+      'fails',
+    ],
+    ['Côte-Rôtie, product specification', 'cote-rotie', 'a fifth of Merlot', { colour: 'red', grapes: grapes(['Syrah', 80], ['Merlot', 20]) }, 'fails'],
+    ['Port, product specification (from memory)', 'port-white', 'a light dry white of 16.5 % vol', { colour: 'white', fortified: true, abv: 16.5 }, 'meets'],
+    ['WeinG and WeinV (from memory)', 'auslese', '95 °Oe lies between what areas ask', { abv: 8, mustWeight: 95 }, 'unknown'],
+    ['WeinG and WeinV (from memory)', 'auslese', '80 °Oe is too little for any area', { abv: 8, mustWeight: 80 }, 'fails'],
+    ['Weingesetz (from memory)', 'at-auslese', '21 KMW, 105 °Oe', { abv: 8, mustWeight: 105 }, 'meets'],
+    [
+      'Chianti Classico, product specification (from memory)',
+      'chianti-classico-selezione',
+      '85 % Sangiovese of 2027',
+      { colour: 'red', grapes: grapes(['Sangiovese', 85], ['Merlot', 15]), abv: 14, totalMonths: 30, bottleMonths: 3, vintage: { kind: 'year', year: 2027 } },
+      'fails',
+    ],
     ['Champagne, product specification', 'champagne-vintage', '30 months', { bubbles: 'sparkling', totalMonths: 30 }, 'fails'],
     ['Cornas, product specification', 'cornas', 'all Syrah', { colour: 'red', grapes: grapes(['Shiraz', 100]) }, 'meets'],
     ['Hermitage, product specification', 'hermitage', '84 % Syrah', { colour: 'red', grapes: grapes(['Syrah', 84], ['Marsanne', 16]) }, 'fails'],
     ['Condrieu, product specification', 'condrieu', 'all Viognier', { colour: 'white', grapes: grapes(['Viognier', 100]) }, 'meets'],
     ['Port, product specification', 'port', '19 to 22 % vol', { fortified: true, abv: 22.5 }, 'fails'],
-    ['Port, product specification', 'colheita', 'seven years in wood', { fortified: true, abv: 20, woodMonths: 84 }, 'meets'],
+    [
+      'Port, product specification',
+      'colheita',
+      'seven years in wood',
+      { colour: 'red', fortified: true, abv: 20, woodMonths: 84, vintage: { kind: 'year', year: 2013 } },
+      'meets',
+    ],
     ['Madeira, product specification', 'madeira', '17 to 22 % vol', { fortified: true, abv: 19 }, 'meets'],
     ['Tokaji, product specification', 'aszu-5', '120 g/L of sugar', { colour: 'white', sugar: 120, woodMonths: 18 }, 'meets'],
     ['Tokaji, product specification', 'aszu-6', '149 g/L', { colour: 'white', sugar: 149 }, 'fails'],
-    ['Naoussa, product specification', 'naoussa', 'all Xinomavro', { colour: 'red', grapes: grapes(['Xinomavro', 100]) }, 'meets'],
+    [
+      'Naoussa, product specification',
+      'naoussa',
+      'all Xinomavro, a year in wood',
+      { colour: 'red', grapes: grapes(['Xinomavro', 100]), woodMonths: 12 },
+      'meets',
+    ],
     ['Nemea, product specification', 'nemea', 'nine tenths Agiorgitiko', { colour: 'red', grapes: grapes(['Agiorgitiko', 90], ['Syrah', 10]) }, 'fails'],
     ['Marsala, product specification', 'marsala-superiore', '18 % vol and 24 months', { fortified: true, abv: 18, totalMonths: 24, woodMonths: 24 }, 'meets'],
   ];
@@ -297,6 +393,24 @@ describe('appellations', () => {
     const blend = labelClaims(facts({ country: 'HU', grapes: grapes(['Hárslevelű', 20], ['Furmint', 80]) }));
     expect(blend.find((claim) => claim.id === 'eu-varieties')).toMatchObject({ verdict: 'meets', title: 'May name Furmint and Hárslevelű, EU' });
   });
+  it('shares that cannot hold are said, and so is a term that another could stand for', () => {
+    const impossible = labelClaims(
+      facts({
+        grapes: [
+          { grape: 'Merlot', share: { kind: 'about', percent: 90 } },
+          { grape: 'Syrah', share: { kind: 'about', percent: 40 } },
+        ],
+      }),
+    );
+    expect(impossible.find((entry) => entry.id === 'us-variety')).toMatchObject({ verdict: 'unknown', reasons: [{ id: 'shares-impossible' }] });
+    const alone = labelClaims(facts({ grapes: grapes(['Merlot', undefined]) })).find((entry) => entry.id === 'us-variety')!;
+    expect(alone.verdict).toBe('meets');
+    expect(classifyWording['either-term'](stillSweetnessTerm(facts({ sugar: 45, acidity: 6 })).reasons[0]!.args)).toContain('sweet');
+    const nature = (dosed?: boolean) => sweetnessTerm(facts({ bubbles: 'sparkling', sugar: 1, ...(dosed === undefined ? {} : { dosed }) }));
+    expect(nature(false).word).toBe('brut nature');
+    expect(nature(true).reasons[0]!.args['value']).not.toContain('nature');
+    expect(nature().reasons[0]!.args['value']).toContain('if no sugar was added');
+  });
   it('every reason of every claim has its sentence', () => {
     for (const claim of classifyWine(
       facts({
@@ -311,5 +425,21 @@ describe('appellations', () => {
       }),
     ))
       for (const reason of claim.reasons) expect(classifyWording[reason.id](reason.args)).not.toMatch(/undefined|NaN/);
+  });
+});
+
+describe('the strength on a label', () => {
+  const rows: [string, Record<string, unknown>, number | undefined, number][] = [
+    ['a young still wine', { abv: 13 }, 1, 0.5],
+    ['a sparkling wine', { abv: 12, bubbles: 'sparkling' }, 1, 0.8],
+    ['a liqueur wine', { abv: 19, fortified: true }, 1, 0.8],
+    ['a protected name ten years old', { abv: 13, originKind: 'pdo' }, 10, 0.8],
+    ['a protected name of unknown age', { abv: 13, originKind: 'pdo' }, undefined, 0.5],
+  ];
+  for (const [says, values, age, percent] of rows)
+    published('Regulation (EU) 2019/33, art. 44', `${says}: within ${percent} % vol`, () => expect(alcoholTolerance(facts(values), age).percent).toBe(percent));
+  published('27 CFR 4.36', 'in the United States within 1.5 % vol, 1 above 14', () => {
+    expect(alcoholTolerance(facts({ abv: 13, country: 'US' }), 1).percent).toBe(1.5);
+    expect(alcoholTolerance(facts({ abv: 15, country: 'US' }), 1).percent).toBe(1);
   });
 });

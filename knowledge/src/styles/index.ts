@@ -1,3 +1,4 @@
+import { alcoholTolerance } from '../jurisdictions/alcohol-tolerance';
 import type { WineFacts } from '@rose/core/wine/facts';
 import { factOf, narrowedShares } from '@rose/core/wine/stated';
 import { listed } from '@rose/core/wine/plural';
@@ -278,7 +279,7 @@ export function assumedLoads(profile: Profile, unknown = false): readonly Assume
 export function orderWine(wine: { id: string; name: string; facts: WineFacts; profile: Profile; age: number | undefined }): OrderWine {
   const loads = Object.fromEntries(Object.entries(wine.profile).map(([key, known]) => [key, known.value])) as unknown as Loads;
   const abv = factOf(wine.facts, 'abv');
-  const tolerance = wine.facts.abv?.origin === 'laboratory' ? 0.1 : 0.5;
+  const tolerance = alcoholTolerance(wine.facts, wine.age).percent;
   const alcoholSpan =
     abv === undefined
       ? ([loads.alcohol - 6, loads.alcohol + 6] as const)
