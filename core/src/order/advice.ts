@@ -1,4 +1,4 @@
-import { leastStrain, costTables, restKinds, type OrderWine, type Rest } from './judge';
+import { leastStrain, costTables, judgeOrder, restKinds, type OrderWine, type Rest } from './judge';
 import { keysOf } from '../wine/keys';
 import { brokenPins, type Pin } from './pins';
 import { schools, type School } from './ordering-rules';
@@ -68,17 +68,27 @@ export function bestMove(
   return best;
 }
 
+/** What the flight would be at one end of an assumed load's span. */
+export interface DoubtEnd {
+  readonly value: number;
+  /** The best order there. */
+  readonly order: readonly string[];
+  /** Strain by which that order is better there than the best order of today; under the floor it is not worth a word. */
+  readonly gain: number;
+}
 export interface Uncertainty {
   readonly wine: string;
   readonly key: ProfileKey;
   readonly why: string;
-  readonly low: { readonly value: number; readonly order: readonly string[] };
-  readonly high: { readonly value: number; readonly order: readonly string[] };
+  /** The best order of today. */
+  readonly best: readonly string[];
+  readonly low: DoubtEnd;
+  readonly high: DoubtEnd;
 }
 
 /**
- * The missing facts that matter: each assumed load is set to the low and to the high end of its style's span and the order solved again; named when
- * the best order changes at either end.
+ * The missing facts that matter, the most telling first: each assumed load is set to the low and to the high end of its style's span and the order solved
+ * again; named where at one end another order would be felt to be better than the best of today.
  * @yields the share done, 0–1
  */
 export function* factsThatMatter(wines: readonly OrderWine[], pins: readonly Pin[], school: School, rests: Rests): Solver<readonly Uncertainty[]> {
@@ -87,24 +97,22 @@ export function* factsThatMatter(wines: readonly OrderWine[], pins: readonly Pin
   );
   const base = yield* partOf(solveOrder(wines, pins, school, rests), 0, 1 / (asked.length * 2 + 1));
   if (base.kind === 'impossible') return [];
+  const { order, rests: pauses } = base.judgement;
   const found: Uncertainty[] = [];
   for (const [i, { wine, assumed }] of asked.entries()) {
-    const ends: (readonly string[])[] = [];
+    const ends: DoubtEnd[] = [];
     for (const [e, value] of [assumed.low, assumed.high].entries()) {
       const changed = wines.map((entry) => (entry === wine ? withLoad(entry, assumed.key, value) : entry));
       const solved = yield* partOf(solveOrder(changed, pins, school, rests), (1 + 2 * i + e) / (asked.length * 2 + 1), 1 / (asked.length * 2 + 1));
-      ends.push(solved.kind === 'best' ? solved.judgement.order : []);
+      const best = solved.kind === 'best' ? solved.judgement : base.judgement;
+      ends.push({ value, order: best.order, gain: judgeOrder(changed, order, school, pauses).strain - best.strain });
     }
-    if (ends.some((order) => order.join() !== base.judgement.order.join()))
-      found.push({
-        wine: wine.id,
-        key: assumed.key,
-        why: assumed.why,
-        low: { value: assumed.low, order: ends[0]! },
-        high: { value: assumed.high, order: ends[1]! },
-      });
+    const [low, high] = ends as [DoubtEnd, DoubtEnd];
+    if ([low, high].some((end) => end.gain >= leastStrain && end.order.join() !== order.join()))
+      found.push({ wine: wine.id, key: assumed.key, why: assumed.why, best: order, low, high });
   }
-  return found;
+  const stake = ({ low, high }: Uncertainty) => Math.max(low.gain, high.gain);
+  return found.sort((a, b) => stake(b) - stake(a));
 }
 function withLoad(wine: OrderWine, key: ProfileKey, value: number): OrderWine {
   const by = value - wine.loads.alcohol;

@@ -8,7 +8,8 @@ import { profileKeys, type Loads } from '../wine/profile';
 import { totalPush } from '../wine/reason';
 import { orderWording } from './wording';
 import { bestMove, compareSchools, factsThatMatter } from './advice';
-import { costTables, judgeOrder, type OrderWine, type Rest, type RestKind, tellingReasons } from './judge';
+import { likePairs } from './pairs';
+import { costTables, judgeOrder, leastStrain, type OrderWine, type Rest, type RestKind, tellingReasons } from './judge';
 import { brokenPins, contradiction, type Pin } from './pins';
 import { schoolOf, schools, type Rung } from './ordering-rules';
 import { bestOrder, noRests, type Rests } from './solve';
@@ -295,6 +296,20 @@ describe('advice on an order', () => {
     expect(found.map((entry) => `${entry.wine} ${entry.key}`)).toEqual(['a body']);
     expect(found[0]!.low.order[0]).toBe('a');
     expect(found[0]!.high.order[0]).toBe('b');
+    expect(found[0]!.low.gain).toBeLessThan(leastStrain);
+    expect(found[0]!.high.gain).toBeGreaterThanOrEqual(leastStrain);
+  });
+  it('a fact at whose ends nobody would feel another order is not named, and the most telling comes first', () => {
+    const near = (id: string, body: number, by: number): OrderWine => ({
+      ...wine(id, { body }),
+      assumed: [{ key: 'body', low: body - by, high: body + by, why: 'a style' }],
+    });
+    expect(drain(factsThatMatter([near('a', 50, 2), near('b', 51, 2), near('c', 52, 2)], [], weight, noRests))).toEqual([]);
+    const found = drain(factsThatMatter([near('a', 30, 60), near('b', 50, 30), wine('c', { body: 55 })], [], weight, noRests));
+    const stakes = found.map(({ low, high }) => Math.max(low.gain, high.gain));
+    expect(stakes.length).toBeGreaterThan(0);
+    expect(stakes).toEqual([...stakes].sort((a, b) => b - a));
+    for (const stake of stakes) expect(stake).toBeGreaterThanOrEqual(leastStrain);
   });
   it('every school is solved, and its moves lead from the given order to its own', () => {
     const wines = [wine('a', { alcohol: 22, sweetness: 62, body: 30 }, 'sweet'), wine('b', { tannin: 60, body: 70 }, 'red', 3), wine('c', {}, 'white', 30)];
@@ -311,6 +326,23 @@ describe('advice on an order', () => {
       return view.solution.kind === 'best' ? view.solution.judgement.order : [];
     };
     expect(order('sweet').indexOf('a')).toBeLessThan(order('weight').indexOf('a'));
+  });
+});
+describe('by pairs', () => {
+  it('the two most alike of one class stand side by side, what is pinned stays, and the best order keeps them so', () => {
+    const wines = [
+      wine('fizz', { bubbles: 80, body: 20 }, 'sparkling'),
+      wine('white', { body: 40 }, 'white'),
+      wine('fizz too', { bubbles: 80, body: 45 }, 'sparkling'),
+      wine('red', { tannin: 60, body: 70 }, 'red'),
+      wine('other white', { body: 60 }, 'white'),
+    ];
+    const pins = likePairs(wines, []);
+    expect(pins.map((pin) => ('other' in pin ? [pin.wine, pin.other].sort().join(' and ') : ''))).toEqual(['other white and white', 'fizz and fizz too']);
+    const found = bestOrder(wines, pins, weight);
+    expect(found.kind === 'best' && brokenPins(found.judgement.order, pins)).toEqual([]);
+    const beside: Pin = { kind: 'adjacent', wine: 'fizz', other: 'red' };
+    expect(likePairs(wines, [beside]).some((pin) => pin.wine === 'fizz')).toBe(false);
   });
 });
 describe('a long flight', () => {

@@ -61,6 +61,14 @@ export const schools: readonly School[] = [
     sweetWelcome: true,
     masking: { ...masking, sweetness: 14 },
   },
+  {
+    ...base,
+    id: 'grip',
+    label: 'climb by grip',
+    says: 'Among reds the soft before the gripping, before all else.',
+    masking: { ...masking, tannin: 48 },
+    height: { ...height, tannin: 8 },
+  },
   { ...base, id: 'young', label: 'young first', says: 'Young before old, so that fruit does not drown age.', youngFirst: 6 },
   { ...base, id: 'old', label: 'old first', says: 'Old before young, while the palate is fresh.', youngFirst: -6 },
 ];

@@ -10,7 +10,7 @@ const masks: Record<ProfileKey, string> = {
   intensity: '{from} is louder; {to} will seem mute',
   body: '{from} is fuller; {to} will seem watery',
   alcohol: '{from} is stronger; {to} will seem weak',
-  acidity: '{from} is sharper; {to} will seem flat',
+  acidity: 'after the sharper {from} the acidity of {to} will taste softer: water between',
   bubbles: '{from} has more bubbles; {to} will seem still',
   length: '{from} lasts into {to}',
   fragility: '{from} is more fragile than {to}',

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { published } from '../testing/published';
 import { alcoholGrams, millilitres } from '../wine/units';
-import { bottlesFor, formatName } from './quantity';
+import { bottlesFor, formatName, savingPour } from './quantity';
 
 const ml = millilitres;
 describe('bottles', () => {
@@ -87,4 +87,29 @@ describe('pure alcohol', () => {
   published('US standard drink of 14 g (Kalinowski & Humphreys 2016, Addiction 111:1293)', '147.87 mL of 12 % vol, five US ounces, are one', () =>
     expect(alcoholGrams(ml(147.87), 12)).toBeCloseTo(14, 1),
   );
+});
+
+describe('the pour that saves a bottle', () => {
+  it('seventeen pours of 50 mL take two bottles, 43 mL one of each: eight fewer', () => {
+    const eight = Array.from({ length: 8 }, () => ({ pours: 17, format: millilitres(750) }));
+    expect(savingPour(eight, millilitres(50), 0.02)).toEqual({ pour: 43, saves: 8 });
+    // Not under what the sips need, and not where nothing is saved.
+    expect(savingPour(eight, millilitres(50), 0.02, 45)).toBeUndefined();
+    expect(savingPour([{ pours: 6, format: millilitres(750) }], millilitres(50))).toBeUndefined();
+  });
+  it('saves what it says, and no larger pour within reach saves as much', () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 8 }), fc.integer({ min: 30, max: 150 }), (pours, pour) => {
+        const wines = pours.map((n) => ({ pours: n, format: millilitres(750) }));
+        const opened = (ml: number) => wines.reduce((sum, wine) => sum + bottlesFor(wine.pours, millilitres(ml), wine.format).byPours, 0);
+        const found = savingPour(wines, millilitres(pour));
+        const reach = Array.from({ length: pour }, (_, i) => pour - 1 - i).filter((ml) => ml >= pour * 0.8);
+        if (found === undefined) return reach.every((ml) => opened(ml) >= opened(pour));
+        return (
+          opened(found.pour) === opened(pour) - found.saves &&
+          reach.every((ml) => opened(ml) >= opened(found.pour) && (ml <= found.pour || opened(ml) > opened(found.pour)))
+        );
+      }),
+    );
+  });
 });

@@ -10,8 +10,13 @@ export const formats: readonly { readonly ml: number; readonly name: string }[] 
   { ml: 750, name: 'bottle' },
   { ml: 1000, name: 'litre' },
   { ml: 1500, name: 'magnum' },
+  { ml: 2250, name: 'three bottles in one' },
   { ml: 3000, name: 'double magnum' },
+  { ml: 4500, name: 'six bottles in one' },
   { ml: 6000, name: 'imperial' },
+  { ml: 9000, name: 'twelve bottles in one' },
+  { ml: 12000, name: 'sixteen bottles in one' },
+  { ml: 15000, name: 'twenty bottles in one' },
 ];
 export function formatName(ml: number): string {
   const named = formats.find((format) => format.ml === ml);
@@ -42,4 +47,33 @@ export function bottlesFor(pours: number, pour: Millilitres, format: Millilitres
   const each = Math.floor(usable / pour + 1e-9);
   const byPours = pours === 0 ? 0 : each === 0 ? byVolume : Math.ceil(pours / each);
   return { byVolume, byPours, needed: needed as Millilitres, left: Math.max(0, byVolume * usable - needed) as Millilitres };
+}
+
+/** A part of a table whose pour may change: the pours of one wine, mL a bottle. */
+export interface PouredWine {
+  readonly pours: number;
+  readonly format: Millilitres;
+}
+export interface SavingPour {
+  readonly pour: Millilitres;
+  /** Bottles fewer than at the pour asked for. */
+  readonly saves: number;
+}
+/** The part of a pour that a smaller one keeps at least, to be offered in its place. */
+const leastKept = 0.8;
+/**
+ * The slightly smaller pour, whole mL, at which the most bottles fewer are opened when no pour is shared between two; of those the largest. Undefined where
+ * nothing is saved.
+ * @param least mL under which nothing is offered: what the sips and returns need
+ */
+export function savingPour(wines: readonly PouredWine[], pour: Millilitres, loss = 0, least = 0): SavingPour | undefined {
+  const opened = (ml: number) => wines.reduce((sum, wine) => sum + bottlesFor(wine.pours, ml as Millilitres, wine.format, loss).byPours, 0);
+  const now = opened(pour);
+  const floor = Math.max(1, Math.ceil(Math.max(pour * leastKept, least) - 1e-9));
+  let best: SavingPour | undefined;
+  for (let ml = Math.ceil(pour) - 1; ml >= floor; ml--) {
+    const saves = now - opened(ml);
+    if (saves > (best?.saves ?? 0)) best = { pour: ml as Millilitres, saves };
+  }
+  return best;
 }

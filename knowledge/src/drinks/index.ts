@@ -5,7 +5,8 @@ const drink = (country: string, grams: number, name = 'standard drinks', source 
 
 /** What a country's health authority calls one drink, in grams of pure alcohol. Countries whose figure we are unsure of are left out. */
 export const standardDrinks: readonly StandardDrink[] = [
-  drink('GB', 8, 'UK units'),
+  // A unit is 10 mL of pure alcohol: at 0.789 g/mL not quite the eight grams it is often rounded to.
+  drink('GB', 7.89, 'UK units', 'UK Chief Medical Officers’ guidelines 2016'),
   drink('IE', 10),
   drink('AU', 10),
   drink('NZ', 10),
@@ -19,6 +20,7 @@ export const standardDrinks: readonly StandardDrink[] = [
   drink('NO', 12),
   drink('CA', 13.45),
   drink('US', 14),
+  drink('ZA', 12, 'standard drinks', 'common practice; from memory: check'),
   drink('AT', 20),
   drink('JP', 20),
 ];

@@ -4,7 +4,7 @@ import { pouringOrder } from '@rose/core/flight/flight';
 import { flightStrip, type Strip } from '@rose/core/flight/flight-totals';
 import { judgeGoal, type JudgedGoal } from '@rose/core/flight/goals';
 import { glassPlan, type GlassPlan } from '@rose/core/quantity/glasses';
-import { bottlesFor } from '@rose/core/quantity/quantity';
+import { bottlesFor, savingPour } from '@rose/core/quantity/quantity';
 import { pourCheck, type PourCheck } from '@rose/core/quantity/pour-check';
 import { sparesFor, type Spares } from '@rose/core/quantity/spares';
 import { factOf } from '@rose/core/wine/stated';
@@ -45,6 +45,8 @@ export interface Amounts {
   readonly chance: number;
   readonly aHeadMl: number;
   readonly pour: PourCheck;
+  /** The slightly smaller pour that opens fewer bottles, mL, and how many fewer; undefined where none is saved. */
+  readonly saving: { readonly pour: number; readonly saves: number } | undefined;
   readonly glasses: readonly GlassPlan[];
   readonly alcohol: AlcoholAHead;
   readonly waterL: number;
@@ -117,6 +119,14 @@ export function amountsOf(flight: FlightDocument, wines: readonly EveningInput[]
       priceMinor: latestPrice(wine, venue.currency),
     };
   });
+  const pour = pourCheck(routine, flight.returns, Math.min(flight.pourMl, ...before.map((amount) => amount.pourMl)));
+  const saving = savingPour(
+    // A wine with a pour of its own keeps it.
+    before.filter((amount) => entries.get(amount.wine)?.pourMl === undefined).map(({ pours, formatMl }) => ({ pours, format: millilitres(formatMl) })),
+    millilitres(flight.pourMl),
+    flight.lossPercent / 100,
+    pour.neededMl,
+  );
   const spares = sparesFor(
     before.map((amount) => ({ needed: amount.byPours, faultRate: amount.faultRate })),
     flight.certainty / 100,
@@ -180,7 +190,8 @@ export function amountsOf(flight: FlightDocument, wines: readonly EveningInput[]
     spares: amounts.reduce((total, amount) => total + amount.spares.spares, 0),
     chance: amounts.reduce((product, amount) => product * amount.spares.chance, 1),
     aHeadMl: amounts.reduce((total, amount) => total + amount.pourMl * (twice.has(amount.wine) ? 2 : 1) * share, 0),
-    pour: pourCheck(routine, flight.returns, Math.min(flight.pourMl, ...amounts.map((amount) => amount.pourMl))),
+    pour,
+    saving,
     glasses,
     alcohol: alcoholAHead(
       amounts.map((amount) => ({ ml: amount.pourMl * (twice.has(amount.wine) ? 2 : 1) * share, abv: strengthOf(byId.get(amount.wine)!) })),

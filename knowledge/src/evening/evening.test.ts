@@ -114,7 +114,6 @@ describe('the tables of the evening', () => {
     }
   });
   const grams: [string, number][] = [
-    ['GB', 8],
     ['IE', 10],
     ['AU', 10],
     ['NZ', 10],
@@ -135,6 +134,11 @@ describe('the tables of the evening', () => {
     published('Kalinowski & Humphreys 2016, Addiction 111:1293 (standard drinks)', `a drink in ${country} holds ${g} g`, () =>
       expect(drinkOf(country).grams).toBe(g),
     );
+  published('UK Chief Medical Officers’ guidelines 2016: a unit is 10 mL of alcohol', '750 mL of 13 % vol are 9.75 units, 125 mL of 12 % are 1.5', () => {
+    const units = (ml: number, abv: number) => (ml * abv * 0.00789) / drinkOf('GB').grams;
+    expect(units(750, 13)).toBeCloseTo(9.75, 2);
+    expect(units(125, 12)).toBeCloseTo(1.5, 2);
+  });
   it('no country twice, and one that is not listed gets the questionnaire’s ten grams', () => {
     expect(new Set(standardDrinks.map((entry) => entry.country)).size).toBe(standardDrinks.length);
     expect(drinkOf('ZZ')).toMatchObject({ country: 'WHO', grams: 10 });

@@ -102,6 +102,7 @@ export const amounts = z.object({
   chance: z.number(),
   aHeadMl: z.number(),
   pour: z.object({ neededMl: z.number(), sips: z.number(), enough: z.boolean() }),
+  saving: z.object({ pour: z.number(), saves: z.number() }).optional(),
   glasses: z.array(
     z.object({
       shape: z.string(),

@@ -12,6 +12,9 @@ import { afternoon } from './prepare';
 import { onlyRegistered } from './registered';
 
 const schoolId = z.enum(schools.map((school) => school.id));
+/** The best order at one end of an assumed value, 0–100, and the strain it takes off against the best order of today. */
+const doubtEnd = z.object({ value: z.number(), order: z.array(z.string()), gain: z.number() });
+
 export const judgement = z.object({
   order: z.array(z.string()),
   rests: z.array(rest),
@@ -173,7 +176,7 @@ export const flight = {
     name: 'flight.doubts',
     method: 'GET',
     path: '/flights/{id}/doubts',
-    summary: 'The missing facts on which the best order turns, with the order at either end of the style’s span (up to 11 wines)',
+    summary: 'The missing facts on which the best order turns, the most telling first, with the order at either end of the style’s span (up to 11 wines)',
     allow: 'read',
     input: one,
     output: z.object({
@@ -183,8 +186,9 @@ export const flight = {
           wine: z.string(),
           fact: z.string(),
           assumedFrom: z.string(),
-          low: z.object({ value: z.number(), order: z.array(z.string()) }),
-          high: z.object({ value: z.number(), order: z.array(z.string()) }),
+          best: z.array(z.string()),
+          low: doubtEnd,
+          high: doubtEnd,
         }),
       ),
     }),

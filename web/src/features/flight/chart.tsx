@@ -3,6 +3,7 @@ import dynamic from 'next/dynamic';
 import { useMemo, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { pouringOrder, withoutWine } from '@rose/core/flight/flight';
+import { likePairs } from '@rose/core/order/pairs';
 import { bestMove } from '@rose/core/order/advice';
 import { judgeOrder, restKinds, strainWord } from '@rose/core/order/judge';
 import { schoolOf } from '@rose/core/order/ordering-rules';
@@ -123,6 +124,7 @@ export function Chart({
           own={routines}
           isNew={isNew.current}
           change={change}
+          pairs={() => likePairs(orderWines, flight.pins)}
           onTake={(ids) =>
             open.change((d) => ({
               ...d,

@@ -64,6 +64,11 @@ export function FlightAmounts({ flight, amounts, venue }: { flight: FlightDocume
             {(amounts.chance * 100).toFixed(0)} % sure of enough sound wine in all; {amounts.wines.reduce((sum, wine) => sum + wine.byVolume, 0)} bottles by
             volume
           </small>
+          {amounts.saving !== undefined && (
+            <small>
+              at {showVolume(amounts.saving.pour, venue.volume)} a pour {counted(amounts.saving.saves, 'bottle')} fewer
+            </small>
+          )}
         </div>
         <div>
           <div className="n">{glasses}</div>

@@ -1,8 +1,8 @@
 'use client';
 import { useEffect, useState } from 'react';
 import type { FlightDocument } from '@rose/core/flight/flight';
-import type { SchoolView, Uncertainty } from '@rose/core/order/advice';
-import type { OrderWine } from '@rose/core/order/judge';
+import type { DoubtEnd, SchoolView, Uncertainty } from '@rose/core/order/advice';
+import { leastStrain, type OrderWine } from '@rose/core/order/judge';
 import { schoolOf } from '@rose/core/order/ordering-rules';
 import { profileLabels } from '@rose/core/wine/profile';
 import { Button } from '@/ui/button';
@@ -99,12 +99,19 @@ export function OrderQuestions({
               <strong style={{ color: 'var(--ink)' }}>
                 {profileLabels[doubt.key]} of {nameOf(doubt.wine)}
               </strong>
-              , assumed from {doubt.why}. At {Math.round(doubt.low.value)} of 100: {doubt.low.order.map((wine) => nameOf(wine)).join(' · ')}. At{' '}
-              {Math.round(doubt.high.value)}: {doubt.high.order.map((wine) => nameOf(wine)).join(' · ')}. A taste beforehand would decide.
+              , assumed from {doubt.why}. {endInWords(doubt.low, doubt.best, nameOf)} {endInWords(doubt.high, doubt.best, nameOf)} A taste beforehand would
+              decide.
             </li>
           ))}
         </ul>
       )}
     </div>
   );
+}
+
+/** What one end of an assumed value asks of the order, told by what leaves its place in the best of today. */
+function endInWords(end: DoubtEnd, best: readonly string[], nameOf: (wine: string) => string): string {
+  const at = `At ${Math.round(end.value)} of 100`;
+  const moved = end.order.flatMap((wine, to) => (best[to] === wine ? [] : [`${nameOf(wine)} ${best.indexOf(wine) + 1} → ${to + 1}`]));
+  return end.gain < leastStrain || moved.length === 0 ? `${at} the best order stays.` : `${at}: ${moved.join(', ')}.`;
 }

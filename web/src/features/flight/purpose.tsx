@@ -6,6 +6,7 @@ import { blindKinds, eveningKinds, revealKinds, settings, type FlightDocument } 
 import { routineLabel, type Routine } from '@rose/core/routine/routine';
 import { themes } from '@rose/core/theme/theme';
 import { routineOf, routines } from '@rose/knowledge/routines/index';
+import type { Pin } from '@rose/core/order/pins';
 import { glassShapes } from '@rose/knowledge/glasses/index';
 import { showVolume } from '@rose/core/wine/measure';
 import type { VenueFacts } from '@rose/knowledge/evening/evening';
@@ -83,6 +84,7 @@ export function Purpose({
   own,
   isNew,
   change,
+  pairs,
   onTake,
 }: {
   flight: FlightDocument;
@@ -92,6 +94,8 @@ export function Purpose({
   own: readonly Routine[];
   isNew: boolean;
   change: (next: Partial<FlightDocument>, field?: string) => void;
+  /** The pins that put its wines into pairs, for those that stand in none. */
+  pairs: () => readonly Pin[];
   onTake: (wines: readonly string[]) => void;
 }) {
   const [found, setFound] = useState<AnswerOf<'flight', 'propose'> | null>(null);
@@ -103,7 +107,7 @@ export function Purpose({
     act.run(async () => {
       setFound(await call(contract.flight.propose, { theme: flight.theme, most: flight.theme === 'pair' ? 2 : 8, dish: flight.dish }));
     });
-  const choice = (field: 'theme' | 'evening' | 'setting' | 'blind' | 'reveal' | 'glass', label: string, options: Readonly<Record<string, string>>) => (
+  const choice = (field: 'theme' | 'evening' | 'setting' | 'blind' | 'glass', label: string, options: Readonly<Record<string, string>>) => (
     <SelectField label={label} value={flight[field]} onChange={(value) => change({ [field]: value })} options={options} />
   );
   const number = (field: 'guests' | 'returns' | 'lossPercent' | 'certainty', label: string, unit: string, low: number, high: number, digits: number) => (
@@ -140,7 +144,13 @@ export function Purpose({
           {choice('evening', 'Kind of evening', labels(eveningKinds))}
           {choice('setting', 'Setting', settings)}
           {choice('blind', 'Labels', blindKinds)}
-          {choice('reveal', 'Uncovered', labels(revealKinds))}
+          <SelectField
+            label="Uncovered"
+            value={flight.reveal}
+            // Two that are uncovered together stand side by side.
+            onChange={(reveal) => change(reveal === 'pair' ? { reveal, pins: [...flight.pins, ...pairs()] } : { reveal })}
+            options={labels(revealKinds) as typeof revealKinds}
+          />
           <SelectField
             label="Routine"
             value={flight.ownRoutine?.id ?? flight.routine}

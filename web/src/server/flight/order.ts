@@ -97,8 +97,9 @@ export const doubtsOf = serve(contract.flight.doubts, async (db, actor, input) =
       wine: doubt.wine,
       fact: profileLabels[doubt.key],
       assumedFrom: doubt.why,
-      low: { value: doubt.low.value, order: [...doubt.low.order] },
-      high: { value: doubt.high.value, order: [...doubt.high.order] },
+      best: [...doubt.best],
+      low: { ...doubt.low, order: [...doubt.low.order] },
+      high: { ...doubt.high, order: [...doubt.high.order] },
     })),
   };
 });
