@@ -29,7 +29,7 @@ function evening(): Evening {
       fragile: false,
     };
   });
-  return { wines, resources: { fridge: 10, ice: 3, freezer: 0, hands: 2 }, guests: 14, glasses: 100, tasteFirst: true, done: {} };
+  return { wines, resources: { fridge: 10, ice: 3, freezer: 0, hands: 2 }, guests: 14, glasses: 100, tasteFirst: true, tasteLead: 60, done: {} };
 }
 
 export async function timetables(): Promise<Figure[]> {

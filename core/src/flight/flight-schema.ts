@@ -112,6 +112,8 @@ export const presentFlight = z.strictObject({
   /** Local date and time of the first pour in the venue's time zone; empty when not set. */
   starts: z.union([z.literal(''), localTime]),
   tasteFirst: z.boolean(),
+  /** Minutes before the first pour by which the wines were tasted. */
+  tasteLead: z.number().int().min(15).max(600),
   /** Null: the venue's own. */
   stock: stock.nullable(),
   /** Tasks done, by id: the instant in ISO. */

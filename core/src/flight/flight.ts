@@ -50,6 +50,7 @@ export const emptyFlight: FlightDocument = {
   glass: 'tasting',
   starts: '',
   tasteFirst: true,
+  tasteLead: 60,
   stock: null,
   done: {},
   opened: {},

@@ -113,7 +113,7 @@ describe('routes', () => {
         fc.constantFrom(0, 45, 90),
         (start, low, width, volumeMl, out) => {
           const wanted = band(low, low + width);
-          const found = routesFor({ volumeMl, start }, wanted, aimFor(wanted, 22, 50, 8), around, out);
+          const found = routesFor({ volumeMl, start }, wanted, aimFor(wanted, 22, 50, 8), around, { sameDay: out, overnight: out });
           if (found.kind === 'unreachable' || found.misses !== undefined) return;
           for (const route of found.routes) {
             expect(route.best, route.id).toBeGreaterThanOrEqual(route.least);
@@ -148,7 +148,7 @@ describe('routes', () => {
         (start, low, fridge, room, out) => {
           const wanted = band(low, low + 3);
           const here: Surroundings = { room: medium('room', room, 110), fridge: medium('fridge', fridge, 110), ice: undefined, freezer: undefined };
-          const found = routesFor({ volumeMl: 750, start }, wanted, low + 1.5, here, out);
+          const found = routesFor({ volumeMl: 750, start }, wanted, low + 1.5, here, { sameDay: out, overnight: out });
           const left = through(start, [{ celsius: room, tau: 110, minutes: out }]);
           if (found.kind === 'unreachable') {
             // Unreachable is said with how far it stays away, and not of a wine that pours as it should.
@@ -168,14 +168,14 @@ describe('routes', () => {
     expect(sweet.kind === 'routes' && sweet.routes[0]!.atPour).toBeLessThan(10);
   });
   it('a band of less than a minute in ice is not overshot by rounding', () => {
-    const found = routesFor({ volumeMl: 375, start: 20.000528648065064 }, band(13, 15), aimFor(band(13, 15), 22, 50, 8), around, 0);
+    const found = routesFor({ volumeMl: 375, start: 20.000528648065064 }, band(13, 15), aimFor(band(13, 15), 22, 50, 8), around);
     const ice = found.kind === 'routes' ? found.routes.find((route) => route.id === 'ice') : undefined;
     expect(ice).toMatchObject({ least: 6, most: 7, best: 7 });
     expect(ice!.atPour).toBeGreaterThanOrEqual(13);
   });
   it('the gentlest comes first, and what cannot be reached says by how much', () => {
     const white = routesFor({ volumeMl: 750, start: 22 }, band(7, 10), 8, around);
-    expect(white.kind === 'routes' && white.routes.map((route) => route.id)).toEqual(['fridge', 'fridge-cold', 'ice', 'freezer']);
+    expect(white.kind === 'routes' && white.routes.map((route) => route.id)).toEqual(['fridge', 'fridge-cold', 'ice', 'freezer', 'overnight']);
     const bare: Surroundings = { ...around, fridge: undefined, ice: undefined, freezer: undefined };
     expect(routesFor({ volumeMl: 750, start: 22 }, band(7, 10), 8, bare)).toMatchObject({ kind: 'unreachable', shortBy: 12, nearest: 22 });
     expect(routesFor({ volumeMl: 750, start: 17 }, band(16, 18), 17, { ...bare, room: medium('room', 17, 110) })).toMatchObject({ routes: [{ id: 'none' }] });

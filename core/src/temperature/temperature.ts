@@ -61,7 +61,7 @@ export function aimFor(band: Band, room: number, pourMl: number, minutesInGlass:
 }
 
 /** One way of bringing a bottle into its band: `least`–`most` minutes in the medium, then `out` minutes in the room until the pour. */
-export const routeIds = ['none', 'fridge', 'fridge-cold', 'ice', 'freezer', 'warm'] as const;
+export const routeIds = ['none', 'fridge', 'fridge-cold', 'ice', 'freezer', 'warm', 'overnight'] as const;
 export interface Route {
   readonly id: (typeof routeIds)[number];
   readonly medium: Medium;
@@ -97,13 +97,22 @@ const leastGain = 0.3;
 export const freezerMost = 45;
 const carry = { fridge: 10, ice: 5, freezer: 5, none: 0 } as const;
 const longest = 24 * 60;
+/** From the evening before until the bottle is taken out, minutes. */
+export const overnight = 21 * 60;
+
+/** Minutes a bottle stands in the room before its pour at least: when it goes into the cold on the day, and when it was there overnight. */
+export interface OutOfTheCold {
+  readonly sameDay: number;
+  readonly overnight: number;
+}
 
 /**
  * The ways a bottle can reach its band by the pour. `out` minutes in the room lie between the medium and the pour.
- * @param leastOut minutes the wine must stand in the room before its pour, decanted
+ * @param handled minutes it is opened, given air or decanted in the room before its pour
  * @returns the routes, gentlest first; or by how many °C the nearest one falls short
  */
-export function routesFor(bottle: Bottle, band: Band, aim: number, around: Surroundings, leastOut = 0): Routes {
+export function routesFor(bottle: Bottle, band: Band, aim: number, around: Surroundings, handled: OutOfTheCold = { sameDay: 0, overnight: 0 }): Routes {
+  const leastOut = handled.sameDay;
   const routes: Route[] = [];
   const room = (minutes: number): Stage => ({ celsius: around.room.celsius, tau: tauOf(around.room.tau, bottle.volumeMl), minutes });
   const untouched = through(bottle.start, [room(leastOut)]);
@@ -162,6 +171,14 @@ export function routesFor(bottle: Bottle, band: Band, aim: number, around: Surro
   }
   cool('ice', around.ice);
   cool('freezer', around.freezer);
+  if (around.fridge !== undefined && bottle.start > band.high && around.fridge.celsius < band.high) {
+    // From the evening before: as cold as the fridge, then out for as long as it takes.
+    const cold = temperatureAfter(bottle.start, { celsius: around.fridge.celsius, tau: tauOf(around.fridge.tau, bottle.volumeMl), minutes: overnight });
+    const out = Math.max(carry.fridge, handled.overnight, Math.round(minutesTo(cold, around.room.celsius, room(0).tau, aim) ?? 0));
+    const atPour = through(cold, [room(out)]);
+    if (atPour >= band.low && atPour <= band.high)
+      routes.push({ id: 'overnight', medium: around.fridge, least: overnight, most: overnight, best: overnight, out, outMost: warmsTo(cold, out), atPour });
+  }
   if (routes.length > 0) return { kind: 'routes', routes };
   const off = (celsius: number) => Math.max(0, celsius - band.high, band.low - celsius);
   // Nothing brings it quite into its band: then as near as can be, where that is nearer than leaving it.

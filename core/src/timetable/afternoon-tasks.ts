@@ -1,6 +1,6 @@
 import { drained, type Solver } from '../solver/solver';
 import type { AirChoice } from '../air/air';
-import type { Band, Route } from '../temperature/temperature';
+import type { Band, OutOfTheCold, Route } from '../temperature/temperature';
 import type { Capacities, Task, Timetable } from './timetable';
 import { listSchedule, timetable } from './timetable';
 
@@ -55,6 +55,10 @@ export interface Evening {
   readonly glasses: number;
   /** A quick host's note per wine in the afternoon. */
   readonly tasteFirst: boolean;
+  /** Minutes before the first pour by which every wine has been tasted. */
+  readonly tasteLead: number;
+  /** Minutes from the first pour at which the day's work may begin: a bottle that would have to be in the cold before goes there the evening before. */
+  readonly dayBegins?: number | undefined;
   /** Minutes from the first pour at which the plan is made anew; nothing can start before it. */
   readonly now?: number | undefined;
   /** Tasks done or begun, with the minute. */
@@ -68,8 +72,25 @@ export const wineOfTask = (id: string): string | undefined => id.split(':')[1];
 /** Places a bottle takes: a magnum takes two. */
 const places = (wine: EveningWine) => wine.bottles * Math.max(1, Math.round(wine.volumeMl / 750));
 const medium = (route: Route): 'fridge' | 'ice' | 'freezer' | undefined =>
-  route.id === 'fridge' || route.id === 'fridge-cold' ? 'fridge' : route.id === 'ice' || route.id === 'freezer' ? route.id : undefined;
+  route.id === 'fridge' || route.id === 'fridge-cold' || route.id === 'overnight'
+    ? 'fridge'
+    : route.id === 'ice' || route.id === 'freezer'
+      ? route.id
+      : undefined;
 
+type Handled = Pick<EveningWine, 'openMinutes' | 'bottles' | 'air' | 'sparkling' | 'fragile'>;
+/** Opened and tasted in the afternoon, before it goes into the cold. Bubbles and old wine are opened at the last moment. */
+const tastedEarly = (wine: Handled, tasteFirst: boolean) => tasteFirst && !wine.sparkling && !wine.fragile;
+const isDecanted = (wine: Handled) => wine.air.choice === 'gentle' || wine.air.choice === 'double';
+const tasteMinutes = 3;
+const decantMinutes = (wine: Handled) => 5 * wine.bottles;
+/** Minutes a bottle stands in the room between the cold and its pour for being opened, checked and given air: none of it is done in the cold. */
+export const outOfTheCold = (wine: Handled, tasteFirst: boolean): OutOfTheCold => {
+  const decanting = isDecanted(wine) ? decantMinutes(wine) + wine.air.minutes : 0;
+  const opening = (wine.openMinutes + 1) * wine.bottles + (wine.air.choice === 'open' ? wine.air.minutes : 0);
+  const early = tastedEarly(wine, tasteFirst);
+  return { sameDay: (early ? 0 : opening) + decanting, overnight: opening + (early ? tasteMinutes : 0) + decanting };
+};
 /** The tasks of an evening for one choice of routes. */
 export function tasksFor(evening: Evening, routes: ReadonlyMap<string, Route>): readonly Task[] {
   const tasks: Task[] = [];
@@ -98,35 +119,52 @@ export function tasksFor(evening: Evening, routes: ReadonlyMap<string, Route>): 
     const route = routes.get(id);
     if (wine.deposit) add(taskId('stand', id), { minutes: 1, latestEnd: pourAt - 24 * 60, dayBefore: true });
     const by = route === undefined ? undefined : medium(route);
-    if (route !== undefined && by !== undefined && route.best > 0)
+    const early = tastedEarly(wine, evening.tasteFirst);
+    const decants = isDecanted(wine);
+    const isOpen = evening.done[taskId('open', id)] !== undefined;
+    // From the evening before, or in the cold already, it is tasted when it comes out.
+    const tastedBefore = early && route?.id !== 'overnight' && (isOpen || evening.done[taskId('chill', id)] === undefined);
+    const chills = route !== undefined && by !== undefined && route.best > 0;
+    if (chills)
       add(taskId('chill', id), {
         minutes: chilledFor(evening, id) ?? route.best,
         uses: { [by]: places(wine) },
         latestEnd: pourAt - route.out,
         earliestStart: pourAt - route.outMost - route.best,
-        after: route.id === 'ice' ? [{ task: 'ice', gap: 0 }] : [],
+        after: [
+          ...(route.id === 'ice' ? [{ task: 'ice', gap: 0 }] : []),
+          // Stoppered again, it goes into the cold after it was tasted.
+          ...(tastedBefore ? [{ task: taskId('taste', id), gap: 0 }] : []),
+        ],
+        dayBefore: route.id === 'overnight',
       });
     else if (route?.id === 'warm' && route.best > 0) add(taskId('warm', id), { minutes: route.best, latestEnd: pourAt, earliestStart: pourAt - route.most });
+    const cold = chills ? [{ task: taskId('chill', id), gap: 0 }] : [];
+    const beforeOpening = tastedBefore || isOpen ? [] : cold;
     // A decanted wine is opened, checked and tasted before the decanting; bubbles are opened at the last moment.
-    const early = evening.tasteFirst && !wine.sparkling && !wine.fragile;
-    const decants = wine.air.choice === 'gentle' || wine.air.choice === 'double';
     const airBy = wine.air.choice === 'none' ? pourAt : pourAt - wine.air.minutes;
     add(taskId('open', id), {
       minutes: wine.openMinutes * wine.bottles,
       uses: hands,
       latestEnd: airBy,
       earliestStart: wine.sparkling ? pourAt - 20 : wine.fragile ? pourAt - 75 : -Infinity,
-      after: wine.deposit ? [{ task: taskId('stand', id), gap: 24 * 60 - 5 * 60 }] : [],
+      after: [...(wine.deposit ? [{ task: taskId('stand', id), gap: 24 * 60 - 5 * 60 }] : []), ...beforeOpening],
     });
     add(taskId('check', id), { minutes: wine.bottles, uses: hands, latestEnd: pourAt, after: [{ task: taskId('open', id), gap: 0 }] });
-    if (early) add(taskId('taste', id), { minutes: 3, uses: hands, latestEnd: Math.min(-60, airBy), after: [{ task: taskId('check', id), gap: 0 }] });
+    if (early)
+      add(taskId('taste', id), {
+        minutes: tasteMinutes,
+        uses: hands,
+        latestEnd: Math.min(chills && !tastedBefore ? pourAt : -evening.tasteLead, airBy),
+        after: [{ task: taskId('check', id), gap: 0 }],
+      });
     if (decants)
       add(taskId('decant', id), {
-        minutes: 5 * wine.bottles,
+        minutes: decantMinutes(wine),
         uses: hands,
         latestEnd: airBy,
-        earliestStart: airBy - 5 * wine.bottles - Math.max(15, wine.air.minutes / 2),
-        after: [{ task: early ? taskId('taste', id) : taskId('check', id), gap: 0 }],
+        earliestStart: airBy - decantMinutes(wine) - Math.max(15, wine.air.minutes / 2),
+        after: [{ task: early ? taskId('taste', id) : taskId('check', id), gap: 0 }, ...cold],
       });
     const minutes = Math.max(2, Math.ceil(evening.guests / 6));
     add(taskId('pour', id), {
@@ -201,7 +239,9 @@ export function* planEvening(evening: Evening): Solver<EveningPlan> {
   const routes = new Map<string, Route>();
   for (const wine of evening.wines) {
     const usable = usableRoutes(wine, evening);
-    const first = usable.find((route) => route.id === wine.chosen) ?? usable[0];
+    // A bottle that would have to go into the cold before the day begins goes there the evening before.
+    const inTime = (route: Route) => route.id === 'overnight' || wine.pourAt - route.out - route.best >= (evening.dayBegins ?? -Infinity);
+    const first = usable.find((route) => route.id === wine.chosen) ?? usable.find(inTime) ?? usable[0];
     if (first !== undefined) routes.set(wine.id, first);
   }
   const capacities = capacitiesOf(evening.resources);

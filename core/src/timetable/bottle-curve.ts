@@ -29,17 +29,20 @@ export function bottleCurve(
   const tau = (place: Medium) => tauOf(place.tau, wine.volumeMl);
   const warm = plan.starts[taskId('warm', wine.id)];
   const store: Medium = { id: 'store', name: 'store', celsius: start, tau: around.room.tau, source: '' };
+  // Without a way into the cold it stands in the room for as long as it is decanted.
+  const out = route?.out ?? (wine.air.choice === 'gentle' || wine.air.choice === 'double' ? wine.air.minutes : 0);
   const placeAt = (minute: number): Medium => {
-    if (chill === undefined || chillFrom === undefined || route === undefined) return minute >= (warm ?? wine.pourAt - (route?.out ?? 0)) ? around.room : store;
+    if (chill === undefined || chillFrom === undefined || route === undefined) return minute >= (warm ?? wine.pourAt - out) ? around.room : store;
     return minute < chillFrom ? store : minute < chillFrom + chill.minutes ? route.medium : around.room;
   };
   const begin = Math.min(from, chillFrom ?? from);
   const stops = [
     ...new Set([
       begin,
+      ...(begin < from ? [from] : []),
       ...(chillFrom === undefined ? [] : [chillFrom, chillFrom + chill!.minutes]),
       ...(warm === undefined ? [] : [warm]),
-      wine.pourAt - (chill === undefined ? (route?.out ?? 0) : 0),
+      wine.pourAt - (chill === undefined ? out : 0),
       wine.pourAt,
       wine.pourAt + 30,
     ]),
@@ -62,5 +65,5 @@ export function bottleCurve(
     const minutes = minutesTo(atPour, around.ice.celsius, tau(around.ice), (wine.band.low + wine.band.high) / 2);
     if (minutes !== undefined) remedy = { route: 'ice', minutes: Math.ceil(minutes), at: wine.pourAt - 5 - Math.ceil(minutes) };
   }
-  return { points, atPour, off, remedy };
+  return { points: points.filter((point) => point.at >= from), atPour, off, remedy };
 }

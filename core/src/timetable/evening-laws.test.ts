@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { routesFor, temperatureAfter, tauOf, type Band, type Medium } from '../temperature/temperature';
 import { bottleCurve } from './bottle-curve';
-import { eveningPlan, kindOfTask, postponed, taskId, taskKinds, wineOfTask, type Evening, type EveningWine } from './afternoon-tasks';
+import { published } from '../testing/published';
+import { eveningPlan, kindOfTask, outOfTheCold, postponed, taskId, taskKinds, wineOfTask, type Evening, type EveningWine } from './afternoon-tasks';
 import { taskInWords } from './task-words';
 import { timetable } from './timetable';
 
@@ -34,7 +35,11 @@ const anyWine = (id: string, place: number): fc.Arbitrary<EveningWine> =>
       fragile: fc.boolean(),
     })
     .map(({ band, start, air, sparkling, deposit, fragile, ...rest }) => {
-      const found = routesFor({ start, volumeMl: rest.volumeMl }, band, (band.low + band.high) / 2, around);
+      const handled = outOfTheCold(
+        { openMinutes: 2, bottles: rest.bottles, air: sparkling ? { choice: 'none', minutes: 0 } : air, sparkling, fragile: fragile && !sparkling },
+        false,
+      );
+      const found = routesFor({ start, volumeMl: rest.volumeMl }, band, (band.low + band.high) / 2, around, handled);
       return {
         id,
         name: id,
@@ -64,6 +69,7 @@ const anyEvening: fc.Arbitrary<Evening> = fc
       guests: fc.integer({ min: 0, max: 16 }),
       glasses: fc.integer({ min: 0, max: 60 }),
       tasteFirst: fc.boolean(),
+      tasteLead: fc.constantFrom(30, 60, 150),
       done: fc.constant({}),
     }),
   );
@@ -110,6 +116,66 @@ describe('any evening', () => {
       }),
       { numRuns: 150 },
     );
+  });
+  it('nothing is opened, checked, tasted or decanted while it stands in the cold', () => {
+    fc.assert(
+      fc.property(anyEvening, fc.option(fc.integer({ min: -400, max: 0 }), { nil: undefined }), (evening, dayBegins) => {
+        const { tasks, timetable: made } = eveningPlan({ ...evening, dayBegins });
+        for (const chill of tasks.filter((task) => kindOfTask(task.id) === 'chill'))
+          for (const kind of ['open', 'check', 'taste', 'decant'] as const) {
+            const handled = tasks.find((task) => task.id === taskId(kind, wineOfTask(chill.id)));
+            if (handled === undefined) continue;
+            const [from, to] = [made.starts[handled.id]!, made.starts[handled.id]! + handled.minutes];
+            const [into, out] = [made.starts[chill.id]!, made.starts[chill.id]! + chill.minutes];
+            expect(to <= into + 1e-6 || from >= out - 1e-6, `${handled.id} ${from}–${to} and ${chill.id} ${into}–${out}`).toBe(true);
+          }
+      }),
+      { numRuns: 150 },
+    );
+  });
+  it('every wine that may be tasted early is tasted by the lead that was set, or the plan says that it is not', () => {
+    fc.assert(
+      fc.property(anyEvening, (evening) => {
+        const { tasks, timetable: made } = eveningPlan({ ...evening, tasteFirst: true });
+        const named = new Set(made.conflicts.map((conflict) => conflict.task));
+        for (const task of tasks.filter((entry) => kindOfTask(entry.id) === 'taste' && !named.has(entry.id)))
+          expect(made.starts[task.id]! + task.minutes).toBeLessThanOrEqual(-evening.tasteLead + 1e-6);
+      }),
+      { numRuns: 60 },
+    );
+  });
+  it('a bottle that would go into the fridge before the day begins stands there from the evening before', () => {
+    const dry = { band: bands.find((band) => band.high <= 11)!, bottles: 1, volumeMl: 750 };
+    const handled = outOfTheCold({ openMinutes: 2, bottles: 1, air: { choice: 'none', minutes: 0 }, sparkling: false, fragile: false }, false);
+    const found = routesFor({ start: 20, volumeMl: 750 }, dry.band, (dry.band.low + dry.band.high) / 2, around, handled);
+    const white: EveningWine = {
+      ...dry,
+      id: 'w',
+      name: 'w',
+      pourAt: 0,
+      routes: found.kind === 'routes' ? found.routes : [],
+      air: { choice: 'none', minutes: 0 },
+      openMinutes: 2,
+      sparkling: false,
+      deposit: false,
+      fragile: false,
+    };
+    const morning: Evening = {
+      wines: [white],
+      resources: { fridge: 6, ice: 0, freezer: 0, hands: 2 },
+      guests: 6,
+      glasses: 6,
+      tasteFirst: false,
+      tasteLead: 60,
+      done: {},
+    };
+    expect(white.routes.map((route) => route.id)).toContain('overnight');
+    const late = eveningPlan(morning);
+    const early = eveningPlan({ ...morning, dayBegins: -90 });
+    expect(late.routes.get('w')!.id).not.toBe('overnight');
+    expect(early.routes.get('w')!.id).toBe('overnight');
+    expect(early.timetable.span).toBeLessThan(late.timetable.span);
+    expect(early.timetable.conflicts).toEqual([]);
   });
   it('is the same planned twice, and every task has its words with the wine’s name', () => {
     fc.assert(
@@ -169,6 +235,25 @@ describe('any evening', () => {
 });
 
 describe('the curve of a bottle', () => {
+  published('Newton’s law of cooling', 'decanted without a way into the cold, it stands in the room for as long as it is decanted', () => {
+    const hot = { ...around, room: { ...around.room, celsius: 30 } };
+    const wine: EveningWine = {
+      id: 'w',
+      name: 'w',
+      pourAt: 0,
+      bottles: 1,
+      volumeMl: 750,
+      band: bands[0]!,
+      routes: [],
+      air: { choice: 'gentle', minutes: 39 },
+      openMinutes: 2,
+      sparkling: false,
+      deposit: false,
+      fragile: false,
+    };
+    const curve = bottleCurve(wine, 22, undefined, { tasks: [], starts: {} }, hot, -200);
+    expect(curve.atPour).toBeCloseTo(30 + (22 - 30) * Math.exp(-39 / hot.room.tau), 6);
+  });
   it('follows Newton’s law from the cold into the room, stage by stage', () => {
     fc.assert(
       fc.property(anyWine('w', 0), fc.integer({ min: 14, max: 24 }), (wine, start) => {

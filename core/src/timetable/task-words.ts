@@ -2,11 +2,22 @@ import type { AirChoice } from '../air/air';
 import type { Route } from '../temperature/temperature';
 import { kindOfTask, wineOfTask } from './afternoon-tasks';
 
+/** The ways into the band, as a host chooses among them. */
+export const routeNames: Readonly<Record<Route['id'], string>> = {
+  none: 'as it stands',
+  fridge: 'the fridge',
+  'fridge-cold': 'the fridge until it is cold, then out',
+  overnight: 'the fridge overnight, then out',
+  ice: 'ice and water',
+  freezer: 'the freezer, with an alarm',
+  warm: 'out into the room',
+};
+
 /** A task as somebody is told to do it. */
 export function taskInWords(
   id: string,
   nameOf: (wine: string) => string,
-  more: { readonly minutes: number; readonly route?: Route | undefined; readonly air?: AirChoice | undefined },
+  more: { readonly minutes: number; readonly route?: Route | undefined; readonly air?: AirChoice | undefined; readonly deposit?: boolean | undefined },
 ): string {
   const wine = wineOfTask(id);
   const name = wine === undefined ? '' : nameOf(wine);
@@ -17,6 +28,7 @@ export function taskInWords(
     case 'ice':
       return 'Fill the bucket: ice and water, half and half';
     case 'chill':
+      if (more.route?.id === 'overnight') return `${name} into the ${more.route.medium.name} for the night`;
       return `${name} into the ${more.route?.medium.name ?? 'fridge'}, ${minutes}${more.route?.id === 'freezer' ? '. Set an alarm: a forgotten bottle bursts' : ''}`;
     case 'out':
       return `${name} out of the ${more.route?.medium.name ?? 'fridge'}`;
@@ -29,7 +41,7 @@ export function taskInWords(
     case 'taste':
       return `Taste ${name} first`;
     case 'decant':
-      return more.air === 'double' ? `${name}: decant, rinse the bottle, pour back` : `${name}: decant gently, stop at the deposit`;
+      return more.air === 'double' ? `${name}: decant, rinse the bottle, pour back` : `${name}: decant gently${more.deposit === true ? ', stop at the deposit' : ''}`;
     case 'room':
       return 'Check the room: light, air, smells';
     case 'polish':

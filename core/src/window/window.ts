@@ -45,7 +45,8 @@ export interface DrinkingWindow {
   readonly from: readonly [number, number];
   /** … until somewhere in this one. */
   readonly until: readonly [number, number];
-  readonly doubt: 'some doubt' | 'much doubt';
+  /** 'cannot tell': the spans are so wide that they help nobody. */
+  readonly doubt: 'some doubt' | 'much doubt' | 'cannot tell';
   /** Pushes: factors on the length in per cent. */
   readonly reasons: readonly Reason<WindowReasonId>[];
 }
@@ -56,6 +57,10 @@ const plainYears = 0.75;
 const spiritFactor = 3.4;
 const longest = 90;
 const longestHeated = 140;
+
+/** Where the latest end is so many times the earliest, and so many years later, the window says nothing. */
+const helps = 4;
+const helpsYears = 8;
 
 type Span = readonly [low: number, high: number];
 const times = (a: Span, b: Span): Span => [a[0] * b[0], a[1] * b[1]];
@@ -127,7 +132,7 @@ export function drinkingWindow(facts: WindowFacts): DrinkingWindow {
   return {
     from: [fromLow, Math.min(Math.max(fromLow + 1, Math.ceil(years(span[1] * share))), until[1])],
     until,
-    doubt: span[1] / span[0] > 2.6 ? 'much doubt' : 'some doubt',
+    doubt: span[1] / span[0] > helps && until[1] - until[0] > helpsYears ? 'cannot tell' : span[1] / span[0] > 2.6 ? 'much doubt' : 'some doubt',
     reasons,
   };
 }
@@ -143,6 +148,12 @@ export const windowFromPurchase = (today: number, keeps: readonly [number, numbe
   doubt: 'much doubt',
   reasons: [{ id: 'no-year', push: 0, unit: 'percent', args: { kind }, source: 'common practice' }],
 });
+
+/** The window in one line. */
+export const windowInWords = ({ from, until, doubt }: Pick<DrinkingWindow, 'from' | 'until' | 'doubt'>): string =>
+  doubt === 'cannot tell'
+    ? `cannot tell until when: some of its kind are past their best by ${until[0]}, some not before ${until[1]}`
+    : `from about ${from.join('–')} until about ${until.join('–')}; ${doubt}`;
 
 export const windowWording: Wording<WindowReasonId> = {
   tannin: ({ value }) => `tannin of ${value} keeps it`,

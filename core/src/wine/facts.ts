@@ -152,6 +152,15 @@ export const facts = {
       can: 'can',
     },
   },
+  serveC: {
+    kind: 'number',
+    group: 'bottle',
+    label: 'serve at',
+    unit: '°C',
+    low: 2,
+    high: 22,
+    hint: 'as the label advises or as you serve it; else its kind decides',
+  },
   storage: {
     kind: 'choice',
     group: 'bottle',

@@ -7,7 +7,7 @@ export type ClosureId = NonNullable<WineFacts['closure']>['value'];
 export interface Closure {
   readonly id: ClosureId;
   readonly name: string;
-  /** Share of bottles with any fault (taint, air, leak) to plan for. Common practice: cork taint is put at 2–5 % of natural corks. */
+  /** Share of bottles with any fault (taint, air, leak) to plan for. Common practice: cork taint is put at 1–3 % of natural corks today, at 2–5 % of older ones. */
   readonly faultRate: number;
   readonly minutes: number;
   readonly tool: string;

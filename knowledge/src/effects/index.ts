@@ -57,6 +57,7 @@ export const factEffects: Readonly<Record<FactId, readonly Effect[]>> = {
   natural: ['faults'],
   fining: ['allergens'],
   closure: ['air', 'opening', 'drink', 'amounts', 'faults'],
+  serveC: ['cold'],
   storage: ['drink'],
   glass: ['drink', 'faults'],
 };

@@ -137,7 +137,7 @@ export function amountsOf(flight: FlightDocument, wines: readonly EveningInput[]
     short: Math.max(0, amount.byPours + spares[i]!.spares - amount.held),
   }));
   const stock = stockOf(flight, venue);
-  const minutes = pourTimes(flight).end;
+  const minutes = pourTimes(flight, venue).end;
   const tasters = flight.guests + (flight.hostPour ? 1 : 0);
   const glasses = glassPlan(
     [...ordered, ...ordered.filter((wine) => twice.has(wine.id))].map((wine) => ({

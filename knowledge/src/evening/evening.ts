@@ -5,11 +5,12 @@ import { pouringOrder } from '@rose/core/flight/flight';
 import { restKinds } from '@rose/core/order/judge';
 import { minutesOf } from '@rose/core/routine/routine';
 import { aimFor, routesFor, type Band, type Route, type Routes, type Surroundings } from '@rose/core/temperature/temperature';
-import type { Evening, EveningWine } from '@rose/core/timetable/afternoon-tasks';
+import { outOfTheCold, type Evening, type EveningWine } from '@rose/core/timetable/afternoon-tasks';
 import type { Lot, WineFacts } from '@rose/core/wine/facts';
 import { isSparkling, loadsOf, type Profile } from '@rose/core/wine/profile';
 import type { TemperatureUnit, VolumeUnit } from '@rose/core/wine/measure';
-import { bandOf } from '../serving-temperatures/index';
+import { factOf } from '@rose/core/wine/stated';
+import { bandOf, ownBand } from '../serving-temperatures/index';
 import { closureOf, type Closure } from '../closures/index';
 import { glassShapes } from '../glasses/index';
 import { media, type MediumId } from '../cooling-places/index';
@@ -96,16 +97,19 @@ export function surroundings(stock: Stock, venue: VenueFacts): Surroundings {
 /** The size of which most is held, mL; a bottle when none is. */
 export const formatOf = (lots: readonly Lot[]): number => [...lots].sort((a, b) => b.held - a.held)[0]?.formatMl ?? 750;
 
-/** Minutes at the table a wine: the routine, and the pouring. */
-export const minutesAWine = (flight: FlightDocument): number => Math.round(minutesOf(routineOf(flight)) + Math.max(1, flight.guests / 8));
+/** Guests that a pair of hands pours for in a minute. Own choice. */
+const pouredAMinute = 4;
+/** Minutes at the table a wine: the routine, and the pouring by all hands there are. */
+export const minutesAWine = (flight: FlightDocument, venue: VenueFacts): number =>
+  Math.round(minutesOf(routineOf(flight)) + Math.max(1, flight.guests / (pouredAMinute * Math.max(1, stockOf(flight, venue).hands))));
 
 /** When each wine is poured, minutes from the first pour, and when the last glass is judged. */
-export function pourTimes(flight: FlightDocument): { readonly at: ReadonlyMap<string, number>; readonly end: number } {
+export function pourTimes(flight: FlightDocument, venue: VenueFacts): { readonly at: ReadonlyMap<string, number>; readonly end: number } {
   const at = new Map<string, number>();
   let minute = 0;
   for (const id of pouringOrder(flight)) {
     at.set(id, minute);
-    minute += minutesAWine(flight);
+    minute += minutesAWine(flight, venue);
     const rest = flight.rests.find((entry) => entry.after === id);
     if (rest !== undefined) minute += restKinds[rest.kind].minutes;
   }
@@ -130,6 +134,8 @@ export interface PreparedWine {
   readonly formatMl: number;
   /** Bottles to open. */
   readonly bottles: number;
+  /** Too fragile to be opened hours before. */
+  readonly fragile: boolean;
 }
 const airMinutes: Readonly<Record<AirChoice, number>> = { none: 0, open: 45, gentle: 40, double: 120 };
 
@@ -144,18 +150,15 @@ export function prepare(
   const entries = new Map(flight.wines.map((entry) => [entry.id, entry]));
   const stock = stockOf(flight, venue);
   const around = surroundings(stock, venue);
-  const { at } = pourTimes(flight);
+  const { at } = pourTimes(flight, venue);
   return pouringOrder(flight).flatMap((id) => {
     const wine = byId.get(id);
     const entry = entries.get(id);
     if (wine === undefined || entry === undefined) return [];
     const loads = loadsOf(wine.profile);
     const pourMl = entry.pourMl ?? flight.pourMl;
-    const band: Band =
-      entry.serveC === undefined
-        ? bandOf(wine.facts, loads)
-        : { id: 'own', name: 'as you set it', low: entry.serveC - 1, high: entry.serveC + 1, source: 'your own' };
-    const aim = entry.serveC ?? aimFor(band, stock.roomC, pourMl, minutesAWine(flight) / 2);
+    const band: Band = entry.serveC === undefined ? bandOf(wine.facts, loads) : ownBand(entry.serveC, 'as you set it', 'your own');
+    const aim = entry.serveC ?? factOf(wine.facts, 'serveC') ?? aimFor(band, stock.roomC, pourMl, minutesAWine(flight, venue) / 2);
     const sparkling = isSparkling(loads);
     const { closure, assumed } = closureOf(wine.facts);
     const air = airOf(wine.facts, loads, wine.age, wine.reduced);
@@ -164,7 +167,9 @@ export function prepare(
         ? { choice: air.choice, minutes: air.minutes }
         : { choice: entry.air, minutes: airMinutes[entry.air] };
     const formatMl = formatOf(wine.lots);
-    const decanted = chosenAir.choice === 'gentle' ? chosenAir.minutes : 0;
+    const amount = Math.max(1, bottles.get(id) ?? 1);
+    const fragile = air.risk === 'real' || air.reasons.some((reason) => reason.id === 'fragile');
+    const out = outOfTheCold({ openMinutes: closure.minutes, bottles: amount, air: chosenAir, sparkling, fragile }, flight.tasteFirst);
     return [
       {
         wine,
@@ -173,7 +178,7 @@ export function prepare(
         pourMl,
         band,
         aim,
-        routes: routesFor({ volumeMl: formatMl, start: stock.storeC }, band, aim, around, decanted),
+        routes: routesFor({ volumeMl: formatMl, start: stock.storeC }, band, aim, around, out),
         air,
         chosenAir,
         closure,
@@ -181,10 +186,19 @@ export function prepare(
         deposit: air.reasons.some((reason) => reason.id === 'deposit'),
         sparkling,
         formatMl,
-        bottles: Math.max(1, bottles.get(id) ?? 1),
+        bottles: amount,
+        fragile,
       },
     ];
   });
+}
+
+/** The hour at which the work of a tasting's day begins. Own choice. */
+const firstHour = 8;
+/** That hour in minutes from the first pour at a local time ("2026-11-27T10:00"); undefined while none is set. */
+function dayBegins(starts: string): number | undefined {
+  const clock = /T(\d\d):(\d\d)/.exec(starts);
+  return clock === null ? undefined : Math.min(0, firstHour * 60 - (Number(clock[1]) * 60 + Number(clock[2])));
 }
 
 /** The evening as the timetable solver takes it. `now`: minutes from the first pour, when the plan is made anew while the work is under way. */
@@ -211,12 +225,14 @@ export function asEvening(
       openMinutes: wine.closure.minutes,
       sparkling: wine.sparkling,
       deposit: wine.deposit,
-      fragile: wine.air.risk === 'real' || wine.air.reasons.some((reason) => reason.id === 'fragile'),
+      fragile: wine.fragile,
     })),
     resources: { fridge: stock.fridgePlaces, ice: stock.bucketPlaces, freezer: stock.freezerPlaces, hands: stock.hands },
     guests: flight.guests,
     glasses,
     tasteFirst: flight.tasteFirst,
+    tasteLead: flight.tasteLead,
+    dayBegins: dayBegins(flight.starts),
     now,
     done,
   };

@@ -2,13 +2,14 @@ import { openingAdvice, type OpeningAdvice } from '@rose/core/bubbles/bubbles';
 import { airChoices } from '@rose/core/air/air';
 import { allergenLabels } from '@rose/core/flight/flight-totals';
 import type { FlightDocument } from '@rose/core/flight/flight';
+import type { WineFacts } from '@rose/core/wine/facts';
 import { factOf } from '@rose/core/wine/stated';
-import { showBand, showVolume } from '@rose/core/wine/measure';
+import { showBand, showTemperature, showVolume } from '@rose/core/wine/measure';
 import { glassShape } from '../glasses/index';
-import { openingDefers, type Closure } from '../closures/index';
+import { closureOf, openingDefers, type Closure } from '../closures/index';
 import { counted } from '@rose/core/wine/plural';
 import { merchantOf, type Amounts } from './amounts';
-import type { PreparedWine, VenueFacts } from './evening';
+import { stockOf, type PreparedWine, type VenueFacts } from './evening';
 
 /** A line of a list, with the facts it comes from. `id` is stable: a tick stays with its line. */
 export interface Line {
@@ -35,7 +36,11 @@ export function roomChecks(flight: FlightDocument, amounts: Amounts, venue: Venu
     },
     { id: 'white', text: 'A white, unpatterned sheet or the white page under each glass', because: 'colour is judged against white' },
     { id: 'smells', text: 'No flowers, candles, perfume, cooking or fresh polish', because: 'everything then smells alike' },
-    { id: 'air', text: `Room at ${showBand({ low: 20, high: 22 }, venue.temperature)}, aired an hour before`, because: 'ISO 8589' },
+    {
+      id: 'air',
+      text: `Room at ${showBand({ low: 20, high: 22 }, venue.temperature)}, aired an hour before; you set it at ${showTemperature(stockOf(flight, venue).roomC, venue.temperature)}`,
+      because: 'common practice; the norm for the room names no temperature',
+    },
     {
       id: 'shapes',
       text:
@@ -52,7 +57,7 @@ export function roomChecks(flight: FlightDocument, amounts: Amounts, venue: Venu
     },
     {
       id: 'safety',
-      text: 'Food on the table before the first pour; who drives, is pregnant, takes medicine or is under age does not drink',
+      text: 'Food on the table before the first pour, a full meal where it is before noon; who drives, is pregnant, takes medicine or is under age does not drink',
       because: 'local law and house rules come first',
     },
   ];
@@ -195,23 +200,36 @@ export interface OpeningCard {
 /** A sparkling wine whose pressure is not stated is reckoned at 6 bar over the air at 20 °C, one that prickles at 1.5: the safe side. */
 export const assumedPressure = { sparkling: 6, light: 1.5 } as const;
 
-/** How to open a bottle, step by step, with the pressure in it. `celsius`: its predicted temperature at the opening. */
-export function openingCard(wine: PreparedWine, celsius: number): OpeningCard {
-  const stated = factOf(wine.wine.facts, 'pressure');
-  const bubbles = factOf(wine.wine.facts, 'bubbles');
-  const over = stated ?? (wine.sparkling || bubbles === 'sparkling' ? assumedPressure.sparkling : bubbles === 'light' ? assumedPressure.light : undefined);
+/** Bar over the air at 20 °C: as stated, else by what is known of its bubbles; undefined of a still wine. What is stated of the bubbles comes before what its kind has. */
+function overpressureOf(facts: WineFacts, sparklingKind: boolean): number | undefined {
+  const bubbles = factOf(facts, 'bubbles') ?? (sparklingKind ? 'sparkling' : 'still');
+  return factOf(facts, 'pressure') ?? (bubbles === 'still' ? undefined : assumedPressure[bubbles]);
+}
+/** How to open a bottle, step by step, with the pressure in it. `celsius`: its temperature at the opening; `sparkling`: whether its kind is. */
+export function openingOf(
+  wine: { readonly id: string; readonly name: string; readonly facts: WineFacts; readonly sparkling: boolean },
+  celsius: number,
+): OpeningCard {
+  const { closure, assumed } = closureOf(wine.facts);
+  const stated = factOf(wine.facts, 'pressure');
+  const over = overpressureOf(wine.facts, wine.sparkling);
   return {
-    wine: wine.wine.id,
-    name: wine.wine.name,
-    closure: wine.closure,
-    assumed: wine.closureAssumed,
+    wine: wine.id,
+    name: wine.name,
+    closure,
+    assumed,
     pressure:
       over === undefined || over < 0.5
         ? undefined
         : { advice: openingAdvice(over, celsius), celsius, from: stated === undefined ? `assumed ${over} bar at 20 °C` : `${stated} bar at 20 °C` },
-    cautions: [...(wine.closure.caution === undefined ? [] : [wine.closure.caution]), openingDefers],
+    cautions: [...(closure.caution === undefined ? [] : [closure.caution]), openingDefers],
   };
 }
+/** The card of a bottle of an evening. `celsius`: its predicted temperature at the opening. */
+export const openingCard = ({ wine, sparkling }: PreparedWine, celsius: number): OpeningCard => openingOf({ ...wine, sparkling }, celsius);
+/** The pressure in a bottle, in words. `show`: a temperature in the venue's unit. */
+export const pressureInWords = ({ advice, celsius, from }: NonNullable<OpeningCard['pressure']>, show: (celsius: number) => string): string =>
+  `${advice.over.toFixed(1)} bar over the air at ${show(celsius)} (${from}). ${advice.says}`;
 export const allergenSentence = (amounts: Amounts): string => {
   const list = amounts.strip.allergens.map((allergen) => allergenLabels[allergen]);
   if (list.length === 0) return '';

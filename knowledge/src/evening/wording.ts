@@ -15,7 +15,7 @@ export function remedyInWords(off: number, remedy: { readonly minutes: number; r
 
 /** How long the afternoon is, and how much shorter it could be. @param timetable span and bound in minutes */
 export function spanInWords({ span, bound, exact }: { readonly span: number; readonly bound: number; readonly exact: boolean }): string {
-  const rest = exact ? ', the least there can be' : `; none can be shorter than ${bound} min, so at most ${span - bound} min could be saved`;
+  const rest = exact ? ', the least for these ways into the cold' : `; none can be shorter than ${bound} min, so at most ${span - bound} min could be saved`;
   return `${Math.floor(span / 60)} h ${span % 60} min from the day’s first task to the first pour${rest}.`;
 }
 

@@ -1,5 +1,5 @@
 import type { Band } from '@rose/core/temperature/temperature';
-import type { WineFacts } from '@rose/core/wine/facts';
+import { origins, type WineFacts } from '@rose/core/wine/facts';
 import { factOf } from '@rose/core/wine/stated';
 import { isSparkling, type Loads } from '@rose/core/wine/profile';
 import { veilLimit } from '../styles/index';
@@ -36,8 +36,21 @@ export type BandId = string;
 const byId = new Map<string, Band>(bands.map((entry) => [entry.id, entry]));
 export const bandNamed = (id: string): Band => byId.get(id)!;
 
-/** The band of a wine, from its facts and its profile. */
+/** °C either way of a temperature that somebody set. */
+const ownWidth = 1;
+/** The band round one temperature that somebody set. */
+export const ownBand = (celsius: number, name: string, source: string): Band => ({
+  id: 'own',
+  name,
+  low: celsius - ownWidth,
+  high: celsius + ownWidth,
+  source,
+});
+
+/** The band of a wine: the one kept with it, else from its facts and its profile. */
 export function bandOf(facts: WineFacts, loads: Loads): Band {
+  const kept = facts.serveC;
+  if (kept !== undefined) return ownBand(kept.value, 'as kept with the wine', origins[kept.origin]);
   const colour = factOf(facts, 'colour') ?? 'white';
   if (factOf(facts, 'fortified') === true) {
     if (factOf(facts, 'heated') === true) return bandNamed('warm-fortified');

@@ -120,12 +120,20 @@ export const wine = {
       notes: z.number(),
       age: z.number().nullable(),
       lots: z.array(z.string()),
+      serving: z.object({
+        band: z.string(),
+        because: z.string(),
+        closure: z.string(),
+        steps: z.array(z.string()),
+        pressure: z.string().nullable(),
+        cautions: z.array(z.string()),
+      }),
       finish: z.object({ median: z.number().nullable(), notes: z.number(), brokenOff: z.number(), word: z.string() }).nullable(),
       window: z
         .object({
           from: z.tuple([z.number(), z.number()]),
           until: z.tuple([z.number(), z.number()]),
-          doubt: z.string(),
+          doubt: z.enum(['some doubt', 'much doubt', 'cannot tell']),
           because,
         })
         .nullable(),

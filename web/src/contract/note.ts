@@ -140,7 +140,7 @@ export const note = {
       /** Changed after the label was in sight: calls and statistics read it as it stood before. */
       secondVersion: z.boolean(),
       tasting: z.object({ id: z.string(), name: z.string(), kind: z.enum(tastingKinds) }),
-      wine: z.object({ id: z.string(), name: z.string(), producer: z.string(), facts: wineFacts }).nullable(),
+      wine: z.object({ id: z.string(), name: z.string(), producer: z.string(), facts: wineFacts, serve: z.string() }).nullable(),
     }),
   }),
   open: act({

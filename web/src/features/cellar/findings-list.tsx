@@ -35,4 +35,11 @@ export const Entries = styled.ul`
   .source {
     color: var(--soft);
   }
+  .caution {
+    color: var(--madder);
+  }
+  ol li {
+    border: 0;
+    padding: 2px 0;
+  }
 `;

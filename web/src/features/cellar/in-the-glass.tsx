@@ -1,8 +1,10 @@
 'use client';
 import { counted, withArticle } from '@rose/core/wine/plural';
 import Link from 'next/link';
+import { windowInWords } from '@rose/core/window/window';
 import { bearings } from '@rose/core/wine/observables';
 import { Explained } from '@/ui/explained';
+import { Disclosure } from '@/ui/disclosure';
 import { Rose } from '@/ui/rose';
 import type { NotebookItem } from '@/contract/answers';
 import { Entries } from './findings-list';
@@ -46,9 +48,29 @@ export function InTheGlass({ wine, notes }: { wine: WineView; notes: readonly No
             {wine.finish.brokenOff > 0 ? `, ${wine.finish.brokenOff} broken off and counted as at least that long` : ''}.
           </li>
         )}
+        <li id="opening">
+          <strong>Serve</strong> at {wine.serving.band}. <span className="source">{wine.serving.because}.</span>
+          <Disclosure says={<span className="soft">How to open it: {wine.serving.closure}</span>}>
+            <ol>
+              {wine.serving.steps.map((step) => (
+                <li key={step}>{step}</li>
+              ))}
+            </ol>
+            {wine.serving.pressure !== null && (
+              <p>
+                <strong>{wine.serving.pressure}</strong>
+              </p>
+            )}
+            {wine.serving.cautions.map((caution) => (
+              <p key={caution} className="caution">
+                {caution}
+              </p>
+            ))}
+          </Disclosure>
+        </li>
         {wine.window !== null && (
           <li>
-            <strong>Drink</strong> from about {wine.window.from.join('–')} until about {wine.window.until.join('–')}; {wine.window.doubt}.{' '}
+            <strong>Drink</strong> {windowInWords(wine.window)}.{' '}
             <span className="source">
               {wine.window.because.map((reason) => reason.text).join('; ')}
               {wine.window.because.length > 0 ? '. ' : ''}A span, not a promise: storage decides.

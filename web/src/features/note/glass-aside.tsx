@@ -61,6 +61,11 @@ export function GlassAside({
           </span>
         )}
       </div>
+      {note.wine !== null && note.wine.serve !== '' && (
+        <span className="soft">
+          Serve at {note.wine.serve}. <Link href={`/wines/${note.wine.id}#opening`}>How to open it</Link>
+        </span>
+      )}
       <div className="state">
         <SaveState open={open} />
       </div>

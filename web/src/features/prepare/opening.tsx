@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { FlightDocument } from '@rose/core/flight/flight';
-import { openingCard } from '@rose/knowledge/evening/lists';
+import { openingCard, pressureInWords } from '@rose/knowledge/evening/lists';
 import type { WholeEvening } from '@rose/knowledge/evening/whole';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/select-field';
@@ -89,7 +89,7 @@ export function Opening({
         <div className="step">{steps[step]}</div>
         {card.pressure !== undefined && (
           <div className="pressure" data-hazard={card.pressure.advice.hazard}>
-            {card.pressure.advice.over.toFixed(1)} bar over the air at {show(card.pressure.celsius)} ({card.pressure.from}). {card.pressure.advice.says}
+            {pressureInWords(card.pressure, show)}
           </div>
         )}
         {card.cautions.map((caution) => (

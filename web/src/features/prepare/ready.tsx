@@ -10,6 +10,7 @@ import { Button } from '@/ui/button';
 import { Trouble } from '@/ui/field';
 import { useKey } from '@/ui/keys';
 import { Progress } from '@/ui/progress';
+import { NumberField } from '@/ui/number-field';
 import { Switch } from '@/ui/switch';
 import { PageTabs } from '@/ui/tabs';
 import { RoomForLines } from '@/ui/temperature-lines';
@@ -98,7 +99,7 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
           )}
           {part === 'afternoon' && whole !== null && (
             <>
-              <Cold whole={whole} flight={flight} wines={wines} venue={venue} now={now} clock={clock} />
+              <Cold whole={whole} flight={flight} wines={wines} venue={venue} now={now} clock={clock} mayEdit={mayEdit} changeWine={afternoon.changeWine} />
               <AllTasks whole={whole} flight={flight} clock={clock} nameOf={nameOf} mayEdit={mayEdit} onDone={markDone} />
             </>
           )}
@@ -116,6 +117,16 @@ export function Ready({ loaded, firstPour: given }: { loaded: LoadedFlight; firs
             <Switch on={flight.tasteFirst} onChange={(tasteFirst) => change({ tasteFirst })}>
               Taste each wine before anybody comes
             </Switch>
+          )}
+          {mayEdit && flight.tasteFirst && (
+            <NumberField
+              label="All are tasted"
+              unit="min before the first pour"
+              low={15}
+              high={600}
+              value={flight.tasteLead}
+              onChange={(tasteLead) => tasteLead !== undefined && change({ tasteLead: Math.round(tasteLead) })}
+            />
           )}
         </aside>
       </Lay>

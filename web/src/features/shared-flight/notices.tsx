@@ -2,6 +2,7 @@
 import { counted } from '@rose/core/wine/plural';
 import styled from 'styled-components';
 import type { WayOut } from '@rose/core/timetable/afternoon-tasks';
+import { routeNames } from '@rose/core/timetable/task-words';
 import { clockIn } from '@rose/core/wine/day';
 import { offInWords, remedyInWords } from '@rose/knowledge/evening/wording';
 import { stockOf, type VenueFacts } from '@rose/knowledge/evening/evening';
@@ -25,7 +26,7 @@ export function Notices({ afternoon, venue, timeZone, mayEdit }: { afternoon: Af
   const stock = stockOf(flight, venue);
   const wayOutInWords = (way: WayOut): string => {
     if (way.kind === 'later') return `Pour first ${counted(way.minutes, 'minute')} later, at ${clock(way.minutes)}`;
-    if (way.kind === 'route') return `Chill ${nameOf(way.wine)} in the ${way.route === 'ice' ? 'ice bucket' : way.route}`;
+    if (way.kind === 'route') return `Chill ${nameOf(way.wine)} another way: ${routeNames[way.route]}`;
     const names = { fridge: 'place in the fridge', ice: 'place in the bucket', freezer: 'place in the freezer', hands: 'pair of hands' };
     return `${way.more === 1 ? 'One' : way.more} more ${names[way.resource]}${way.more > 1 && way.resource === 'hands' ? 's' : ''} would do it`;
   };

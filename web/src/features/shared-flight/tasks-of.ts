@@ -19,6 +19,7 @@ export const tasksOf = (whole: WholeEvening, flight: FlightDocument, nameOf: (wi
         minutes: task.minutes,
         route: wine === undefined ? undefined : whole.plan.routes.get(wine),
         air: whole.prepared.find((entry) => entry.wine.id === wine)?.chosenAir.choice,
+        deposit: whole.prepared.find((entry) => entry.wine.id === wine)?.deposit,
       }),
     };
   });

@@ -6,6 +6,8 @@ import { fold } from '@rose/core/wine/search-folding';
 import { formatName } from '@rose/core/quantity/quantity';
 import { finishWord } from '@rose/core/finish/finish';
 import { kaplanMeier } from '@rose/core/statistics/survival';
+import { settingsOf } from '../account/settings';
+import { servingView } from './serving';
 import { windowWording } from '@rose/core/window/window';
 import { moneyInWords } from '@rose/core/wine/money';
 import { formatOf } from '@rose/knowledge/evening/evening';
@@ -149,6 +151,7 @@ export const getWine = serve(contract.wine.get, async (db, actor, input, reply) 
     notes: entry.notes,
     age: entry.age ?? null,
     lots: entry.document.lots.map((item) => formatName(item.formatMl)),
+    serving: servingView(entry, (await settingsOf(db, actor.venueId)).temperature),
     finish: finishView(entry),
     window: windowView(entry),
   };

@@ -59,6 +59,7 @@ export function timetableView(flight: Awaited<ReturnType<typeof readFlight>>['do
           minutes: task.minutes,
           route: wine === undefined ? undefined : plan.routes.get(wine),
           air: prepared.find((entry) => entry.wine.id === wine)?.chosenAir.choice,
+          deposit: prepared.find((entry) => entry.wine.id === wine)?.deposit,
         }),
         minute,
         minutes: task.minutes,

@@ -10,6 +10,8 @@ import { ok, serve, type Member } from '../command';
 import { saveDocument } from '../document';
 import { forbidden, notFound } from '../problem';
 import { completed } from '../account/settings';
+import { knownWines } from '../cellar/profiles';
+import { servingView } from '../cellar/serving';
 import { readRoutine } from '../own-designs/routines';
 import { noteStore } from './store';
 import { mayChangeNote, mayReadNote } from './whose';
@@ -74,6 +76,11 @@ export async function readNote(db: Reader, actor: Member, id: string) {
   const mine = row.participant.userId === actor.userId;
   if (!mayReadNote(actor, row.participant.userId, row.note.shared)) throw forbidden();
   const revealed = row.glass.revealedAt !== null;
+  const settings = completed(row.settings);
+  const servedAt = async (wineId: string) => {
+    const [known] = await knownWines(db, actor.venueId, [wineId]);
+    return known === undefined ? '' : servingView(known, settings.temperature).band;
+  };
   const others = await db
     .select({ id: note.id, moment: note.moment, tastedAt: note.tastedAt, document: note.document })
     .from(note)
@@ -97,7 +104,7 @@ export async function readNote(db: Reader, actor: Member, id: string) {
     mayEdit: mayChangeNote(actor, row.participant.userId),
     taster: row.participant.name,
     tastedAt: row.note.tastedAt.toISOString(),
-    day: dayIn(row.note.tastedAt, completed(row.settings).timeZone),
+    day: dayIn(row.note.tastedAt, settings.timeZone),
     tasting: row.tasting,
     code: row.glass.code,
     moment: row.note.moment as Moment,
@@ -112,7 +119,10 @@ export async function readNote(db: Reader, actor: Member, id: string) {
     secondVersion: row.note.blindDocument !== null && !same(row.note.blindDocument, row.note.document),
     /** Hidden and the taster's own to uncover; `named` when the wine behind it is known to the venue. */
     hidden: revealed ? null : { mine: mine && row.tasting.kind === 'solo', named: row.wineId !== null },
-    wine: revealed && row.wineId !== null ? { id: row.wineId, name: row.wineName!, producer: row.producer!, facts: row.wineDocument!.facts } : null,
+    wine:
+      revealed && row.wineId !== null
+        ? { id: row.wineId, name: row.wineName!, producer: row.producer!, facts: row.wineDocument!.facts, serve: await servedAt(row.wineId) }
+        : null,
   };
 }
 export const getNote = serve(contract.note.get, async (db, actor, input, reply) => {
