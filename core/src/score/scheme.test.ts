@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { published } from '../testing/published';
+import { reconciled } from './reconcile';
 import type { Chip } from '../wine/note';
 import { anyObserved } from '../testing/any-note';
 import type { Observed } from '../wine/observables';
@@ -171,5 +172,40 @@ describe('laws of every scheme', () => {
   it('gives a word from three of four traits, and none from two', () => {
     expect(gradeWord({ balance: 90, intensity: 85, complexity: 80 })!.word).toBe('remarkable');
     expect(gradeWord({ balance: 90, intensity: 85 })).toBeUndefined();
+  });
+});
+describe('three judgements of one glass', () => {
+  const fine: Observed = {
+    clarity: 'brilliant',
+    particles: 'none',
+    health: 'sound',
+    noseSwirled: 90,
+    noseFineness: 90,
+    palateHealth: 'sound',
+    intensity: 90,
+    balance: 90,
+    palateFineness: 90,
+    complexity: 90,
+    typicity: 90,
+  };
+  const said = (observed: Observed, mark?: number) => {
+    const draft = draftScore(competitionStill, observed, []);
+    return { draft, line: reconciled(draft, mark, gradeWord(observed)) };
+  };
+  const finish = (seconds: number): Observed => ({ ...fine, finish: { seconds } });
+  it('a finish of three seconds lowers the class that one of half a minute has', () => {
+    const { classes } = competitionStill;
+    const at = (observed: Observed) => classes.findIndex((entry) => draftScore(competitionStill, observed, []).high >= entry.from);
+    expect(at(finish(3))).toBeGreaterThan(at(finish(45)));
+  });
+  it('that agree are said to agree; that part say by how much, what costs most and what each counts', () => {
+    const { draft } = said(finish(45));
+    expect(said(finish(45), draft.high).line).toContain('agree');
+    const apart = said(finish(3), 60);
+    expect(apart.line).toMatch(/lies \d+ under the draft/);
+    expect(apart.line).toContain('persistence');
+    expect(apart.line).toContain('the sheet counts soundness');
+    expect(said({ ...fine, health: 'faulty' }, 20).line).not.toMatch(/draft:/);
+    for (const seconds of [0, 3, 20, 90]) for (const mark of [undefined, 0, 55, 100]) expect(said(finish(seconds), mark).line).not.toMatch(/undefined|NaN/);
   });
 });

@@ -43,11 +43,20 @@ const competitionLooks: readonly Omit<Criterion, 'marks'>[] = [
   { id: 'taste-genuine', label: 'genuineness', section: 'palate', looks: [look('palateHealth')] },
   { id: 'taste-intensity', label: 'positive intensity', section: 'palate', looks: [look('intensity')] },
   { id: 'persistence', label: 'harmonious persistence', section: 'palate', looks: [look('finish', 3), look('after')] },
-  { id: 'taste-quality', label: 'quality', section: 'palate', looks: [look('balance', 2), look('palateFineness', 2), look('complexity')] },
-  { id: 'overall', label: 'overall judgement', section: 'overall', looks: [look('balance'), look('complexity'), look('finish'), look('typicity')] },
+  { id: 'taste-quality', label: 'quality', section: 'palate', looks: [look('balance', 2), look('palateFineness', 2), look('complexity'), look('finish')] },
+  { id: 'overall', label: 'overall judgement', section: 'overall', looks: [look('balance'), look('complexity'), look('finish', 2), look('typicity')] },
 ];
 const competitionSheet = (marks: Readonly<Record<string, readonly number[]>>): readonly Criterion[] =>
   competitionLooks.flatMap((entry) => (marks[entry.id] === undefined ? [] : [{ ...entry, marks: marks[entry.id]! }]));
+
+/** Medals of the same standard by the mean of a jury; one taster's draft only says in which class it would fall. From memory: check. */
+const medals: Scheme['classes'] = [
+  { from: 92, word: 'as a grand gold' },
+  { from: 85, word: 'as a gold' },
+  { from: 82, word: 'as a silver' },
+  { from: 80, word: 'as a bronze' },
+  { from: 0, word: 'below the medals' },
+];
 
 /** The 100-point sheet of the international competition standard for still wines. */
 export const competitionStill: Scheme = {
@@ -66,7 +75,7 @@ export const competitionStill: Scheme = {
     'taste-quality': [22, 19, 16, 13, 10],
     overall: [11, 10, 9, 8, 7],
   }),
-  classes: [],
+  classes: medals,
 };
 
 /** The 100-point sheet of the same standard for sparkling wines. */
@@ -87,7 +96,7 @@ export const competitionSparkling: Scheme = {
     'taste-quality': [14, 12, 10, 8, 6],
     overall: [12, 11, 10, 9, 8],
   }),
-  classes: [],
+  classes: medals,
 };
 
 /** The older 20-point card. */

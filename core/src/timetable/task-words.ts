@@ -41,7 +41,9 @@ export function taskInWords(
     case 'taste':
       return `Taste ${name} first`;
     case 'decant':
-      return more.air === 'double' ? `${name}: decant, rinse the bottle, pour back` : `${name}: decant gently${more.deposit === true ? ', stop at the deposit' : ''}`;
+      return more.air === 'double'
+        ? `${name}: decant, rinse the bottle, pour back`
+        : `${name}: decant gently${more.deposit === true ? ', stop at the deposit' : ''}`;
     case 'room':
       return 'Check the room: light, air, smells';
     case 'polish':

@@ -115,8 +115,8 @@ export function Cold({
       )}
       <p className="soft" style={{ fontSize: '0.875rem', margin: '8px 0 0' }}>
         The green band is where the bottle should be when it is poured. A glass of {showVolume(flight.pourMl, venue.volume)} at {show(10)} gains about{' '}
-        {showDifference(warmsBy(10, stock.roomC, flight.pourMl, minutesAWine(flight, venue)), venue.temperature)} in the {minutesAWine(flight, venue)} minutes it is talked
-        about, in a room of {show(stock.roomC)}: the aim lies below the middle of the band by half of that. Bands:{' '}
+        {showDifference(warmsBy(10, stock.roomC, flight.pourMl, minutesAWine(flight, venue)), venue.temperature)} in the {minutesAWine(flight, venue)} minutes
+        it is talked about, in a room of {show(stock.roomC)}: the aim lies below the middle of the band by half of that. Bands:{' '}
         {[...new Set(whole.prepared.map((wine) => wine.band.source))].join('; ')}.
       </p>
     </>

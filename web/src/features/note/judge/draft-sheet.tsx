@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { draftScore, gradeWord, schemes, sheetFor, type Scheme } from '@rose/core/score/scheme';
+import { reconciled } from '@rose/core/score/reconcile';
 import { scoreWording } from '@rose/core/score/wording';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { sentence } from '@rose/core/wine/reason';
@@ -75,8 +76,9 @@ export function Sheet({ doc, change }: { doc: NoteDocument; change: ChangeNote }
       <p className="soft">
         Your own mark: {mark ?? 'taken back'}
         {mark !== undefined && mark !== doc.markBeforeDraft ? `, ${doc.markBeforeDraft} before you saw this` : ''}.{' '}
-        {word === undefined ? '' : `In a word: ${word.word} (${word.from.join(', ')}; mean ${Math.round(word.mean)}).`}
+        {word === undefined ? '' : `In a word: ${word.word} (${word.from.join(', ')}).`}
       </p>
+      <p className="soft">{reconciled(draft, mark, word)}</p>
       {other !== undefined && <Beside scheme={other} doc={doc} />}
       <ul>
         {draft.criteria.map((criterion) => (
