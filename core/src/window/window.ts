@@ -60,7 +60,7 @@ const longestHeated = 140;
 
 /** Where the latest end is so many times the earliest, and so many years later, the window says nothing. */
 const helps = 4;
-const helpsYears = 8;
+const helpsYears = 12;
 
 type Span = readonly [low: number, high: number];
 const times = (a: Span, b: Span): Span => [a[0] * b[0], a[1] * b[1]];
@@ -149,6 +149,8 @@ export const windowFromPurchase = (today: number, keeps: readonly [number, numbe
   reasons: [{ id: 'no-year', push: 0, unit: 'percent', args: { kind }, source: 'common practice' }],
 });
 
+/** Years from which a cap is one of keeping, not of being made to be drunk. */
+const keepsFrom = 8;
 /** The window in one line. */
 export const windowInWords = ({ from, until, doubt }: Pick<DrinkingWindow, 'from' | 'until' | 'doubt'>): string =>
   doubt === 'cannot tell'
@@ -167,7 +169,8 @@ export const windowWording: Wording<WindowReasonId> = {
   room: () => 'kept in a room, it ages faster',
   warm: () => 'kept warm, it ages about twice as fast',
   kind: ({ kind }) => `${kind}: its kind keeps otherwise than its figures say`,
-  'drunk-young': ({ kind, years }) => `${kind}: made to be drunk within ${counted(Number(years), 'year')}`,
+  'drunk-young': ({ kind, years }) =>
+    Number(years) > keepsFrom ? `${kind}: seldom kept beyond ${years} years` : `${kind}: made to be drunk within ${counted(Math.round(Number(years)), 'year')}`,
   ripened: ({ years }) => `${counted(Number(years), 'year')} in wood or on the lees before it was sold`,
   'no-year': ({ kind }) => `no year: counted from buying it now, as ${kind} keeps`,
   'not-known': ({ facts }) => `not tasted or measured, taken from the style: ${facts}`,

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { WineFacts } from '@rose/core/wine/facts';
 import type { Chip } from '@rose/core/wine/note';
-import { bearings, colourClasses, observables, type Observed } from '@rose/core/wine/observables';
+import { bearings, colourClasses, observables, type Hue, type Observed } from '@rose/core/wine/observables';
 import { resolveProfile } from '@rose/core/wine/profile';
 import { anyObserved } from '@rose/core/testing/any-note';
 import { descriptors } from '../smells/index';
@@ -133,6 +133,30 @@ describe('what the trade expects', () => {
     const { missing, surprising } = against({ colour: 'white', oak: 'none', ...grape('Riesling') }, {}, 'vanilla');
     expect(what(missing)).not.toContain('oak, toast, smoke');
     expect(what(surprising)).toEqual(['vanilla']);
+  });
+  it('a colour is judged by the years: an old red of its kind is not too old, and a young one as brown is', () => {
+    const pinot = (years: number) => ({ colour: 'red', vintage: { kind: 'year', year: Number(day.slice(0, 4)) - years }, ...grape('Pinot Noir') });
+    const says = (years: number, hue: Hue) => against(pinot(years), { colour: 'red', hue }).otherwise.find((entry) => entry.what === 'hue')?.says;
+    expect(says(14, 'tawny')).toBeUndefined();
+    expect(says(1, 'tawny')).toMatch(/at 1 year: it looks older/);
+    expect(says(30, 'purple')).toMatch(/younger/);
+    // A year more never makes a shade look older than it did.
+    for (const hue of ['purple', 'ruby', 'garnet', 'brick', 'tawny'] as const) {
+      const older = Array.from({ length: 40 }, (_, years) => says(years, hue)?.includes('older') === true);
+      expect(older.lastIndexOf(true)).toBeLessThanOrEqual(older.indexOf(false) < 0 ? 40 : older.indexOf(false));
+    }
+  });
+  it('what is only possible is not missed: used oak that is not smelt is no finding', () => {
+    const wood = againstExpected(
+      facts({ colour: 'red', oak: 'used', woodMonths: 12, ...grape('Grenache') }),
+      { observed: {}, chips: [chip('raspberry')] },
+      day,
+    );
+    expect(wood.missing.map((entry) => entry.what)).not.toContain('oak, toast, smoke');
+    expect(wood.missing.every((entry) => entry.firm !== 'possible')).toBe(true);
+  });
+  it('a trace of nail varnish is said as triage says it', () => {
+    expect(against({ colour: 'red' }, {}, 'nail-varnish').surprising[0]?.because).toMatch(/a trace lifts some/);
   });
   it('a fault is expected of no wine', () => {
     expect(against({ colour: 'red' }, {}, 'damp-cellar').surprising[0]?.because).toMatch(/no kind of wine/);

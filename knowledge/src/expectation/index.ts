@@ -18,7 +18,11 @@ import { anchors, resolveProfile } from '@rose/core/wine/profile';
 import { throughAnchors } from '@rose/core/wine/units';
 import type { Echo } from '@rose/core/pairing/dish';
 import { chipName, descriptor, families, familyTerm, type FamilyId } from '../smells/index';
-import { styleOf } from '../styles/index';
+import type { Archetype } from '@rose/core/deduce/archetype';
+import { archetypes } from '../archetypes/data';
+import { grapeContext, grapeNamed } from '../grapes/index';
+import { passesAsTrace } from '../faults/index';
+import { styleOf, type StyleChoice } from '../styles/index';
 
 /** How firmly something is expected: read from a figure of the label or the laboratory, usual of the kind or the making, or only possible. */
 export const firmness = { figure: 'by its figures', usual: 'usual', possible: 'possible' } as const;
@@ -50,6 +54,15 @@ export interface AgainstExpected {
 export const allowance = 15;
 const gap = (reading: Reading, value: number): number =>
   typeof reading === 'number' ? reading - value : value < reading[0] ? reading[0] - value : value > reading[1] ? reading[1] - value : 0;
+
+/** Years in which a colour goes a step down its ladder: where it goes fast, and where slowly. Common practice; wide. */
+const yearsAStep: Readonly<Record<ColourClass, readonly [fast: number, slow: number]>> = { white: [3, 10], rose: [1.5, 5], amber: [5, 20], red: [4, 12] };
+/** Where on its ladder the colour of a kind may stand at an age: from the step it starts on, as slowly and as fast as such wines go. Unknown years only widen it. */
+function hueAtAge(start: number, steps: number, colour: ColourClass, age: number | undefined): { readonly youngest: number; readonly oldest: number } {
+  const [fast, slow] = yearsAStep[colour];
+  const on = (years: number) => Math.min(steps - 1, start + years);
+  return { youngest: on(Math.floor((age ?? 0) / slow)), oldest: on(Math.round((age ?? fast) / fast)) };
+}
 
 /** Families of smell that answer an expected one. Pepper and ginger are kept with the spices. */
 const answering = (echo: Echo, colour: ColourClass): readonly FamilyId[] =>
@@ -87,19 +100,22 @@ function answers({ of, only }: Awaited, chip: Chip): boolean {
   );
 }
 
+/** Years from which earth is usual where a kind has it (common practice). */
+const earthFrom = 4;
+/** Days on the skins from which a white tells of nuts, bread and earth for sure (common practice). */
+const longOnSkins = 60;
 /** Months in wood after which a white tells of air (common practice). */
 const longWood = 36;
 /** The smells one may expect of a wine: of its kind, and of what was done to it. Common practice. */
-function awaitedSmells(
-  facts: WineFacts,
-  style: { readonly name: string; readonly colour: ColourClass; readonly echoes: readonly Echo[] },
-  age: number | undefined,
-): readonly Awaited[] {
-  const because = `of ${withArticle(style.name)}`;
+function awaitedSmells(facts: WineFacts, { style, why, unknown }: StyleChoice, age: number | undefined): readonly Awaited[] {
+  // A reason that begins with a grape says more than the name of the style.
+  const because = /^\p{Lu}/u.test(why) ? `of ${why}` : `of ${withArticle(style.name)}`;
   const all: Awaited[] = style.echoes.map((echo) => ({
     what: wordOf(echo, style.colour),
     because,
-    firm: 'usual',
+    // Forest floor comes with some years; a young wine may have it.
+    // Of a grape nobody knows nothing is usual.
+    firm: unknown || (echo === 'earth' && age !== undefined && age < earthFrom) ? 'possible' : 'usual',
     of: answering(echo, style.colour),
     only: wordsOf[echo],
   }));
@@ -120,6 +136,13 @@ function awaitedSmells(
     add(families.bread.label, `${counted(lees, 'month')} on the lees`, lees >= 15 ? 'usual' : 'possible', ['bread', 'dairy']);
   if (factOf(facts, 'malolactic') === true) add(families.dairy.label, 'malolactic done', 'possible', ['dairy']);
   if (factOf(facts, 'underFlor') === true) add(families.nut.label, 'a veil of yeast', 'usual', ['nut', 'bread']);
+  if (factOf(facts, 'filtered') === false) add(families.bread.label, 'unfiltered', 'possible', ['bread', 'dairy']);
+  if (style.colour === 'amber') {
+    const days = factOf(facts, 'skinDays');
+    const onSkins = days === undefined ? 'made on its skins' : `${counted(days, 'day')} on its skins`;
+    for (const family of ['nut', 'bread', 'earth', 'dryherb'] as const)
+      add(families[family].label, onSkins, (days ?? 0) >= longOnSkins && family === 'nut' ? 'usual' : 'possible', [family]);
+  }
   if (age !== undefined && age >= 6) add('smells of age', `${age} years old`, age >= 10 ? 'usual' : 'possible', 'age');
   if (wood !== undefined && wood >= longWood && style.colour === 'white') {
     add(families.nut.label, `${counted(wood, 'month')} in wood`, 'usual', ['nut']);
@@ -128,9 +151,19 @@ function awaitedSmells(
   return all;
 }
 
+/** Tenths of tasters who name a smell of a kind, from which it is no surprise. */
+const known = 0.3;
+/** The kinds of wine that are made of its one grape. */
+function kindsOf(facts: WineFacts): readonly Archetype[] {
+  const grapes = factOf(facts, 'grapes') ?? [];
+  const one = grapes.length === 1 ? grapeNamed(grapes[0]!.grape, grapeContext(facts))?.id : undefined;
+  const { colour } = styleOf(facts).style;
+  return one === undefined ? [] : archetypes.filter((kind) => kind.colour === colour && grapeNamed(kind.grape)?.id === one);
+}
+
 /** {@link awaitedSmells} of a wine by its facts alone. */
 export const expectedSmells = (facts: WineFacts, day: string): readonly Awaited[] =>
-  awaitedSmells(facts, styleOf(facts).style, ageOn(day, factOf(facts, 'vintage'), isSouthern(factOf(facts, 'country'))));
+  awaitedSmells(facts, styleOf(facts), ageOn(day, factOf(facts, 'vintage'), isSouthern(factOf(facts, 'country'))));
 
 /**
  * A note against what the label let one expect: the kind of wine, its figures and its making. Only what was looked at is judged; a smell can be missing only
@@ -147,23 +180,27 @@ export function againstExpected(facts: WineFacts, { observed, chips }: Pick<Note
 
   const colour = observed.colour ?? (observed.hue === undefined ? undefined : classOfHue(observed.hue));
   const expectedColour = factOf(facts, 'colour') ?? style.colour;
-  const colourFrom = { because: factOf(facts, 'colour') === undefined ? `of a ${style.name}` : 'the label', firm: 'usual' } as const;
+  const colourFrom = { because: factOf(facts, 'colour') === undefined ? `of ${withArticle(style.name)}` : 'the label', firm: 'usual' } as const;
   if (colour === undefined) unlooked.push('colour');
   else if (colour !== expectedColour)
     otherwise.push({ what: 'colour', says: `${colourWord[colour]} where ${colourWord[expectedColour]} was expected`, ...colourFrom });
   else found.push({ what: 'colour', says: `${colourWord[colour]}, as expected`, ...colourFrom });
-  // A shade is compared along the ladder of its own colour: one step either way is a matter of light.
+  const age = ageOn(day, factOf(facts, 'vintage'), isSouthern(factOf(facts, 'country')));
+  // A shade is compared along the ladder of its own colour, moved by its years: one step either way is a matter of light.
   // A shade of another colour than the taster chose is on no ladder beside it: nothing is said of it.
   if (observed.hue !== undefined && colour === expectedColour && classOfHue(style.hue) === colour && observed.hue in hueLadders[colour]) {
     const ladder = Object.keys(hueLadders[colour]);
-    const steps = ladder.indexOf(observed.hue) - ladder.indexOf(style.hue);
     const words: Readonly<Partial<Record<string, string>>> = hueLadders[colour];
+    const usual = hueAtAge(ladder.indexOf(style.hue), ladder.length, colour, age);
+    const at = ladder.indexOf(observed.hue);
+    const steps = at < usual.youngest ? at - usual.youngest : at > usual.oldest ? at - usual.oldest : 0;
     const from = { what: 'hue', because: `of ${withArticle(style.name)}`, firm: 'possible' } as const;
+    const nearest = ladder[steps < 0 ? usual.youngest : usual.oldest]!;
     if (Math.abs(steps) <= 1) found.push({ ...from, says: `${words[observed.hue] ?? observed.hue}, about as expected` });
     else
       otherwise.push({
         ...from,
-        says: `${words[observed.hue] ?? observed.hue} where ${words[style.hue] ?? style.hue} is usual: it looks ${steps > 0 ? 'older' : 'younger'} than its kind`,
+        says: `${words[observed.hue] ?? observed.hue} where ${words[nearest] ?? nearest} is usual${age === undefined ? '' : ` at ${counted(age, 'year')}`}: it looks ${steps > 0 ? 'older' : 'younger'} than its kind`,
       });
   }
 
@@ -196,13 +233,31 @@ export function againstExpected(facts: WineFacts, { observed, chips }: Pick<Note
       const answer = [...new Set(chips.filter((chip) => answers(entry, chip)).map(chipName))];
       if (answer.length > 0)
         found.push({ what, says: answer[0] === what ? `${what}, as expected` : `${answer.join(', ')}: ${what} was expected`, because, firm });
-      else missing.push({ what, says: `${what}: expected, and not named`, because, firm });
+      // What is only possible is not missed where it is not there.
+      else if (firm !== 'possible') missing.push({ what, says: `${what}: expected, and not named`, because, firm });
     }
-  const surprising = chips
-    .filter((chip) => !awaited.some((entry) => answers(entry, chip)))
+  const kinds = kindsOf(facts);
+  const unawaited = chips.filter((chip) => !awaited.some((entry) => answers(entry, chip)));
+  const ofKind = (chip: Chip) => kinds.find((kind) => chip.term !== undefined && (kind.smells[descriptor(chip.term)?.family ?? ''] ?? 0) >= known);
+  for (const chip of unawaited) {
+    const kind = ofKind(chip);
+    if (kind !== undefined)
+      found.push({ what: chipName(chip), says: `${chipName(chip)}, which some have`, because: `of ${withArticle(kind.name)}`, firm: 'possible' });
+  }
+  const surprising = unawaited
+    .filter((chip) => ofKind(chip) === undefined)
     .map((chip): Compared => {
       const known = chip.term === undefined ? undefined : descriptor(chip.term);
-      return { what: chipName(chip), says: chipName(chip), because: known?.origin === 'fault' ? 'no kind of wine is meant to smell of it' : undefined };
+      return {
+        what: chipName(chip),
+        says: chipName(chip),
+        because:
+          known?.origin !== 'fault'
+            ? undefined
+            : passesAsTrace(known.id)
+              ? 'a trace lifts some wines; more of it is a fault'
+              : 'no kind of wine is meant to smell of it',
+      };
     });
   return { style: style.name, why, found, otherwise, missing, surprising, unlooked };
 }

@@ -53,6 +53,14 @@ const byTerm: Readonly<Record<string, string | readonly string[]>> = {
   ladybird: 'peanut-green',
   'smoke-taint': 'ash',
 };
+/** Whether a smell is of a fault of which a trace in the background belongs to some wines. */
+export function passesAsTrace(term: string): boolean {
+  const cues = [byTerm[term] ?? []].flat();
+  return faults.some((fault) => 'background' in fault.cues && cues.some((cue) => cue in fault.cues && fault.cues[cue]![0] > passes));
+}
+/** Bits from which a cue speaks for a fault of itself. */
+const passes = 4;
+
 /** The cues that a note already tells, so that nobody is asked twice. */
 export function cuesInNote(note: Pick<NoteDocument, 'observed' | 'chips'>): Seen {
   const seen: Record<string, boolean> = {};

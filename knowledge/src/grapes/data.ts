@@ -250,7 +250,7 @@ export const grapes: readonly Grape[] = [
   grape('pinot-blanc', 'Pinot Blanc', 'white', 'soft-neutral', '34 1 23 2', 'orchard nut', 'Weissburgunder', 'Pinot Bianco', 'Beli Pinot'),
   grape('pinot-gris', 'Pinot Gris', 'grey', 'light-gris', '24 1 24 23', 'orchard stone-fruit honey smoke', 'Pinot Grigio', 'Grauburgunder', 'Ruländer', 'Szürkebarát', 'Malvoisie', 'Sivi Pinot'),
   grape('pinot-noir', 'Pinot Noir', 'black', 'fine-light-red', '4 23 23 3', 'red-fruit earth flower', 'Spätburgunder', 'Pinot Nero', 'Blauburgunder', 'Modri Pinot', 'Burgundac Crni'),
-  grape('pinotage', 'Pinotage', 'black', 'ripe-red', '3 3 34 4', 'dark-fruit smoke tropical'),
+  grape('pinotage', 'Pinotage', 'black', 'ripe-red', '3 3 34 4', 'dark-fruit red-fruit smoke sweet-spice'),
   grape('plavac-mali', 'Plavac Mali', 'black', 'cabernet', '23 45 45 4', 'dark-fruit dried-fruit green-herb'),
   grape('posip-bijeli', 'Pošip Bijeli', 'white', 'fruity-white', '3 1 34 3', 'stone-fruit dried-fruit nut', 'Pošip'),
   grape('poulsard', 'Poulsard', 'black', 'juicy-red', '4 1 2 23', 'red-fruit earth', 'Ploussard'),

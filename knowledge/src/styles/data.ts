@@ -74,7 +74,7 @@ export const generalStyles: readonly GeneralStyle[] = [
   style('carmenere', 'soft, leafy dark red', 'red', [46, 7, 0, 46, 62, 64, 68, 50, 24, 20], 'purple', 74, 'dark-fruit', 'green-herb', 'sweet-spice'),
   style('malbec', 'Malbec', 'red', [54, 8, 0, 60, 66, 72, 68, 54, 44, 22], 'purple', 80, 'dark-fruit', 'sweet-spice', 'flower'),
   style('syrah', 'Syrah', 'red', [56, 7, 0, 62, 62, 68, 74, 60, 38, 24], 'purple', 76, 'dark-fruit', 'pepper', 'smoke'),
-  style('ripe-red', 'ripe, jammy red of high alcohol', 'red', [46, 16, 0, 42, 78, 76, 76, 50, 48, 20], 'ruby', 66, 'dark-fruit', 'dried-fruit', 'sweet-spice', 'pepper', 'smoke'),
+  style('ripe-red', 'ripe, jammy red', 'red', [46, 16, 0, 42, 78, 76, 76, 50, 48, 20], 'ruby', 66, 'dark-fruit', 'dried-fruit', 'sweet-spice', 'pepper', 'smoke'),
   style('dried-grape-red', 'strong red of dried grapes', 'red', [56, 18, 0, 56, 86, 86, 80, 70, 34, 30], 'garnet', 62, 'dried-fruit', 'dark-fruit', 'sweet-spice'),
   style('dried-grape-sweet-red', 'sweet red of dried grapes', 'red', [56, 78, 0, 48, 64, 80, 78, 64, 18, 24], 'purple', 68, 'dried-fruit', 'dark-fruit', 'sweet-spice'),
   style('sweet-red', 'medium-sweet red', 'red', [56, 54, 0, 32, 42, 50, 60, 42, 2, 14], 'ruby', 58, 'red-fruit', 'dark-fruit'),

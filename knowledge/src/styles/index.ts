@@ -26,6 +26,10 @@ export interface StyleChoice {
   readonly unknown: boolean;
 }
 
+/** A style with what it was taken from, said once: "light juicy red (Gamay)", but "Malbec" alone. */
+export const kindInWords = ({ name, why }: { readonly name: string; readonly why: string }): string =>
+  fold(name).includes(fold(why)) ? name : `${name} (${why})`;
+
 const dry = 45;
 /** % vol at which a wine from under the veil of yeast has left it (common practice: fino to 17, amontillado from 16). */
 export const veilLimit = 16.5;

@@ -31,6 +31,14 @@ const byStyle: Readonly<Record<string, Keeping>> = {
   'muscat-fortified': young(6, 1, 3),
   'white-fortified': young(8, 1, 4),
   'veil-fortified': young(3, 1, 2),
+  'green-aromatic': young(7, 0.5, 2),
+  'juicy-red': young(8, 1, 3),
+  'unknown-white': young(8, 0.5, 2),
+  'unknown-red': young(14, 1, 4),
+  'oaked-white': { most: 12, shelf: [1, 4] },
+  malbec: { most: 18, shelf: [1, 4] },
+  merlot: { most: 20, shelf: [1, 4] },
+  'ripe-red': { most: 18, shelf: [1, 4] },
   brut: { shelf: [1.5, 4.5] },
   'brut-nature': { shelf: [1.5, 4.5] },
   'sparkling-rose': { shelf: [1.5, 4] },
@@ -53,7 +61,7 @@ const byStyle: Readonly<Record<string, Keeping>> = {
   'madeira-sweet': { shelf: [9, 64] },
   'tawny-fortified': { shelf: [2, 10] },
   'ruby-fortified': { shelf: [2, 6] },
-  'vintage-fortified': { shelf: [10, 40] },
+  'vintage-fortified': { most: 70, shelf: [10, 40] },
 };
 const usual: Readonly<Record<GeneralStyle['colour'], Keeping>> = {
   white: { shelf: [0.5, 2] },

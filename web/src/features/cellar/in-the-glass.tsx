@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { windowInWords } from '@rose/core/window/window';
 import { bearings } from '@rose/core/wine/observables';
 import { Explained } from '@/ui/explained';
+import { kindInWords } from '@rose/knowledge/styles/index';
 import { Disclosure } from '@/ui/disclosure';
 import { Rose } from '@/ui/rose';
 import type { NotebookItem } from '@/contract/answers';
@@ -27,7 +28,7 @@ export function InTheGlass({ wine, notes }: { wine: WineView; notes: readonly No
       />
       <Entries>
         <li>
-          <strong>Expect</strong> what {withArticle(wine.style.name)} gives ({wine.style.why}).
+          <strong>Expect</strong> what {withArticle(kindInWords(wine.style))} gives.
         </li>
         <li>
           <strong>Known from</strong>{' '}

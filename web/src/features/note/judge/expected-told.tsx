@@ -1,6 +1,8 @@
 'use client';
 import styled from 'styled-components';
 import { againstExpected, firmness, type Compared as Finding } from '@rose/knowledge/expectation/index';
+import { kindInWords } from '@rose/knowledge/styles/index';
+import { withArticle } from '@rose/core/wine/plural';
 import type { WineFacts } from '@rose/core/wine/facts';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { Disclosure } from '@/ui/disclosure';
@@ -52,7 +54,7 @@ export function Compared({ facts, doc, day }: { facts: WineFacts; doc: NoteDocum
   return (
     <Body>
       <p style={{ margin: 0, color: 'var(--soft)' }}>
-        Against a {style} ({chosen}).{doubtful && ' The glass was in doubt: what is missing may be the fault’s doing.'}
+        Against {withArticle(kindInWords({ name: style, why: chosen }))}.{doubtful && ' The glass was in doubt: what is missing may be the fault’s doing.'}
       </p>
       <List title="Otherwise than expected" of={otherwise} />
       <List title="Expected, and missing" of={missing} />
