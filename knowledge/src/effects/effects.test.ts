@@ -8,7 +8,7 @@ import { closureOf } from '../closures/index';
 import { allergenSentence, openingCard } from '../evening/lists';
 import { amountsOf } from '../evening/amounts';
 import { prepare, usualPrices, usualStock, type EveningInput, type VenueFacts } from '../evening/evening';
-import { againstExpected } from '../expectation/index';
+import { againstExpected, expectedSmells } from '../expectation/index';
 import { classifyWine } from '../jurisdictions/index';
 import { faultContext } from '../faults/index';
 import { bandOf } from '../serving-temperatures/index';
@@ -31,13 +31,14 @@ function computed(facts: WineFacts): Readonly<Record<Effect, unknown>> {
   const flight = { ...emptyFlight, guests: 8, wines: [{ id: 'a' }] };
   const amounts = amountsOf(flight, [input], venue);
   const [prepared] = prepare(flight, [input], venue, new Map());
-  // A note with a smell nobody expects of any wine: what is missing then is what was expected.
+  // A note with a smell nobody expects of any wine: what is missing then is what was expected; and what one smell of each family is found to be.
   const note = { observed: {}, chips: [{ id: '1', term: 'lychee', layer: 'first', strength: 2 }] } as never;
   const expected = againstExpected(facts, note, day);
+  const possible = expectedSmells(facts, day).map((entry) => entry.what);
   return {
     kind: [style.id],
     order: orderWine({ id: 'a', name: 'A', facts, profile, age }),
-    expectation: [expected.style, expected.missing, expected.unlooked, loads],
+    expectation: [expected.style, expected.missing, possible, expected.unlooked, loads],
     table: [loads, factOf(facts, 'colour') ?? style.colour, style.echoes],
     cold: bandOf(facts, loads),
     air: airFor({ loads, age, colour, sparkling: isSparkling(loads), filtered: factOf(facts, 'filtered'), closure: factOf(facts, 'closure'), reduced: false }),

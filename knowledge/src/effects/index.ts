@@ -50,7 +50,7 @@ export const factEffects: Readonly<Record<FactId, readonly Effect[]>> = {
   skinDays: ['kind', 'order', 'expectation', 'table', 'cold', 'drink', 'amounts', 'theme'],
   driedGrapes: ['kind', 'order', 'expectation', 'table', 'cold', 'air', 'drink', 'amounts', 'theme'],
   malolactic: ['expectation'],
-  filtered: ['air', 'faults'],
+  filtered: ['expectation', 'air', 'faults'],
   underFlor: ['kind', 'order', 'expectation', 'table', 'cold', 'air', 'drink', 'amounts', 'faults', 'theme'],
   heated: ['kind', 'order', 'expectation', 'table', 'cold', 'air', 'drink', 'amounts', 'faults', 'theme'],
   organic: ['law'],
