@@ -16,8 +16,11 @@ describe('what the facts say of a pair', () => {
     expect(pairTruth('older', year(2018), year(2018))).toBeNull();
     expect(pairTruth('older', year(2018), facts({ vintage: { kind: 'none' } }))).toBeNull();
   });
-  it('more oak is more months in wood, and a wine without oak has none', () => {
-    expect(pairTruth('oak', facts({ woodMonths: 12 }), facts({ woodMonths: 3 }))).toBe(-1);
+  it('more oak is more months in wood that can be tasted, and a wine without oak has none; wood of unknown age is a span', () => {
+    expect(pairTruth('oak', facts({ woodMonths: 12, oak: 'used' }), facts({ woodMonths: 3, oak: 'used' }))).toBe(-1);
+    expect(pairTruth('oak', facts({ woodMonths: 30, oak: 'used' }), facts({ woodMonths: 20, oak: 'new' }))).toBe(1);
+    expect(pairTruth('oak', facts({ woodMonths: 12 }), facts({ woodMonths: 3 }))).toBeNull();
+    expect(pairTruth('oak', facts({ woodMonths: 16 }), facts({ woodMonths: 3 }))).toBe(-1);
     expect(pairTruth('oak', facts({ oak: 'none' }), facts({ woodMonths: 3 }))).toBe(1);
     expect(pairTruth('oak', facts({}), facts({ woodMonths: 3 }))).toBeNull();
   });

@@ -16,7 +16,21 @@ const yearOf = (facts: WineFacts) => {
   return vintage?.kind === 'year' ? vintage.year : undefined;
 };
 /** Months in wood; none when it saw no oak. */
-const woodOf = (facts: WineFacts) => (factOf(facts, 'oak') === 'none' ? 0 : factOf(facts, 'woodMonths'));
+/** How much of a month in wood is tasted: an old cask gives little, a new one all. Own choice. */
+const tasted = { none: 0, used: 0.25, some: 0.6, new: 1 } as const;
+/** Months in wood by how much of them is tasted; a span while it is not known how old the wood was. */
+function woodOf(facts: WineFacts): readonly [least: number, most: number] | undefined {
+  const [oak, months] = [factOf(facts, 'oak'), factOf(facts, 'woodMonths')];
+  if (oak === 'none') return [0, 0];
+  if (months === undefined) return undefined;
+  return oak === undefined ? [tasted.used * months, tasted.new * months] : [tasted[oak] * months, tasted[oak] * months];
+}
+/** Which of two has more wood; null while their spans overlap. */
+function moreWood(left: WineFacts, right: WineFacts): -1 | 1 | null {
+  const [a, b] = [woodOf(left), woodOf(right)];
+  if (a === undefined || b === undefined) return null;
+  return a[0] > b[1] ? -1 : b[0] > a[1] ? 1 : null;
+}
 /** The grape that leads, by its prime name where the tables know it. */
 const grapeOf = (facts: WineFacts) => {
   const main = mainGrape(facts);
@@ -32,7 +46,7 @@ export function pairTruth(question: PairQuestion, left: WineFacts, right: WineFa
     case 'older':
       return more(yearOf(right), yearOf(left));
     case 'oak':
-      return more(woodOf(left), woodOf(right));
+      return moreWood(left, right);
     case 'sameGrape': {
       const [a, b] = [grapeOf(left), grapeOf(right)];
       return a === undefined || b === undefined ? null : a === b ? 1 : -1;

@@ -5,9 +5,12 @@ import { facts, namedFact, type FactId, type WineDocument } from '@rose/core/win
 import { grapesAsText, grapesFromText, placeFromText } from '@rose/core/wine/from-text';
 import { factOf } from '@rose/core/wine/stated';
 import { fold } from '@rose/core/wine/search-folding';
+import { listed } from '@rose/core/wine/plural';
+import { termsOnLabel } from '@rose/knowledge/label-terms/index';
 import { generalStyles, styleOf } from '@rose/knowledge/styles/index';
 import { grapeDoubts } from '@rose/knowledge/grapes/index';
 import { examples, styleWithExamples } from '@rose/knowledge/styles/examples';
+import { Button } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { grapesFor } from '@/ui/grape-field';
 import { SuggestField } from '@/ui/suggest-field';
@@ -115,8 +118,25 @@ export function FiveFields({ open, set, isNew }: { open: OpenDocument<WineDocume
           another kind
         </MenuButton>
       </div>
+      <OnTheLabel wine={wine} set={set} />
     </Five>
   );
+}
+
+/** What the words of its label mean, and the facts they let one state. */
+function OnTheLabel({ wine, set }: { wine: WineDocument; set: SetFact }) {
+  return termsOnLabel(wine).map(({ word, means, source, implies }) => (
+    <div className="taken" key={word}>
+      <span>
+        On the label: <strong>{word}</strong>: {means}. <span className="soft">{source}</span>
+      </span>
+      {implies.length > 0 && (
+        <Button size="small" onPress={() => implies.forEach((fact) => set(fact.id, fact.value, fact.origin))}>
+          Note {listed(implies.map((fact) => namedFact(fact.id, fact.value)))}
+        </Button>
+      )}
+    </div>
+  ));
 }
 
 /**
