@@ -192,10 +192,10 @@ export function judgeWine({ id, facts: known, expect, certainty }: WineCase, syn
     `${expect.serveC.join('–')} °C`,
     `${band.low}–${band.high} °C, ${band.name}`,
   );
-  const air = airOf(facts, values, age, false);
+  const air = airOf(facts, profile, age, false);
   const airs = [expect.air, ...(expect.airOk ?? []), ...(expect.airAlso ?? [])];
   add('air', 'air', airs.flatMap((word) => airFor[word] ?? []).includes(air.choice), airs.join(', '), `${air.choice}, ${air.doubt}`, {
-    because: [...because, ...air.reasons.map((reason) => `${reason.id} ${reason.push.toFixed(1)}`)],
+    because: [...because, ...[...air.reasons, ...air.against].map((reason) => `${reason.id} ${reason.push.toFixed(1)}`)],
   });
   const rung = rungOf(facts, values);
   const rungs = [expect.rung, ...(expect.rungOk ?? []), ...(expect.rungAlso ?? [])];

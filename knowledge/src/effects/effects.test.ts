@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { airFor } from '@rose/core/air/air';
+import { airOf } from '../air/index';
 import { emptyFlight } from '@rose/core/flight/flight';
 import { facts as registry, factIds, type FactId, type FactSpec, type WineFacts } from '@rose/core/wine/facts';
-import { isSparkling, loadsOf, resolveProfile } from '@rose/core/wine/profile';
+import { loadsOf, resolveProfile } from '@rose/core/wine/profile';
 import { ageOn, factOf, isSouthern } from '@rose/core/wine/stated';
 import { closureOf } from '../closures/index';
 import { allergenSentence, openingCard } from '../evening/lists';
@@ -26,7 +26,6 @@ function computed(facts: WineFacts): Readonly<Record<Effect, unknown>> {
   const profile = resolveProfile(facts, style, undefined, day);
   const loads = loadsOf(profile);
   const age = ageOn(day, factOf(facts, 'vintage'), isSouthern(factOf(facts, 'country')));
-  const colour = factOf(facts, 'colour') ?? 'white';
   const input: EveningInput = { id: 'a', name: 'A', facts, profile, age, lots: [], buy: false, faultFound: undefined, reduced: false };
   const flight = { ...emptyFlight, guests: 8, wines: [{ id: 'a' }] };
   const amounts = amountsOf(flight, [input], venue);
@@ -41,7 +40,7 @@ function computed(facts: WineFacts): Readonly<Record<Effect, unknown>> {
     expectation: [expected.style, expected.missing, possible, expected.unlooked, loads],
     table: [loads, factOf(facts, 'colour') ?? style.colour, style.echoes],
     cold: bandOf(facts, loads),
-    air: airFor({ loads, age, colour, sparkling: isSparkling(loads), filtered: factOf(facts, 'filtered'), closure: factOf(facts, 'closure'), reduced: false }),
+    air: airOf(facts, profile, age, false),
     opening: [closureOf(facts), openingCard(prepared!, 8)],
     drink: windowOf(facts, profile, day),
     amounts: [amounts.wines.map((row) => row.spares), amounts.alcohol.swallowed],

@@ -47,7 +47,7 @@ export const factEffects: Readonly<Record<FactId, readonly Effect[]>> = {
   totalMonths: ['drink', 'law'],
   bottleMonths: ['law'],
   leesMonths: ['order', 'expectation', 'table', 'drink', 'theme', 'law'],
-  skinDays: ['kind', 'order', 'expectation', 'table', 'cold', 'drink', 'amounts', 'theme'],
+  skinDays: ['kind', 'order', 'expectation', 'table', 'cold', 'air', 'drink', 'amounts', 'theme'],
   driedGrapes: ['kind', 'order', 'expectation', 'table', 'cold', 'air', 'drink', 'amounts', 'theme'],
   malolactic: ['expectation'],
   filtered: ['expectation', 'air', 'faults'],

@@ -161,14 +161,14 @@ export function prepare(
     const aim = entry.serveC ?? factOf(wine.facts, 'serveC') ?? aimFor(band, stock.roomC, pourMl, minutesAWine(flight, venue) / 2);
     const sparkling = isSparkling(loads);
     const { closure, assumed } = closureOf(wine.facts);
-    const air = airOf(wine.facts, loads, wine.age, wine.reduced);
+    const air = airOf(wine.facts, wine.profile, wine.age, wine.reduced);
     const chosenAir =
       entry.air === undefined || entry.air === air.choice
         ? { choice: air.choice, minutes: air.minutes }
         : { choice: entry.air, minutes: airMinutes[entry.air] };
     const formatMl = formatOf(wine.lots);
     const amount = Math.max(1, bottles.get(id) ?? 1);
-    const fragile = air.risk === 'real' || air.reasons.some((reason) => reason.id === 'fragile');
+    const fragile = air.risk === 'real' || [...air.reasons, ...air.against].some((reason) => reason.id === 'fragile');
     const out = outOfTheCold({ openMinutes: closure.minutes, bottles: amount, air: chosenAir, sparkling, fragile }, flight.tasteFirst);
     return [
       {
@@ -183,7 +183,7 @@ export function prepare(
         chosenAir,
         closure,
         closureAssumed: assumed,
-        deposit: air.reasons.some((reason) => reason.id === 'deposit'),
+        deposit: [...air.reasons, ...air.against].some((reason) => reason.id === 'deposit'),
         sparkling,
         formatMl,
         bottles: amount,

@@ -50,6 +50,7 @@ export const afternoon = {
             doubt: z.string(),
             risk: z.string(),
             because: z.array(z.string()),
+            against: z.array(z.string()),
             others: z.string(),
             test: z.boolean(),
           }),

@@ -1,7 +1,6 @@
 'use client';
 import styled from 'styled-components';
-import { airChoices, airWording, type AirChoice } from '@rose/core/air/air';
-import { sentence } from '@rose/core/wine/reason';
+import { airChoices, type AirAdvice, type AirChoice } from '@rose/core/air/air';
 import type { WholeEvening } from '@rose/knowledge/evening/whole';
 import { SelectField } from '@/ui/select-field';
 
@@ -31,6 +30,8 @@ const List = styled.ul`
   }
 `;
 
+const sentenceOf = (reasons: AirAdvice['reasons']) => `${reasons.map((reason) => reason.text).join('; ')}.`.replace(/^./, (first) => first.toUpperCase());
+
 /** To breathe or not: the advice with its reasons, doubt and risk, the other school beside it, and a test with two glasses where it is not clear. */
 export function AirAdviceList({
   whole,
@@ -54,7 +55,8 @@ export function AirAdviceList({
               {air.minutes > 0 ? `, ${air.minutes} min ahead` : ''}. {air.doubt[0]!.toUpperCase() + air.doubt.slice(1)}
               {air.risk === 'none' ? '' : `; the risk of harm is ${air.risk}`}.
             </p>
-            {air.reasons.length > 0 && <p className="soft">{air.reasons.map((reason) => sentence(airWording, reason)).join('; ')}.</p>}
+            <p className="soft">{sentenceOf(air.reasons)}</p>
+            {air.against.length > 0 && <p className="soft">Against it: {air.against.map((reason) => reason.text).join('; ')}.</p>}
             <p className="soft">{air.opposing.says}</p>
             {air.test && <p>Not sure? Pour one glass at {clock(pourAt - 60)} and one at the table, and smell them side by side.</p>}
             {chosenAir.choice !== air.choice && (

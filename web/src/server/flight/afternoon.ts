@@ -1,10 +1,8 @@
 import { z } from 'zod';
-import { airWording } from '@rose/core/air/air';
 import { pouringOrder } from '@rose/core/flight/flight';
 import { panelPours, placeLetter } from '@rose/core/serving-design/serving-design';
 import { plannedTasks, wineOfTask } from '@rose/core/timetable/afternoon-tasks';
 import { taskInWords } from '@rose/core/timetable/task-words';
-import { sentence } from '@rose/core/wine/reason';
 import { amountsOf } from '@rose/knowledge/evening/amounts';
 import { blindnessChecks, openingCard, packingList, roomChecks, shoppingList } from '@rose/knowledge/evening/lists';
 import type { FlightDocument } from '@rose/core/flight/flight';
@@ -116,7 +114,8 @@ export const temperatureOf = serve(contract.flight.temperature, async (db, actor
           minutes: wine.air.minutes,
           doubt: wine.air.doubt,
           risk: wine.air.risk,
-          because: wine.air.reasons.map((reason) => sentence(airWording, reason)),
+          because: wine.air.reasons.map((reason) => reason.text),
+          against: wine.air.against.map((reason) => reason.text),
           others: wine.air.opposing.says,
           test: wine.air.test,
         },
