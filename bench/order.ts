@@ -1,6 +1,7 @@
 import { seededRandom } from '@rose/core/chance/seeded-random';
 import highsLoader from 'highs';
-import { costTables, type OrderWine } from '@rose/core/order/judge';
+import { costTables } from '@rose/core/order/judge';
+import type { OrderWine } from '@rose/core/order/order-wine';
 import { schoolOf, type Rung } from '@rose/core/order/ordering-rules';
 import { bestOrder } from '@rose/core/order/solve';
 import { profileKeys, type Loads } from '@rose/core/wine/profile';

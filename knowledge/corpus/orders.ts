@@ -1,5 +1,6 @@
 import { schoolOf } from '@rose/core/order/ordering-rules';
-import { judgeOrder, type OrderWine } from '@rose/core/order/judge';
+import { judgeOrder } from '@rose/core/order/judge';
+import type { OrderWine } from '@rose/core/order/order-wine';
 import { bestOrder } from '@rose/core/order/solve';
 import { resolveProfile } from '@rose/core/wine/profile';
 import { ageOn, factOf, isSouthern } from '@rose/core/wine/stated';

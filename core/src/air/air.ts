@@ -97,7 +97,8 @@ export const airRules = [
     ...shared,
     id: 'on-skins',
     title: 'a white made on its skins',
-    when: ({ colour, sparkling, loads }: AirFacts) => (colour === 'amber' && !sparkling && loads.tannin >= 30 ? { tannin: Math.round(loads.tannin) } : undefined),
+    when: ({ colour, sparkling, loads }: AirFacts) =>
+      colour === 'amber' && !sparkling && loads.tannin >= 30 ? { tannin: Math.round(loads.tannin) } : undefined,
     push: ({ tannin }) => Math.min(1, (tannin - 20) / 30),
     says: ({ tannin }) => `made on its skins, with a tannin of ${tannin}: it opens with air`,
   }),

@@ -7,9 +7,9 @@ import { instant, localTime } from '../wine/day-schema';
 import { routeIds } from '../temperature/temperature';
 import { themeIds } from '../theme/theme';
 import { byId, byKey } from '../document/merge-marks';
-import { restKinds } from '../order/judge';
+import { restKinds } from '../order/order-wine';
 import { keysOf } from '../wine/keys';
-import { blindKinds, eveningKinds, predictions, revealKinds, settings, emptyFlight, upcastFlight } from './flight';
+import { blindKinds, eveningKinds, predictions, revealKinds, settings, emptyFlight, upcastFlight, usualTasteLead } from './flight';
 import { goal } from './goals-schema';
 
 const id = z.uuid();
@@ -113,7 +113,7 @@ export const presentFlight = z.strictObject({
   starts: z.union([z.literal(''), localTime]),
   tasteFirst: z.boolean(),
   /** Minutes before the first pour by which the wines were tasted. */
-  tasteLead: z.number().int().min(15).max(600),
+  tasteLead: z.number().int().min(15).max(600).default(usualTasteLead),
   /** Null: the venue's own. */
   stock: stock.nullable(),
   /** Tasks done, by id: the instant in ISO. */

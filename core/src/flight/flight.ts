@@ -11,6 +11,8 @@ export const settings = {
   water: 'boat or pool: no glass',
 } as const;
 export const blindKinds = { open: 'open', single: 'blind to guests', double: 'blind to the host too', half: 'list known, order not' } as const;
+/** Minutes before the first pour by which wines are tasted, where the host sets nothing. */
+export const usualTasteLead = 60;
 export const revealKinds = { each: 'one at a time', pair: 'by pairs', end: 'all at the end' } as const;
 export const predictions = { pleases: 'pleases all', splits: 'splits the room', hard: 'hard' } as const;
 export type Prediction = keyof typeof predictions;
@@ -50,7 +52,7 @@ export const emptyFlight: FlightDocument = {
   glass: 'tasting',
   starts: '',
   tasteFirst: true,
-  tasteLead: 60,
+  tasteLead: usualTasteLead,
   stock: null,
   done: {},
   opened: {},

@@ -1,4 +1,5 @@
-import { leastStrain, costTables, judgeOrder, restKinds, type OrderWine, type Rest } from './judge';
+import { leastStrain, costTables, judgeOrder } from './judge';
+import { restKinds, type OrderWine, type Rest } from './order-wine';
 import { keysOf } from '../wine/keys';
 import { brokenPins, type Pin } from './pins';
 import { schools, type School } from './ordering-rules';

@@ -1,5 +1,5 @@
 import { profileKeys } from '../wine/profile';
-import type { OrderWine } from './judge';
+import type { OrderWine } from './order-wine';
 import type { Pin } from './pins';
 
 /** How far two wines lie apart in the mouth, by the sum of squares of their loads. */

@@ -1,4 +1,5 @@
-import { costTables, judgeOrder, type OrderJudgement, type OrderWine, type Rest, type RestKind } from './judge';
+import { costTables, judgeOrder, type OrderJudgement } from './judge';
+import type { OrderWine, Rest, RestKind } from './order-wine';
 import { brokenPins, contradiction, keptOrder, pinRule, type Pin } from './pins';
 import { drained, partOf, type Solver } from '../solver/solver';
 import type { School } from './ordering-rules';

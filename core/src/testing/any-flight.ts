@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { OrderWine } from '../order/judge';
+import type { OrderWine } from '../order/order-wine';
 import type { Rung } from '../order/ordering-rules';
 import { profileKeys, type Loads } from '../wine/profile';
 

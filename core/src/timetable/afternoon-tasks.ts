@@ -323,5 +323,8 @@ export function postponed(evening: Evening, minutes: number): Evening {
 const usableRoutes = (wine: EveningWine, evening: Evening): readonly Route[] =>
   wine.routes.filter((route) => {
     const by = medium(route);
-    return by === undefined || evening.resources[by] > 0;
+    // The evening before is over, unless the bottle went into the fridge then.
+    const tooLate =
+      route.id === 'overnight' && evening.done[taskId('chill', wine.id)] === undefined && wine.pourAt - route.out - route.best < (evening.now ?? -Infinity);
+    return !tooLate && (by === undefined || evening.resources[by] > 0);
   });

@@ -136,9 +136,11 @@ describe('any evening', () => {
   it('every wine that may be tasted early is tasted by the lead that was set, or the plan says that it is not', () => {
     fc.assert(
       fc.property(anyEvening, (evening) => {
-        const { tasks, timetable: made } = eveningPlan({ ...evening, tasteFirst: true });
+        const { tasks, routes, timetable: made } = eveningPlan({ ...evening, tasteFirst: true });
         const named = new Set(made.conflicts.map((conflict) => conflict.task));
-        for (const task of tasks.filter((entry) => kindOfTask(entry.id) === 'taste' && !named.has(entry.id)))
+        for (const task of tasks.filter(
+          (entry) => kindOfTask(entry.id) === 'taste' && !named.has(entry.id) && routes.get(wineOfTask(entry.id)!)?.id !== 'overnight',
+        ))
           expect(made.starts[task.id]! + task.minutes).toBeLessThanOrEqual(-evening.tasteLead + 1e-6);
       }),
       { numRuns: 60 },

@@ -1,14 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { airRules } from '../air/air';
-import { orderWording } from '../order/wording';
+import { neighbourRules, precedenceRules, restRules } from '../order/carry-over';
 import { themeWording } from '../theme/theme';
 import { windowWording } from '../window/window';
 import { sentence, type Wording } from './reason';
 
+const saying = (rules: readonly { readonly id: string; readonly says: (args: never) => string }[]) =>
+  Object.fromEntries(rules.map((entry) => [entry.id, entry.says])) as never;
 /** Every wording of a rule, with one of everything: what is counted is then singular, and what follows an article goes with its sound. */
 const all: Readonly<Record<string, Wording<never>>> = {
-  air: Object.fromEntries(airRules.map((entry) => [entry.id, entry.says])) as never,
-  order: orderWording as never,
+  air: saying(airRules),
+  order: saying([...neighbourRules, ...precedenceRules, ...Object.values(restRules)]),
   theme: themeWording as never,
   window: windowWording as never,
 };

@@ -1,6 +1,6 @@
 import { glassColour } from '@rose/core/appearance/colour';
 import type { FlightWineEntry } from '@rose/core/flight/flight';
-import type { OrderWine } from '@rose/core/order/judge';
+import type { OrderWine } from '@rose/core/order/order-wine';
 import { moneyInWords } from '@rose/core/wine/money';
 import { factOf } from '@rose/core/wine/stated';
 import { loadsOf } from '@rose/core/wine/profile';

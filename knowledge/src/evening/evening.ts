@@ -2,7 +2,7 @@ import type { AirAdvice, AirChoice } from '@rose/core/air/air';
 import { airOf } from '../air/index';
 import type { FlightDocument, FlightWineEntry, Stock } from '@rose/core/flight/flight';
 import { pouringOrder } from '@rose/core/flight/flight';
-import { restKinds } from '@rose/core/order/judge';
+import { restKinds } from '@rose/core/order/order-wine';
 import { minutesOf } from '@rose/core/routine/routine';
 import { aimFor, routesFor, type Band, type Route, type Routes, type Surroundings } from '@rose/core/temperature/temperature';
 import { outOfTheCold, type Evening, type EveningWine } from '@rose/core/timetable/afternoon-tasks';
@@ -193,12 +193,12 @@ export function prepare(
   });
 }
 
-/** The hour at which the work of a tasting's day begins. Own choice. */
-const firstHour = 8;
+/** The hour at which the work of a tasting's day begins, and the one before which an evening is still that of the day before. Own choice. */
+const [firstHour, nightEnds] = [8, 5];
 /** That hour in minutes from the first pour at a local time ("2026-11-27T10:00"); undefined while none is set. */
 function dayBegins(starts: string): number | undefined {
   const clock = /T(\d\d):(\d\d)/.exec(starts);
-  return clock === null ? undefined : Math.min(0, firstHour * 60 - (Number(clock[1]) * 60 + Number(clock[2])));
+  return clock === null || Number(clock[1]) < nightEnds ? undefined : Math.min(0, firstHour * 60 - (Number(clock[1]) * 60 + Number(clock[2])));
 }
 
 /** The evening as the timetable solver takes it. `now`: minutes from the first pour, when the plan is made anew while the work is under way. */

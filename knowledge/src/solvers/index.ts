@@ -1,6 +1,6 @@
 import type { FlightDocument } from '@rose/core/flight/flight';
 import { compareSchools, factsThatMatter, type SchoolView, type Uncertainty } from '@rose/core/order/advice';
-import type { OrderWine } from '@rose/core/order/judge';
+import type { OrderWine } from '@rose/core/order/order-wine';
 import type { Pin } from '@rose/core/order/pins';
 import { schoolOf } from '@rose/core/order/ordering-rules';
 import { solveOrder, type OrderSolution, type Rests } from '@rose/core/order/solve';

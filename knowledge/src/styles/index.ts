@@ -4,7 +4,7 @@ import { factOf, narrowedShares } from '@rose/core/wine/stated';
 import { listed } from '@rose/core/wine/plural';
 import type { Echo } from '@rose/core/pairing/dish';
 import type { Loads } from '@rose/core/wine/profile';
-import type { AssumedLoad, OrderWine } from '@rose/core/order/judge';
+import type { AssumedLoad, OrderWine } from '@rose/core/order/order-wine';
 import type { Rung } from '@rose/core/order/ordering-rules';
 import { isSparkling, loadsBy, anchors, oakNewness, profileKeys, type Profile } from '@rose/core/wine/profile';
 import { fold } from '@rose/core/wine/search-folding';

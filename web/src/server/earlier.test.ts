@@ -7,6 +7,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { same } from '@rose/core/document/merge';
 import { shapeOf } from '@rose/core/document/merge-marks';
 import { answered, sending, type Device } from '@rose/core/document/protocol';
+import { usualTasteLead } from '@rose/core/flight/flight';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { noteDocument } from '@rose/core/wine/note-schema';
 import type { NoteView } from '../contract/answers';
@@ -74,7 +75,7 @@ describe('a backup of an earlier version', () => {
       const { lots: _lots, ...stored } = (await documentOf(getWine, id)) as { lots: unknown };
       expect(stored, id).toEqual(document);
     }
-    for (const { id, document } of before['flight']!) expect(await documentOf(getFlight, id)).toEqual(document);
+    for (const { id, document } of before['flight']!) expect(await documentOf(getFlight, id)).toEqual({ tasteLead: usualTasteLead, ...(document as object) });
     for (const { id, document } of before['dish']!) expect(await documentOf(getDish, id)).toEqual(document);
     const notes = (await run(exportNotes, owner, { format: 'json' })) as readonly { id: string; document: unknown }[];
     const byId = new Map(notes.map((entry) => [entry.id, entry.document]));

@@ -2,7 +2,8 @@
 import styled from 'styled-components';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import type { Move } from '@rose/core/order/advice';
-import { asGoodAs, restKinds, type OrderJudgement, type OrderWine } from '@rose/core/order/judge';
+import { asGoodAs, type OrderJudgement } from '@rose/core/order/judge';
+import { restKinds, type OrderWine } from '@rose/core/order/order-wine';
 import { brokenPins } from '@rose/core/order/pins';
 import { schoolOf, schools } from '@rose/core/order/ordering-rules';
 import { mostRests, type OrderSolution } from '@rose/core/order/solve';

@@ -2,7 +2,8 @@
 import { useEffect, useState } from 'react';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import type { DoubtEnd, SchoolView, Uncertainty } from '@rose/core/order/advice';
-import { leastStrain, type OrderWine } from '@rose/core/order/judge';
+import { leastStrain } from '@rose/core/order/judge';
+import type { OrderWine } from '@rose/core/order/order-wine';
 import { schoolOf } from '@rose/core/order/ordering-rules';
 import { profileLabels } from '@rose/core/wine/profile';
 import { Button } from '@/ui/button';

@@ -1,8 +1,7 @@
 'use client';
-import { restKinds, tellingReasons, strainWord, type OrderJudgement, type Rest } from '@rose/core/order/judge';
-import { orderWording } from '@rose/core/order/wording';
+import { tellingReasons, strainWord, type OrderJudgement } from '@rose/core/order/judge';
+import { restKinds, type Rest } from '@rose/core/order/order-wine';
 import { counted } from '@rose/core/wine/plural';
-import { sentence } from '@rose/core/wine/reason';
 import { signed } from '@rose/core/wine/search-folding';
 import { Disclosure } from '@/ui/disclosure';
 
@@ -13,7 +12,7 @@ type StepOf = OrderJudgement['steps'][number];
 /** The sentence of the strongest reason of a step; none of an easy one. */
 export function topReason(step: StepOf): string | undefined {
   const top = tellingReasons(step).told[0];
-  return top === undefined ? undefined : sentence(orderWording, top);
+  return top === undefined ? undefined : top.text;
 }
 /** A step with its reasons: the strongest in sight, all of them a click away, adding up to the strain. */
 export function StepLine({ at, step, rest }: { at: number; step: StepOf; rest: Rest | undefined }) {
@@ -32,7 +31,7 @@ export function StepLine({ at, step, rest }: { at: number; step: StepOf; rest: R
           <ul>
             {told.map((reason, i) => (
               <li key={i}>
-                {sentence(orderWording, reason)} {signed(reason.push, 1)}
+                {reason.text} {signed(reason.push, 1)}
               </li>
             ))}
             {others > 0 && (

@@ -63,7 +63,10 @@ export function GlassAside({
       </div>
       {note.wine !== null && note.wine.serve !== '' && (
         <span className="soft">
-          Serve at {note.wine.serve}. <Link href={`/wines/${note.wine.id}#opening`}>How to open it</Link>
+          Serve at {note.wine.serve}.{' '}
+          <Link className="opening" href={`/wines/${note.wine.id}#opening`}>
+            How to open it
+          </Link>
         </span>
       )}
       <div className="state">

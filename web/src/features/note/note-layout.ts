@@ -6,6 +6,10 @@ export const Lay = styled.div`
   .plain {
     text-decoration: none;
   }
+  .opening {
+    display: inline-block;
+    line-height: 24px;
+  }
   .state {
     margin-top: 4px;
   }

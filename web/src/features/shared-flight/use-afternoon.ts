@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
-import { plannedTasks } from '@rose/core/timetable/afternoon-tasks';
+import { kindOfTask, plannedTasks } from '@rose/core/timetable/afternoon-tasks';
 import { doneIn, minutesFrom, type Moment } from '@rose/knowledge/evening/whole';
 import { minuteInWords } from '@rose/knowledge/evening/wording';
 import { useFlight, type LoadedFlight } from './use-flight';
@@ -57,7 +57,10 @@ export function useAfternoon(loaded: LoadedFlight, given: string | null) {
   const late =
     now !== undefined &&
     plan !== undefined &&
-    plan.tasks.some((task) => flight.done[task.id] === undefined && task.dayBefore !== true && plan.timetable.starts[task.id]! < now - grace) &&
+    plan.tasks.some(
+      (task) =>
+        flight.done[task.id] === undefined && (task.dayBefore !== true || kindOfTask(task.id) === 'chill') && plan.timetable.starts[task.id]! < now - grace,
+    ) &&
     now < over;
   return {
     ...opened,

@@ -6,7 +6,7 @@ import type { WineDocument } from '@rose/core/wine/facts';
 import { ageOn, factOf, isSouthern } from '@rose/core/wine/stated';
 import { loadsOf, resolveProfile, type Profile } from '@rose/core/wine/profile';
 import type { PairingWine } from '@rose/core/pairing/dish-fit';
-import type { OrderWine } from '@rose/core/order/judge';
+import type { OrderWine } from '@rose/core/order/order-wine';
 import type { Chip } from '@rose/core/wine/note';
 import { dayIn } from '@rose/core/wine/day';
 import { echoesOf } from '@rose/knowledge/smells/index';

@@ -7,6 +7,7 @@ import { v4, v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { emptyFlight, type FlightDocument } from '@rose/core/flight/flight';
 import { published } from '@rose/core/testing/published';
+import { schools } from '@rose/core/order/ordering-rules';
 import { glassShape } from '@rose/knowledge/glasses/index';
 import { connections } from '../../db/client';
 import { saveWine } from '../cellar/commands';
@@ -379,7 +380,7 @@ describe('the afternoon by the interface for programs', () => {
     expect(rested.best.strain).toBeLessThanOrEqual(plain.best.strain);
     const other = (await run(orderOf, world.owner, { id, order: [...wines].reverse().join(',') })) as Judged;
     expect(other.now.order).toEqual([...wines].reverse());
-    expect(((await run(schoolsOf, world.owner, { id })) as { schools: unknown[] }).schools.length).toBe(5);
+    expect(((await run(schoolsOf, world.owner, { id })) as { schools: unknown[] }).schools.length).toBe(schools.length);
     expect(((await run(doubtsOf, world.owner, { id })) as { tooMany: boolean }).tooMany).toBe(false);
   });
   it('proposes from the cellar with reasons, a copy starts afresh, a move tells what it meets, shared bottles are told', async () => {

@@ -1,11 +1,9 @@
-import { sentence } from '@rose/core/wine/reason';
 import { and, eq, isNull } from 'drizzle-orm';
 import { z } from 'zod';
 import { pouringOrder } from '@rose/core/flight/flight';
 import { bestMove } from '@rose/core/order/advice';
 import { judgeOrder, type OrderJudgement } from '@rose/core/order/judge';
 import { schoolOf } from '@rose/core/order/ordering-rules';
-import { orderWording } from '@rose/core/order/wording';
 import { propose, themeWording } from '@rose/core/theme/theme';
 import { profileLabels } from '@rose/core/wine/profile';
 import { fitOf } from '@rose/core/pairing/dish-fit';
@@ -31,7 +29,7 @@ function inWords(judged: OrderJudgement): z.infer<typeof judgement> {
       wine: step.wine,
       height: step.height,
       strain: step.strain,
-      because: toldReasons(step.reasons, (reason) => sentence(orderWording, reason)),
+      because: toldReasons(step.reasons, (reason) => reason.text),
     })),
   };
 }

@@ -2,7 +2,7 @@ import { print } from '../print';
 import { margin } from '../sheets';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
 import { blindKinds } from '@rose/core/flight/flight';
-import { restKinds } from '@rose/core/order/judge';
+import { restKinds } from '@rose/core/order/order-wine';
 import { bothBands, bothTemperatures, bothVolumes } from '@rose/core/wine/measure';
 import { allergenSentence } from '@rose/knowledge/evening/lists';
 import { glassShape } from '@rose/knowledge/glasses/index';
