@@ -1,6 +1,7 @@
 import { midpoint, observables, valueInWords, type ObservableId, type Observed, type ValueOf } from '../wine/observables';
 import type { Chip } from '../wine/note';
-import type { Reason } from '../wine/reason';
+import type { Told } from '../wine/reason';
+import { reasonsOf, rule } from '../wine/rule';
 import { clamp } from '../wine/units';
 
 /** What a criterion may read of a note: an observation, or the number of smells and flavours found. */
@@ -188,7 +189,32 @@ export function goodnessOf(cue: Cue, observed: Observed, chips: readonly Chip[])
   return value === undefined ? undefined : goodness[cue]?.(value);
 }
 
-export type ScoreReasonId = 'looked' | 'not-judged';
+/** A criterion that is marked: one observation it looked at with its share of the mark, or none. */
+interface Marked {
+  readonly criterion: Criterion;
+  readonly seen: { readonly cue: Cue; readonly said: string; readonly share: number; readonly marks: number } | undefined;
+}
+export const scoreRules = [
+  rule({
+    id: 'looked',
+    title: 'what was recorded',
+    unit: 'marks',
+    source: 'the sheet',
+    when: ({ seen }: Marked) => (seen === undefined ? undefined : { cue: cueLabel(seen.cue), said: seen.said, share: seen.share, marks: seen.marks }),
+    push: ({ marks }) => marks,
+    says: ({ cue, said }) => `${cue}: ${said}`,
+  }),
+  rule({
+    id: 'not-judged',
+    title: 'what was not',
+    unit: 'marks',
+    source: 'the sheet',
+    when: ({ criterion, seen }: Marked) => (seen === undefined ? { reads: criterion.looks.map((entry) => cueLabel(entry.cue)).join(', ') } : undefined),
+    push: () => 0,
+    says: ({ reads }) => `not judged: it reads ${reads}`,
+  }),
+];
+export type ScoreReasonId = (typeof scoreRules)[number]['id'];
 export interface CriterionScore {
   readonly id: string;
   readonly label: string;
@@ -199,7 +225,7 @@ export interface CriterionScore {
   readonly least: number;
   /** The level of the sheet, 1 for the best column. */
   readonly level: number | null;
-  readonly reasons: readonly Reason<ScoreReasonId>[];
+  readonly reasons: readonly Told<ScoreReasonId>[];
 }
 export interface DraftScore {
   readonly scheme: string;
@@ -238,8 +264,7 @@ function scoreCriterion(criterion: Criterion, observed: Observed, chips: readonl
   const least = criterion.marks.at(-1)!;
   const shared = { id: criterion.id, label: criterion.label, section: criterion.section, best, least };
   if (seen.length === 0) {
-    const args = { reads: criterion.looks.map((entry) => cueLabel(entry.cue)).join(', ') };
-    return { ...shared, mark: null, level: null, reasons: [{ id: 'not-judged', push: 0, unit: 'marks', args }] };
+    return { ...shared, mark: null, level: null, reasons: reasonsOf(scoreRules, { criterion, seen: undefined }) };
   }
   const weight = seen.reduce((sum, entry) => sum + entry.weight, 0);
   const mean = seen.reduce((sum, entry) => sum + entry.weight * entry.good, 0) / weight;
@@ -247,12 +272,17 @@ function scoreCriterion(criterion: Criterion, observed: Observed, chips: readonl
   const level = Math.min(count - 1, Math.floor((1 - mean) * count + 1e-9));
   const mark = criterion.marks[level]!;
   // Each observation takes its share of the marks above the least one; the shares add up to the mark.
-  const reasons = seen.map((entry): Reason<ScoreReasonId> => ({
-    id: 'looked',
-    push: mean === 0 ? mark / seen.length : (mark * entry.weight * entry.good) / (weight * mean),
-    unit: 'marks',
-    args: { cue: cueLabel(entry.cue), said: cueInWords(entry.cue, observed, chips), share: Math.round((100 * entry.weight) / weight) },
-  }));
+  const reasons = seen.flatMap(({ cue, weight: own, good }) =>
+    reasonsOf(scoreRules, {
+      criterion,
+      seen: {
+        cue,
+        said: cueInWords(cue, observed, chips),
+        share: Math.round((100 * own) / weight),
+        marks: mean === 0 ? mark / seen.length : (mark * own * good) / (weight * mean),
+      },
+    }),
+  );
   return { ...shared, mark, level: level + 1, reasons };
 }
 

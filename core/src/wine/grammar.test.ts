@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { airRules } from '../air/air';
 import { neighbourRules, precedenceRules, restRules } from '../order/carry-over';
 import { themeWording } from '../theme/theme';
-import { windowWording } from '../window/window';
+import { windowRules } from '../window/window';
 import { sentence, type Wording } from './reason';
 
 const saying = (rules: readonly { readonly id: string; readonly says: (args: never) => string }[]) =>
@@ -12,7 +12,7 @@ const all: Readonly<Record<string, Wording<never>>> = {
   air: saying(airRules),
   order: saying([...neighbourRules, ...precedenceRules, ...Object.values(restRules)]),
   theme: themeWording as never,
-  window: windowWording as never,
+  window: saying(windowRules),
 };
 const one = new Proxy({}, { get: (_target, name) => (typeof name === 'string' ? 1 : undefined), has: () => true }) as Readonly<Record<string, number>>;
 /** What rules count. */

@@ -1,4 +1,3 @@
-import { sentence } from '@rose/core/wine/reason';
 import { toldReasons } from '../because';
 import { and, asc, eq, gt, isNotNull, isNull, like, or, sql, type SQL } from 'drizzle-orm';
 import { loadsOf } from '@rose/core/wine/profile';
@@ -8,7 +7,6 @@ import { finishWord } from '@rose/core/finish/finish';
 import { kaplanMeier } from '@rose/core/statistics/survival';
 import { settingsOf } from '../account/settings';
 import { servingView } from './serving';
-import { windowWording } from '@rose/core/window/window';
 import { moneyInWords } from '@rose/core/wine/money';
 import { formatOf } from '@rose/knowledge/evening/evening';
 import { windowOf } from '@rose/knowledge/window/index';
@@ -124,7 +122,7 @@ function windowView(entry: Known) {
     from: [...found.from] as [number, number],
     until: [...found.until] as [number, number],
     doubt: found.doubt,
-    because: toldReasons(found.reasons, (reason) => sentence(windowWording, reason)),
+    because: toldReasons(found.reasons, (reason) => reason.text),
   };
 }
 /** How long its finish lasts over the sound notes, broken-off ones as lower bounds; null without a timed note. */

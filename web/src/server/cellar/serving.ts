@@ -13,7 +13,7 @@ export function servingView(wine: KnownWine, unit: TemperatureUnit) {
   const card = openingOf({ id: wine.id, name, facts, sparkling: isSparkling(loads) }, (band.low + band.high) / 2);
   return {
     band: bothBands(band, unit),
-    because: `${band.name}; ${band.source}`,
+    because: `${band.name}${band.because === undefined ? '' : `, ${band.because}`} (${band.source})`,
     closure: card.assumed ? `${card.closure.name}, assumed` : card.closure.name,
     steps: [...card.closure.steps],
     pressure: card.pressure === undefined ? null : pressureInWords(card.pressure, (celsius) => showTemperature(celsius, unit)),

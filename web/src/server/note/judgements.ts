@@ -5,7 +5,6 @@ import { deduceWording } from '@rose/core/deduce/deduce';
 import { composeNote } from '@rose/core/prose/prose';
 import { asScheme } from '@rose/core/score/own-scheme';
 import { draftScore, schemes, type Scheme } from '@rose/core/score/scheme';
-import { scoreWording } from '@rose/core/score/wording';
 import { hasCommitted } from '@rose/core/wine/note';
 import { deduceNote, nextFamily, settles } from '@rose/knowledge/archetypes/index';
 import { chipName } from '@rose/knowledge/smells/index';
@@ -57,7 +56,7 @@ export const scores = serve(contract.note.scores, async (db, actor, input) => {
         word: draft.word,
         criteria: draft.criteria.map(({ reasons, level: _level, ...rest }) => ({
           ...rest,
-          because: toldReasons(reasons, (reason) => sentence(scoreWording, reason)),
+          because: toldReasons(reasons, (reason) => reason.text),
         })),
       };
     }),

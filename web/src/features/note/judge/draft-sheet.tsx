@@ -3,9 +3,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { draftScore, gradeWord, schemes, sheetFor, type Scheme } from '@rose/core/score/scheme';
 import { reconciled } from '@rose/core/score/reconcile';
-import { scoreWording } from '@rose/core/score/wording';
 import type { NoteDocument } from '@rose/core/wine/note';
-import { sentence } from '@rose/core/wine/reason';
 import { plain } from '@rose/core/wine/search-folding';
 import { SelectField } from '@/ui/select-field';
 import type { ChangeNote } from '../observation';
@@ -97,9 +95,7 @@ export function Sheet({ doc, change }: { doc: NoteDocument; change: ChangeNote }
                 </>
               }
             >
-              <p>
-                {criterion.reasons.map((reason) => `${sentence(scoreWording, reason)}${reason.push === 0 ? '' : ` gives ${plain(reason.push)}`}`).join('; ')}.
-              </p>
+              <p>{criterion.reasons.map((reason) => `${reason.text}${reason.push === 0 ? '' : ` gives ${plain(reason.push)}`}`).join('; ')}.</p>
             </Disclosure>
           </li>
         ))}
