@@ -159,7 +159,11 @@ function classOf(facts: WineFacts, parts: readonly Part[]): StyleChoice {
     if (sugar <= 65 && (factOf(facts, 'acidity') ?? 7) >= 7.2 && (abv ?? 12) <= 10.5) return pick('offdry-riesling', of('sugar against its acidity'));
     if (anyOf(parts, 'vidal') || /ice ?wine|eiswein|vin de glace/i.test(`${factOf(facts, 'appellation') ?? ''} ${factOf(facts, 'site') ?? ''}`))
       return pick('icewine', of('of frozen grapes'));
-    if (sugar >= 120) return pick((factOf(facts, 'acidity') ?? 7) >= 8 ? 'aszu' : 'botrytis', of('sweet by its sugar'));
+    if (sugar >= 120) {
+      // The sharper of the two kinds by degrees, so that a tenth of acid is never another wine.
+      const sharp = clamp(((factOf(facts, 'acidity') ?? 7) - 7) / 2, 0, 1);
+      return pick(sharp >= 0.5 ? 'aszu' : 'botrytis', of('sweet by its sugar'), mixed(generalStyle('botrytis').loads, generalStyle('aszu').loads, sharp));
+    }
     return pick('late-harvest', of('sweet by its sugar'));
   }
   const skins = factOf(facts, 'skinDays');
@@ -248,9 +252,11 @@ export function styleOf(facts: WineFacts): StyleChoice {
 }
 
 /** Where a wine stands on the ladder of classes. A wine in two classes stands on the later rung. */
+const sweetRung = throughAnchors(anchors.sugar, 45);
 export function rungOf(facts: WineFacts, loads: Loads): Rung {
   if (factOf(facts, 'fortified') === true) return 'fortified';
-  if (loads.sweetness >= 58) return 'sweet';
+  // The Union calls a still wine sweet from 45 g/L on.
+  if (loads.sweetness >= sweetRung) return 'sweet';
   if (isSparkling(loads)) return 'sparkling';
   return factOf(facts, 'colour') ?? 'white';
 }
