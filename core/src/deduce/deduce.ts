@@ -76,6 +76,10 @@ export function posterior(evidence: Evidence, archetypes: readonly Archetype[], 
   return normalised(totalled(weigh(evidence, archetypes, cues, end, temper)).slice(0, -1));
 }
 
+/** {@link posterior} with, last, the chance that it is none of the kinds; sums to 1. */
+export const posteriorWithOther = (evidence: Evidence, archetypes: readonly Archetype[], cues: readonly Cue[]): Posterior =>
+  normalised(totalled(weigh(evidence, archetypes, cues, 'middle', tempering)));
+
 /** Chance of each value of a dimension, the likeliest first. */
 export function marginal(
   chances: Posterior,
