@@ -11,7 +11,7 @@ export default defineConfig({
   test: {
     projects: [
       // Pure functions share nothing that a file could spoil for the next: one process has them all.
-      { test: { name: 'core', include: ['core/src/**/*.test.ts', 'knowledge/{src,corpus}/**/*.test.ts'], testTimeout: 60_000, isolate: false } },
+      { test: { name: 'core', include: ['core/src/**/*.test.ts', 'knowledge/{src,corpus,shipped}/**/*.test.ts'], testTimeout: 60_000, isolate: false } },
       // Each file has a database of its own and puts back what it set in the environment: the application is read once for all.
       { extends: true, test: { ...server, name: 'server', include: ['web/src/**/*.test.ts'], isolate: false } },
       { test: { ...server, name: 'scripts', include: ['bin/**/*.test.ts'] } },

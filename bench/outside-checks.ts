@@ -22,4 +22,12 @@ for (const test of testResults.flatMap((suite) => suite.assertionResults)) {
 }
 if (process.argv.includes('--list'))
   for (const [source, n] of [...counts].sort((a, b) => b[1] - a[1])) console.log(`${String(Math.min(n, 30)).padStart(4)}  ${source}`);
+// What was read beside the check and what was written from memory are different things.
+const of = (is: (source: string) => boolean) => [...counts].reduce((sum, [source, n]) => sum + (is(source) ? Math.min(n, 30) : 0), 0);
+const fromMemory = (source: string) => /from memory/.test(source);
+const trade = (source: string) => source.startsWith('common practice');
+const read = (source: string) => /, read\b/.test(source);
+console.log(
+  `read for the check: ${of(read)}; from memory: ${of(fromMemory)}; common practice: ${of(trade)}; other: ${of((source) => !read(source) && !fromMemory(source) && !trade(source))}`,
+);
 console.log(`${[...counts.values()].reduce((sum, n) => sum + Math.min(n, 30), 0)} checks from ${counts.size} sources`);

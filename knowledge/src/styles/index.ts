@@ -14,7 +14,12 @@ import { generalStyles, type GeneralStyle } from './data';
 
 export { generalStyles, type GeneralStyle };
 const byId = new Map(generalStyles.map((style) => [style.id, style]));
-const byName = new Map(generalStyles.map((style) => [fold(style.name), style]));
+/** Names that styles were shipped under: whoever chose one by it still has it. */
+export const formerNames: Readonly<Record<string, string>> = { 'ripe, jammy red of high alcohol': 'ripe-red' };
+const byName = new Map([
+  ...Object.entries(formerNames).map(([name, id]) => [fold(name), byId.get(id)!] as const),
+  ...generalStyles.map((style) => [fold(style.name), style] as const),
+]);
 export const generalStyle = (id: string): GeneralStyle => byId.get(id)!;
 
 export interface StyleChoice {
