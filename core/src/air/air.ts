@@ -205,7 +205,7 @@ export function airFor(wine: AirFacts): AirAdvice {
           minutes: 30,
           says: sparkles ? 'Some pour a great sparkling wine from a carafe: it loses gas.' : 'Others open every bottle half an hour before.',
         }
-      : { choice: 'none' as const, minutes: 0, says: 'Others pour it at once: most reds need no air, and some are hurt by it. The glass gives it some.' };
+      : { choice: 'none' as const, minutes: 0, says: 'Others pour it at once: most wines need no air, and some are hurt by it. The glass gives it some.' };
   // Told in the direction of the choice: what speaks for it is above zero.
   const towards = choice === 'none' ? -1 : 1;
   const told = [...found, ...off].map((reason) => ({ ...reason, push: towards * reason.push })).sort((a, b) => b.push - a.push);

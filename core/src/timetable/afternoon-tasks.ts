@@ -192,6 +192,10 @@ function chilledFor(evening: Evening, wine: string): number | undefined {
   return into === undefined || out === undefined ? undefined : Math.max(1, out - into);
 }
 
+/** Whether a bottle goes into the cold opened: it was tasted before and is stoppered again. */
+export const isStoppered = (tasks: readonly Task[], wine: string): boolean =>
+  tasks.some((task) => task.id === taskId('chill', wine) && task.after.some((before) => kindOfTask(before.task) === 'taste'));
+
 export interface PlannedTask {
   readonly id: string;
   readonly start: number;
@@ -208,7 +212,7 @@ export function plannedTasks(plan: { readonly tasks: readonly Task[]; readonly t
         ? [planned, { id: taskId('out', wine), start: start + task.minutes, minutes: 1 }]
         : [planned];
     })
-    .sort((a, b) => a.start - b.start || (a.id < b.id ? -1 : 1));
+    .sort((a, b) => a.start - b.start || Number(kindOfTask(b.id) === 'out') - Number(kindOfTask(a.id) === 'out') || (a.id < b.id ? -1 : 1));
 }
 
 export type WayOut =

@@ -17,7 +17,13 @@ export const routeNames: Readonly<Record<Route['id'], string>> = {
 export function taskInWords(
   id: string,
   nameOf: (wine: string) => string,
-  more: { readonly minutes: number; readonly route?: Route | undefined; readonly air?: AirChoice | undefined; readonly deposit?: boolean | undefined },
+  more: {
+    readonly minutes: number;
+    readonly route?: Route | undefined;
+    readonly air?: AirChoice | undefined;
+    readonly deposit?: boolean | undefined;
+    readonly stoppered?: boolean | undefined;
+  },
 ): string {
   const wine = wineOfTask(id);
   const name = wine === undefined ? '' : nameOf(wine);
@@ -29,7 +35,7 @@ export function taskInWords(
       return 'Fill the bucket: ice and water, half and half';
     case 'chill':
       if (more.route?.id === 'overnight') return `${name} into the ${more.route.medium.name} for the night`;
-      return `${name} into the ${more.route?.medium.name ?? 'fridge'}, ${minutes}${more.route?.id === 'freezer' ? '. Set an alarm: a forgotten bottle bursts' : ''}`;
+      return `${name}${more.stoppered === true ? ', stoppered again,' : ''} into the ${more.route?.medium.name ?? 'fridge'}, ${minutes}${more.route?.id === 'freezer' ? '. Set an alarm: a forgotten bottle bursts' : ''}`;
     case 'out':
       return `${name} out of the ${more.route?.medium.name ?? 'fridge'}`;
     case 'warm':

@@ -48,7 +48,7 @@ const bubblesFactor = 1.15;
 const longest = 90;
 const longestHeated = 140;
 /** Where the latest end is so many times the earliest, and so many years later, the window says nothing. */
-const helps = 4;
+const helps = 3.5;
 const helpsYears = 12;
 /** Years from which a cap is one of keeping, not of being made to be drunk. */
 const keepsFrom = 8;

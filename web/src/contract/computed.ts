@@ -64,7 +64,8 @@ const eveningWine = z.object({
   faultFound: z.enum(['faulty', 'doubtful']).optional(),
 });
 /** A wine of a flight with all that the Chart and the afternoon compute from. */
-export const flightWine = z.object({ summary: wineSummary, order: orderWine, evening: eveningWine });
+/** `untasted`: as it would be ordered without any note; absent where no note speaks for it. */
+export const flightWine = z.object({ summary: wineSummary, order: orderWine, untasted: orderWine.optional(), evening: eveningWine });
 
 /** What a venue measures in, has and pays; money in minor units of its currency. */
 export const venueFacts = z.object({

@@ -141,7 +141,7 @@ describe('the interface for programs', () => {
 describe('a path that computes gives what the screen’s own function gives', () => {
   it('order and quantities', async () => {
     const order = (await ask('GET', `/flights/${world.flightId}/order?school=ladder`)).json as unknown as { best: { order: string[]; strain: number } };
-    const wines = (await knownWines(connections().db, world.owner.venueId)).map(asOrderWine);
+    const wines = (await knownWines(connections().db, world.owner.venueId)).map((known) => asOrderWine(known));
     const own = bestOrder(wines, [], schoolOf('ladder'));
     expect(own.kind === 'best' && [own.judgement.order, own.judgement.strain]).toEqual([order.best.order, order.best.strain]);
     const amounts = (await ask('GET', `/flights/${world.flightId}/quantities`)).json as unknown as Amounts;

@@ -98,6 +98,20 @@ export function Chart({
         },
   );
 
+  // What the notes changed in it: the best order as it would be without them.
+  const anyTasted = wines.some((wine) => wine.untasted !== undefined);
+  const untasted = useSolver(
+    'order',
+    orderWines.length < 2 || !anyTasted
+      ? null
+      : {
+          wines: wines.map((wine) => wine.untasted ?? wine.order).sort((a, b) => (a.id < b.id ? -1 : 1)),
+          pins: flight.pins,
+          school: flight.school,
+          rests: { most: flight.mostRests, cheese: flight.cheese },
+        },
+  );
+
   const reorder = (next: readonly string[]) => {
     setBefore(now.strain);
     change({ order: next });
@@ -192,6 +206,7 @@ export function Chart({
           before={before}
           move={move}
           solving={solving}
+          untasted={untasted.output}
           mayEdit={mayEdit}
           nameOf={nameOf}
           change={(next) => {

@@ -93,6 +93,8 @@ interface Props {
   readonly before: number | null;
   readonly move: Move | undefined;
   readonly solving: Solving<OrderSolution>;
+  /** The best order as it would be without any note; undefined while no note speaks for a wine. */
+  readonly untasted: OrderSolution | undefined;
   readonly mayEdit: boolean;
   readonly nameOf: (wine: string) => string;
   readonly change: (next: Partial<FlightDocument>) => void;
@@ -105,8 +107,16 @@ export function moveInWords(move: Move, nameOf: (wine: string) => string): strin
   return `Rest with ${restKinds[rest?.kind ?? 'bread'].label} before ${nameOf(move.other)}`;
 }
 
+/** What the notes changed in the best order, with each wine's place before and after. */
+export function movedByNotes(before: readonly string[], after: readonly string[], nameOf: (wine: string) => string): string {
+  const moved = after.flatMap((wine, to) => (before[to] === wine ? [] : [`${nameOf(wine)} ${before.indexOf(wine) + 1} → ${to + 1}`]));
+  return moved.length === 0
+    ? 'Your notes leave the best order as it was.'
+    : `Your notes moved ${counted(moved.length, 'wine')} in the best order: ${moved.join(', ')}.`;
+}
+
 /** How the present order does beside the best one, step by step with its reasons; what one move would do; what the schools say; which missing facts it turns on. */
-export function OrderPanel({ flight, order, wines, now, other, before, move, solving, mayEdit, nameOf, change }: Props) {
+export function OrderPanel({ flight, order, wines, now, other, before, move, solving, untasted, mayEdit, nameOf, change }: Props) {
   const { output: solution, progress, trouble } = solving;
   const school = schoolOf(flight.school);
   const best = solution?.kind === 'best' ? solution.judgement : null;
@@ -219,6 +229,7 @@ export function OrderPanel({ flight, order, wines, now, other, before, move, sol
               {best.order.map((entry) => `${nameOf(entry)}${best.rests.some((rest) => rest.after === entry) ? ' ◆' : ''}`).join(' · ')}
             </span>
           )}
+          {best !== null && untasted?.kind === 'best' && <p className="soft small">{movedByNotes(untasted.judgement.order, best.order, nameOf)}</p>}
           {mayEdit && move !== undefined && (
             <p className="small">
               {moveInWords(move, nameOf)}: the one move that takes most off, <strong className="good">{signed(-move.fall, 1)}</strong>{' '}

@@ -13,6 +13,7 @@ const List = styled.ul`
     display: grid;
     grid-template-columns: minmax(0, 1fr) 220px;
     gap: 20px;
+    align-items: start;
     padding: 12px 0;
     border-bottom: 1px solid var(--line);
   }
@@ -51,7 +52,7 @@ export function AirAdviceList({
           <div>
             <h3>{wine.name}</h3>
             <p>
-              <strong>{airChoices[air.choice]}</strong>
+              <strong>{airChoices[air.choice].replace(/^./, (first) => first.toUpperCase())}</strong>
               {air.minutes > 0 ? `, ${air.minutes} min ahead` : ''}. {air.doubt[0]!.toUpperCase() + air.doubt.slice(1)}
               {air.risk === 'none' ? '' : `; the risk of harm is ${air.risk}`}.
             </p>

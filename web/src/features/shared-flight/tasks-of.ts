@@ -1,5 +1,5 @@
 import type { FlightDocument } from '@rose/core/flight/flight';
-import { kindOfTask, plannedTasks, wineOfTask } from '@rose/core/timetable/afternoon-tasks';
+import { kindOfTask, isStoppered, plannedTasks, wineOfTask } from '@rose/core/timetable/afternoon-tasks';
 import { taskInWords } from '@rose/core/timetable/task-words';
 import type { WholeEvening } from '@rose/knowledge/evening/whole';
 
@@ -19,6 +19,7 @@ export const tasksOf = (whole: WholeEvening, flight: FlightDocument, nameOf: (wi
         minutes: task.minutes,
         route: wine === undefined ? undefined : whole.plan.routes.get(wine),
         air: whole.prepared.find((entry) => entry.wine.id === wine)?.chosenAir.choice,
+        stoppered: wine !== undefined && isStoppered(whole.plan.tasks, wine),
         deposit: whole.prepared.find((entry) => entry.wine.id === wine)?.deposit,
       }),
     };

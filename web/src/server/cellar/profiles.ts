@@ -23,6 +23,8 @@ export interface KnownWine {
   readonly document: WineDocument;
   readonly style: StyleChoice;
   readonly profile: Profile;
+  /** The profile as it would be without any note; undefined where no note speaks for it. */
+  readonly untasted: Profile | undefined;
   readonly age: number | undefined;
   /** The venue's day it was computed for. */
   readonly day: string;
@@ -104,6 +106,7 @@ export async function knownWines(db: Reader, venueId: string, ids?: readonly str
       document,
       style,
       profile: resolveProfile(document.facts, style.style, observed, day),
+      untasted: observed === undefined ? undefined : resolveProfile(document.facts, style.style, undefined, day),
       age: ageOn(day, factOf(document.facts, 'vintage'), isSouthern(factOf(document.facts, 'country'))),
       chips: sound.flatMap((entry) => entry.evidence.chips),
       notes: notes.length,
@@ -128,8 +131,8 @@ export function medianOf(all: readonly Observed[]): Observed {
   return out as Observed;
 }
 
-export const asOrderWine = (known: KnownWine): OrderWine =>
-  orderWine({ id: known.id, name: known.document.name, facts: known.document.facts, profile: known.profile, age: known.age });
+export const asOrderWine = (known: KnownWine, profile = known.profile): OrderWine =>
+  orderWine({ id: known.id, name: known.document.name, facts: known.document.facts, profile, age: known.age });
 
 /** A cellar wine as pairing takes it: its profile, the smells found in it and those of its style: that one was not named does not say that it is not there. */
 export function asPairingWine(known: KnownWine): PairingWine {

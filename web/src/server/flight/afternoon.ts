@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { pouringOrder } from '@rose/core/flight/flight';
 import { panelPours, placeLetter } from '@rose/core/serving-design/serving-design';
-import { plannedTasks, wineOfTask } from '@rose/core/timetable/afternoon-tasks';
+import { isStoppered, plannedTasks, wineOfTask } from '@rose/core/timetable/afternoon-tasks';
 import { taskInWords } from '@rose/core/timetable/task-words';
 import { amountsOf } from '@rose/knowledge/evening/amounts';
 import { blindnessChecks, openingCard, packingList, roomChecks, shoppingList } from '@rose/knowledge/evening/lists';
@@ -57,6 +57,7 @@ export function timetableView(flight: Awaited<ReturnType<typeof readFlight>>['do
           minutes: task.minutes,
           route: wine === undefined ? undefined : plan.routes.get(wine),
           air: prepared.find((entry) => entry.wine.id === wine)?.chosenAir.choice,
+          stoppered: wine !== undefined && isStoppered(plan.tasks, wine),
           deposit: prepared.find((entry) => entry.wine.id === wine)?.deposit,
         }),
         minute,

@@ -22,7 +22,12 @@ export const asEveningInput = (known: KnownWine): EveningInput => ({
   faultFound: known.faultFound,
   reduced: smellsReduced(known.chips),
 });
-export const cellarView = (known: KnownWine): FlightWineView => ({ summary: summarise(known), order: asOrderWine(known), evening: asEveningInput(known) });
+export const cellarView = (known: KnownWine): FlightWineView => ({
+  summary: summarise(known),
+  order: asOrderWine(known),
+  ...(known.untasted === undefined ? {} : { untasted: asOrderWine(known, known.untasted) }),
+  evening: asEveningInput(known),
+});
 
 /** The wines of a flight in pouring order. A wine that was deleted from the cellar is left out. */
 export const winesOf = async (db: Reader, venueId: string, flight: FlightDocument, currency: string): Promise<readonly FlightWineView[]> =>
