@@ -1,5 +1,8 @@
 import type { Archetype } from '@rose/core/deduce/archetype';
-import { grapeNamed, sameGrape } from '../src/grapes/index';
+import { grapeNamed, sameGrapeOf } from '../src/grapes/index';
+
+/** A kind names its grape by the prime name: no country is needed to read it. */
+const sameGrape = sameGrapeOf({});
 
 type Meant = (kind: Archetype) => boolean;
 const sparkling = (kind: Archetype) => kind.making.includes('sparkling');

@@ -4,7 +4,7 @@ import type { WineFacts } from '@rose/core/wine/facts';
 import { factOf } from '@rose/core/wine/stated';
 import { fold } from '@rose/core/wine/search-folding';
 import { appellations } from '../src/appellations/data';
-import { sameGrape } from '../src/grapes/index';
+import { sameGrapeOf } from '../src/grapes/index';
 import { appellationClaim, appellationClaims, euCategory, labelClaims, sweetnessTerm } from '../src/jurisdictions/index';
 import type { WineCase } from './cases';
 import type { Expectation } from './score';
@@ -82,7 +82,7 @@ function answer(facts: WineFacts, asked: Asked): Answer | undefined {
     const one = /\d+ % [A-Z]/.test(asked.claim) && spoken.some((entry) => entry.kind === 'grapes');
     const parts = one || spoken.some(ofGrape) ? spoken.filter(ofGrape) : spoken;
     if (one && parts.length === 0) return undefined;
-    const verdict = parts.length === 0 ? appellationClaim(rule, facts).verdict : worst(parts.map((entry) => check(entry, facts, sameGrape).verdict));
+    const verdict = parts.length === 0 ? appellationClaim(rule, facts).verdict : worst(parts.map((entry) => check(entry, facts, sameGrapeOf(facts)).verdict));
     return told(verdict, rule.name);
   }
   return undefined;

@@ -115,6 +115,7 @@ export const facts = {
   totalMonths: { kind: 'number', group: 'making', label: 'aged in all', unit: 'months', low: 0, high: 1800 },
   bottleMonths: { kind: 'number', group: 'making', label: 'aged in bottle before sale', unit: 'months', low: 0, high: 600 },
   leesMonths: { kind: 'number', group: 'making', label: 'on the lees', unit: 'months', low: 0, high: 600 },
+  stirred: { kind: 'yesno', group: 'making', label: 'lees stirred', yes: 'lees stirred', no: 'lees left alone' },
   skinDays: { kind: 'number', group: 'making', label: 'on the skins', unit: 'days', low: 0, high: 400 },
   driedGrapes: { kind: 'yesno', group: 'making', label: 'dried grapes', yes: 'of dried grapes', no: 'not of dried grapes', hint: 'on mats, racks or the vine' },
   malolactic: { kind: 'yesno', group: 'making', label: 'malolactic', yes: 'malolactic done', no: 'no malolactic' },

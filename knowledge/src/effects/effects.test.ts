@@ -127,6 +127,7 @@ const wines: readonly WineFacts[] = [
   },
   { colour: 'white', sugar: 60, mustWeight: 100, abv: 8, appellation: 'Mosel Auslese', country: 'DE' },
   { colour: 'red', country: 'IT', grapes: [{ grape: 'Bonarda', share: { kind: 'unknown' } }] },
+  { colour: 'white', grapes: [{ grape: 'Melon', share: { kind: 'unknown' } }], leesMonths: 18, vintage: year(2023), country: 'FR' },
   { colour: 'rose', vintage: year(2024), closure: 'screw', glass: 'clear' },
 ].map(stated);
 

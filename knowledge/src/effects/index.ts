@@ -47,6 +47,7 @@ export const factEffects: Readonly<Record<FactId, readonly Effect[]>> = {
   totalMonths: ['drink', 'law'],
   bottleMonths: ['law'],
   leesMonths: ['order', 'expectation', 'table', 'drink', 'theme', 'law'],
+  stirred: ['order', 'expectation', 'table', 'theme'],
   skinDays: ['kind', 'order', 'expectation', 'table', 'cold', 'air', 'drink', 'amounts', 'theme'],
   driedGrapes: ['kind', 'order', 'expectation', 'table', 'cold', 'air', 'drink', 'amounts', 'theme'],
   malolactic: ['expectation'],

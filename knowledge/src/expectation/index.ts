@@ -134,6 +134,7 @@ function awaitedSmells(facts: WineFacts, { style, why, unknown }: StyleChoice, a
   const lees = factOf(facts, 'leesMonths');
   if (lees !== undefined && lees >= 6)
     add(families.bread.label, `${counted(lees, 'month')} on the lees`, lees >= 15 ? 'usual' : 'possible', ['bread', 'dairy']);
+  if (factOf(facts, 'stirred') === true) add(families.dairy.label, 'lees stirred', 'possible', ['dairy', 'bread']);
   if (factOf(facts, 'malolactic') === true) add(families.dairy.label, 'malolactic done', 'possible', ['dairy']);
   if (factOf(facts, 'underFlor') === true) add(families.nut.label, 'a veil of yeast', 'usual', ['nut', 'bread']);
   if (factOf(facts, 'filtered') === false) add(families.bread.label, 'unfiltered', 'possible', ['bread', 'dairy']);

@@ -2,7 +2,7 @@ import { triage, type FaultContext, type Seen, type Triage } from '@rose/core/fa
 import type { NoteDocument } from '@rose/core/wine/note';
 import type { WineFacts } from '@rose/core/wine/facts';
 import { factOf } from '@rose/core/wine/stated';
-import { grapeNamed } from '../grapes/index';
+import { grapeContext, grapeNamed } from '../grapes/index';
 import { ageOn, isSouthern } from '@rose/core/wine/stated';
 import { falseAlarms, faultCues, faults } from './data';
 
@@ -25,7 +25,7 @@ export function faultContext(facts: WineFacts, day: string): FaultContext {
           : false,
     heated: factOf(facts, 'heated'),
     natural: factOf(facts, 'natural'),
-    riesling: factOf(facts, 'grapes')?.some((share) => grapeNamed(share.grape)?.id === 'riesling'),
+    riesling: factOf(facts, 'grapes')?.some((share) => grapeNamed(share.grape, grapeContext(facts))?.id === 'riesling'),
     clearGlass: factOf(facts, 'glass') === undefined ? undefined : factOf(facts, 'glass') === 'clear',
   };
 }

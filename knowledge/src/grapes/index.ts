@@ -53,6 +53,10 @@ export function grapeDoubts(facts: WineFacts): readonly string[] {
 }
 
 /** Whether a grape as written is the grape with this id. */
-export const sameGrape = (written: string, id: string): boolean => grapeNamed(written)?.id === id;
+/** Whether a name as it is written on a wine is one of the grape with that id: a name that means several is read by its country and colour. */
+export const sameGrapeOf =
+  (facts: WineFacts) =>
+  (written: string, id: string): boolean =>
+    grapeNamed(written, grapeContext(facts))?.id === id;
 
 export const grapeNames: readonly string[] = grapes.map((grape) => grape.name);

@@ -4,7 +4,7 @@ import { factOf, narrowedShares } from '@rose/core/wine/stated';
 import { listed } from '@rose/core/wine/plural';
 import { fold, plain } from '@rose/core/wine/search-folding';
 import { appellations, type AppellationRule } from '../appellations/data';
-import { grapeNamed, sameGrape } from '../grapes/index';
+import { grapeContext, grapeNamed, sameGrapeOf } from '../grapes/index';
 import { euCategories, sparklingSource, sparklingSweetness, stillSweetness } from './eu';
 
 export type { Claim, Verdict };
@@ -22,7 +22,7 @@ export function stillSweetnessTerm(facts: WineFacts): Claim {
     };
   let unsure: Claim | undefined;
   for (const term of stillSweetness) {
-    const found = claim(term, facts, sameGrape);
+    const found = claim(term, facts, sameGrapeOf(facts));
     if (found.verdict === 'meets') return unsure ?? eitherTerm(found, facts);
     if (found.verdict === 'unknown') unsure ??= found;
   }
@@ -98,7 +98,7 @@ export function sweetnessTerm(facts: WineFacts): Claim {
 
 /** The EU category: the first that is met, else the first that cannot be told, else "wine" with what fails. */
 export function euCategory(facts: WineFacts): Claim {
-  const claims = euCategories(factOf(facts, 'country')?.toUpperCase()).map((category) => claim(category, facts, sameGrape));
+  const claims = euCategories(factOf(facts, 'country')?.toUpperCase()).map((category) => claim(category, facts, sameGrapeOf(facts)));
   const found = (id: string) => claims.find((entry) => entry.id === id)!;
   const [bubbles, abv, sugar] = [factOf(facts, 'bubbles'), factOf(facts, 'abv'), factOf(facts, 'sugar')];
   if (factOf(facts, 'fortified') === true) return found('liqueur');
@@ -153,7 +153,7 @@ interface LabelRule {
 
 const standsIn = (stated: string, term: string) => ` ${stated} `.includes(` ${term} `);
 const mainGrape = (facts: WineFacts): GrapeShare | undefined => factOf(facts, 'grapes')?.[0];
-const idOf = (written: string): string => grapeNamed(written)?.id ?? fold(written);
+const idOf = (facts: WineFacts, written: string): string => grapeNamed(written, grapeContext(facts))?.id ?? fold(written);
 /** The grapes of a blend, the largest share first; none when it is of one. */
 const severalGrapes = (facts: WineFacts): readonly string[] => {
   const grapes = narrowedShares(factOf(facts, 'grapes') ?? []);
@@ -199,19 +199,19 @@ const labelRules: readonly LabelRule[] = [
     id: 'eu-varieties',
     source: art('Regulation (EU) 2019/33', 'art. 50(1)(a)(ii)', 2019),
     title: (f) => (severalGrapes(f).length > 1 ? `May name ${listed(severalGrapes(f))}, EU` : undefined),
-    requirements: (f) => [{ kind: 'grapes', of: severalGrapes(f).map(idOf), atLeast: 100, label: listed(severalGrapes(f)) }],
+    requirements: (f) => [{ kind: 'grapes', of: severalGrapes(f).map((grape) => idOf(f, grape)), atLeast: 100, label: listed(severalGrapes(f)) }],
   },
   ...thirdCountries.map(([country, name, percent, source]): LabelRule => ({
     id: `${country.toLowerCase()}-variety`,
     source,
     title: (f) => (from(f, country) && mainGrape(f) ? `May name ${mainGrape(f)!.grape}, ${name}` : undefined),
-    requirements: (f) => [{ kind: 'grapes', of: [idOf(mainGrape(f)!.grape)], atLeast: percent, label: mainGrape(f)!.grape }],
+    requirements: (f) => [{ kind: 'grapes', of: [idOf(f, mainGrape(f)!.grape)], atLeast: percent, label: mainGrape(f)!.grape }],
   })),
   {
     id: 'eu-variety',
     source: art('Regulation (EU) 2019/33', 'art. 50', 2019),
     title: (f) => (mainGrape(f) ? `May name ${mainGrape(f)!.grape}, EU` : undefined),
-    requirements: (f) => [{ kind: 'grapes', of: [grapeNamed(mainGrape(f)!.grape)?.id ?? fold(mainGrape(f)!.grape)], atLeast: 85, label: mainGrape(f)!.grape }],
+    requirements: (f) => [{ kind: 'grapes', of: [idOf(f, mainGrape(f)!.grape)], atLeast: 85, label: mainGrape(f)!.grape }],
   },
   {
     id: 'eu-vintage',
@@ -233,8 +233,8 @@ const labelRules: readonly LabelRule[] = [
     requirements: (f) => [
       {
         kind: 'grapes',
-        of: [grapeNamed(mainGrape(f)!.grape)?.id ?? fold(mainGrape(f)!.grape)],
-        atLeast: labrusca.has(grapeNamed(mainGrape(f)!.grape)?.id ?? '') ? 51 : 75,
+        of: [idOf(f, mainGrape(f)!.grape)],
+        atLeast: labrusca.has(idOf(f, mainGrape(f)!.grape)) ? 51 : 75,
         label: mainGrape(f)!.grape,
       },
     ],
@@ -270,7 +270,7 @@ const labelRules: readonly LabelRule[] = [
             source,
             title: (f: WineFacts) => (inState(f, state) && mainGrape(f) ? `May name ${mainGrape(f)!.grape}, the state’s own rule` : undefined),
             requirements: (f: WineFacts): readonly Requirement[] => [
-              { kind: 'grapes', of: [idOf(mainGrape(f)!.grape)], atLeast: grape, label: mainGrape(f)!.grape },
+              { kind: 'grapes', of: [idOf(f, mainGrape(f)!.grape)], atLeast: grape, label: mainGrape(f)!.grape },
             ],
           },
         ]),
@@ -282,7 +282,10 @@ function vintageTitle(facts: WineFacts, where: string): string | undefined {
   return vintage?.kind === 'year' ? `May show ${vintage.year}, ${where}` : undefined;
 }
 /** A grape the tables do not know is compared by its written name. */
-const sameWritten = (written: string, id: string) => sameGrape(written, id) || fold(written) === id;
+const sameWritten = (facts: WineFacts) => {
+  const same = sameGrapeOf(facts);
+  return (written: string, id: string) => same(written, id) || fold(written) === id;
+};
 
 /** Whether variety, vintage and origin may be claimed. A claim that does not arise (no vintage stated) is left out. */
 export function labelClaims(facts: WineFacts): readonly Claim[] {
@@ -290,7 +293,7 @@ export function labelClaims(facts: WineFacts): readonly Claim[] {
     const title = rule.title(facts);
     if (title === undefined) return [];
     const aside = !(rule.id.startsWith('us-') ? from(facts, 'US') : rule.id.startsWith('eu-') ? inUnion(facts) : true);
-    return [{ id: rule.id, title, source: rule.source, aside, ...all(rule.requirements(facts).map((entry) => check(entry, facts, sameWritten))) }];
+    return [{ id: rule.id, title, source: rule.source, aside, ...all(rule.requirements(facts).map((entry) => check(entry, facts, sameWritten(facts)))) }];
   });
 }
 
@@ -300,7 +303,7 @@ export function appellationClaim(rule: AppellationRule, facts: WineFacts): Claim
   const vintage = factOf(facts, 'vintage');
   // What is asked from a vintage on is not asked of older ones.
   const asked = rule.requirements.filter(({ since }) => since === undefined || (vintage?.kind === 'year' && vintage.year >= since));
-  return { id: rule.id, title: `${rule.name}, ${rule.tier}`, source, ...all(asked.map((entry) => check(entry, facts, sameGrape))) };
+  return { id: rule.id, title: `${rule.name}, ${rule.tier}`, source, ...all(asked.map((entry) => check(entry, facts, sameGrapeOf(facts)))) };
 }
 
 /** Words of protection and of tiers that follow a name without changing it. */

@@ -191,6 +191,9 @@ describe('labels', () => {
     ['27 CFR 4.25', '75 % from a county or state', { region: 'x', originKind: 'county', originShare: 75 }, 'us-origin', 'meets'],
   ];
   for (const [source, says, values, id, verdict] of rows) published(source, says, () => expect(claim(values, id)).toBe(verdict));
+  published('one name, two vines (VIVC), from memory', 'a name of two grapes is read by its country: Bonarda of Argentina may be named', () => {
+    expect(claim({ country: 'AR', colour: 'red', grapes: grapes(['Bonarda', 100]) }, 'ar-variety')).toBe('meets');
+  });
   it('a grape is known by its synonyms', () => {
     expect(claim({ grapes: grapes(['Shiraz', 90]) }, 'us-variety')).toBe('meets');
     expect(grapeNamed('Garnacha Tinta')?.id).toBe('grenache');

@@ -2,7 +2,7 @@ import type { WineFacts } from '@rose/core/wine/facts';
 import { factOf, mainGrape } from '@rose/core/wine/stated';
 import type { pairQuestions } from '@rose/core/wine/note';
 import { fold } from '@rose/core/wine/search-folding';
-import { grapeNamed } from '../grapes/index';
+import { grapeContext, grapeNamed } from '../grapes/index';
 
 /** A question on two glasses. */
 export type PairQuestion = keyof typeof pairQuestions;
@@ -34,7 +34,7 @@ function moreWood(left: WineFacts, right: WineFacts): -1 | 1 | null {
 /** The grape that leads, by its prime name where the tables know it. */
 const grapeOf = (facts: WineFacts) => {
   const main = mainGrape(facts);
-  return main === undefined ? undefined : (grapeNamed(main)?.id ?? fold(main));
+  return main === undefined ? undefined : (grapeNamed(main, grapeContext(facts))?.id ?? fold(main));
 };
 
 /**

@@ -228,9 +228,11 @@ function moved(choice: StyleChoice, facts: WineFacts): StyleChoice {
   const abv = factOf(facts, 'abv');
   const stronger = abv === undefined ? 0 : (throughAnchors(anchors.abv, abv) - style.loads.alcohol) / 100;
   const lees = Math.min(1, (factOf(facts, 'leesMonths') ?? 0) / 24);
+  // Stirred lees give more of themselves.
+  const stirred = factOf(facts, 'stirred') === true ? lees : 0;
   const red = style.colour === 'red';
   const by: Partial<Record<keyof Loads, number>> = {
-    body: 12 * more + 22 * stronger + 6 * lees,
+    body: 12 * more + 22 * stronger + 6 * lees + 5 * stirred,
     intensity: 12 * more + 8 * stronger,
     length: 16 * more,
     tannin: red ? 14 * more : 4 * Math.max(0, more),

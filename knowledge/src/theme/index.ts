@@ -3,7 +3,7 @@ import type { ThemeWine } from '@rose/core/theme/theme';
 import type { Lot, WineFacts } from '@rose/core/wine/facts';
 import { factOf, narrowedShares } from '@rose/core/wine/stated';
 import { loadsOf, type Profile } from '@rose/core/wine/profile';
-import { grapeNamed } from '../grapes/index';
+import { grapeContext, grapeNamed } from '../grapes/index';
 
 /** Grapes most guests have met by name. Common practice. */
 export const familiarGrapes: ReadonlySet<string> = new Set([
@@ -44,7 +44,7 @@ export function themeWine(
   const { facts } = wine;
   const grapes = factOf(facts, 'grapes') ?? [];
   const main = narrowedShares(grapes).find((share) => share.low >= oneGrape) ?? (grapes.length === 1 ? { grape: grapes[0]!.grape } : undefined);
-  const known = main === undefined ? undefined : grapeNamed(main.grape);
+  const known = main === undefined ? undefined : grapeNamed(main.grape, grapeContext(facts));
   const vintage = factOf(facts, 'vintage');
   const sugar = factOf(facts, 'sugar');
   const months = factOf(facts, 'woodMonths');
