@@ -99,10 +99,10 @@ describe('the whole path, from a wine to the notebook', () => {
     await mark('health', 'sound');
     const smell = (await page.waitForSelector('input[placeholder^="sour cherry"]'))!;
     await smell.click();
-    await smell.type('granny');
-    await waitForText(page, 'granny smith');
+    await smell.type('Granny Smith');
+    await waitForText(page, 'apple and pear');
     await smell.press('Enter');
-    await waitForText(page, 'green apple');
+    await waitForText(page, 'Granny Smith');
     await press(page, 'On to palate');
     await setScale('acidity', 78);
     await setScale('sweetness', 14);
@@ -142,7 +142,7 @@ describe('the whole path, from a wine to the notebook', () => {
     await page.reload();
     await waitForText(page, 'Judgement');
     await waitForText(page, 'My mark is 84 of 100');
-    await visit(page, `${base}/notebook?q=granny+smith+apple`);
+    await visit(page, `${base}/notebook?q=granny+smith+petrol`);
     expect(await textOf(page)).toContain('No note fits this');
     await visit(page, `${base}/notebook?q=green+apple+lively`);
     await waitForText(page, 'Night Ferry');

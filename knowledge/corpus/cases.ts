@@ -120,6 +120,13 @@ const synonyms = z.object({
   facts: z.record(z.string(), tests),
   smellFamilies: z.record(z.string(), z.string()),
 });
+const word = z.object({
+  ...about,
+  says: z.string(),
+  means: z.string(),
+  family: z.string(),
+  kind: z.enum(['smell', 'fault', 'taste', 'texture', 'look', 'judgement']),
+});
 const files = {
   wines: z.array(wine),
   notes: z.array(note),
@@ -127,12 +134,14 @@ const files = {
   faults: z.array(doubtfulGlass),
   orders: z.array(order),
   synonyms,
+  words: z.array(word),
 };
 export type WineCase = z.output<typeof wine>;
 export type NoteCase = z.output<typeof note>;
 export type PairCase = z.output<typeof pair>;
 export type FaultCase = z.output<typeof doubtfulGlass>;
 export type OrderCase = z.output<typeof order>;
+export type WordCase = z.output<typeof word>;
 export type Synonyms = z.output<typeof synonyms>;
 export type Tests = z.output<typeof tests>;
 export type Cases = { readonly [K in keyof typeof files]: z.output<(typeof files)[K]> };
@@ -147,6 +156,7 @@ export function readCases(folder: string): Cases {
     faults: read('faults', files.faults),
     orders: read('orders', files.orders),
     synonyms: read('synonyms', files.synonyms),
+    words: read('words', files.words),
   };
 }
 /** "Today" of the cases. */

@@ -5,6 +5,7 @@ import { judgeOrderCase } from './orders';
 import { judgePair } from './pairs';
 import { fixedAnswer, type Expectation, type Group } from './score';
 import { judgeWine } from './wines';
+import { judgeWord } from './words';
 
 export interface Judged {
   readonly expectations: readonly Expectation[];
@@ -12,7 +13,7 @@ export interface Judged {
   readonly fixed: Readonly<Partial<Record<Group, number>>>;
 }
 /** Every expectation of the cases, judged. */
-export function judge({ wines, notes, pairs, faults, orders, synonyms }: Cases): Judged {
+export function judge({ wines, notes, pairs, faults, orders, synonyms, words }: Cases): Judged {
   const flights = orders.map(judgeOrderCase);
   const sorted = flights.flatMap((flight) => flight.plainly);
   const accepted = (pick: (one: (typeof notes)[number]['accept']) => readonly string[]) => fixedAnswer(notes.map((note) => pick(note.accept)));
@@ -22,6 +23,7 @@ export function judge({ wines, notes, pairs, faults, orders, synonyms }: Cases):
       ...notes.flatMap((entry) => judgeNote(entry, synonyms)),
       ...pairs.map((entry) => judgePair(entry, notes, synonyms)),
       ...faults.flatMap(judgeFault),
+      ...words.flatMap(judgeWord),
       ...flights.flatMap((flight) => flight.expectations),
     ],
     fixed: {

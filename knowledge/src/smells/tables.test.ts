@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { published } from '@rose/core/testing/published';
 import { classOfHue } from '@rose/core/wine/observables';
 import { hueLab } from '@rose/core/appearance/colour';
+import { oneSlip } from './everyday';
 import { fold } from '@rose/core/wine/search-folding';
 import type { WineFacts } from '@rose/core/wine/facts';
 import { grapes } from '../grapes/data';
@@ -29,6 +30,57 @@ describe('descriptors', () => {
     expect(completions('ros')[0]!.descriptor.name).toBe('rose');
     expect(completions('  ')).toEqual([]);
     expect(completions('zzz')).toEqual([]);
+  });
+  published('common practice', 'a family answers to its everyday words, before any word of it', () => {
+    const family = (text: string) => completions(text)[0]!.descriptor.id;
+    for (const [text, id] of [
+      ['citrus', 'citrus'],
+      ['green', 'herb'],
+      ['flower', 'flower'],
+      ['floral', 'flower'],
+      ['spice', 'spice'],
+      ['stone', 'stony'],
+      ['mineral', 'stony'],
+      ['red fruit', 'red'],
+      ['black fruit', 'dark'],
+      ['tropical', 'tropical'],
+      ['vegetal', 'vegetable'],
+      ['earthy', 'earth'],
+    ] as const)
+      expect(family(text), text).toBe(`family-${id}`);
+  });
+  it('a word is found in any number, ending, spelling and phrase, and with one letter astray it is only near', () => {
+    const first = (text: string) => completions(text)[0];
+    for (const [text, name] of [
+      ['apricots', 'apricot'],
+      ['Strawberries', 'strawberry'],
+      ['plummy', 'black plum'],
+      ['peachy', 'peach'],
+      ['smoky', 'smoke'],
+      ['like a basement', 'damp cellar'],
+      ['it smells of rotten eggs', 'bad egg'],
+      ['moldy', 'damp cellar'],
+      ['freshly mown lawn', 'cut grass'],
+      ['cat’s pee', 'blackcurrant leaf'],
+    ] as const)
+      expect(first(text), text).toMatchObject({ descriptor: { name }, match: 'whole' });
+    expect(first('rasberry')).toMatchObject({ descriptor: { name: 'raspberry' }, match: 'near' });
+    expect(first('strawb')).toMatchObject({ descriptor: { name: 'strawberry' }, match: 'begins' });
+    expect(oneSlip('lemon', 'lemno') && oneSlip('lemon', 'lemons') && !oneSlip('lemon', 'melon') && !oneSlip('rose', 'nose')).toBe(true);
+  });
+  it('every name and synonym finds its own term, in the plural too', () => {
+    for (const entry of descriptors)
+      for (const name of [entry.name, ...entry.synonyms]) {
+        expect(
+          completions(name, 3).some(({ descriptor: found, match }) => found.id === entry.id && match === 'whole'),
+          name,
+        ).toBe(true);
+        if (/[a-z]$/.test(name) && !/(?:s|y|x|ch|sh)$/.test(name))
+          expect(
+            completions(`${name}s`, 3).some(({ descriptor: found }) => found.id === entry.id),
+            `${name}s`,
+          ).toBe(true);
+      }
   });
   it('each family has members and two examples', () => {
     for (const family of Object.keys(families))

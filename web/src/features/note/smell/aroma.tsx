@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { v4 } from 'uuid';
 import { fates, layers, strengths, type Chip, type Fate, type Layer, type NoteDocument, type Strength } from '@rose/core/wine/note';
-import { chipName, completions, descriptor, descriptorOrigins, families } from '@rose/knowledge/smells/index';
+import { chipName, completions, descriptor, descriptorOrigins, families, type Completion } from '@rose/knowledge/smells/index';
 import { BareButton, Button, Key } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { useKey } from '@/ui/keys';
@@ -68,30 +68,38 @@ const Card = styled.div`
     font-size: 0.8125rem;
   }
 `;
+/** How a smell is written down: in the taster's own word where that is a whole one, else by the synonym that answered; undefined for its own name. */
+function wordFor({ match, by, descriptor: { name } }: Completion, typed: string): string | undefined {
+  const word = match === 'whole' ? typed : by;
+  return word === undefined || word.toLowerCase() === name.toLowerCase() ? undefined : word.slice(0, 200);
+}
+
 /** Smells by typing over names and synonyms; a word the vocabulary does not know is kept as the taster's own. */
 export function NameSmell({ label, layer, change }: { label: string; layer: Layer; change: Change }) {
   const [text, setText] = useState('');
   const box = useRef<HTMLInputElement>(null);
   const found = completions(text);
   const own = text.trim();
-  const items = [
-    ...found.map((entry) => ({
-      id: entry.descriptor.id,
-      name: entry.descriptor.name,
-      says: entry.by === undefined ? families[entry.descriptor.family].label : `${entry.by} · ${families[entry.descriptor.family].label}`,
-    })),
-    ...(own !== '' && !found.some((entry) => entry.descriptor.name.toLowerCase() === own.toLowerCase())
-      ? [{ id: 'own', name: own, says: 'your own words' }]
-      : []),
-  ];
+  const known = found.map((entry) => ({
+    id: entry.descriptor.id,
+    name: wordFor(entry, own) ?? entry.descriptor.name,
+    says: entry.match === 'near' ? `nearest to it · ${families[entry.descriptor.family].label}` : families[entry.descriptor.family].label,
+  }));
+  const ownWords = { id: 'own', name: own, says: found.length === 0 ? 'your own words' : 'your own words: no family' };
+  // Enter takes the word as it stands, never a longer one.
+  const items = own === '' || found[0]?.match === 'whole' ? known : [ownWords, ...known];
   useKey((key, event) => {
     if (key !== '/') return;
     event.preventDefault();
     box.current?.focus();
   });
   const add = (key: string) => {
-    const chip: Chip = { id: v4(), ...(key === 'own' ? { words: own.slice(0, 200) } : { term: key }), layer, strength: 2 };
-    change((d) => (chip.term !== undefined && d.chips.some((entry) => entry.term === chip.term && entry.layer === chip.layer) ? d : withChip(chip)(d)));
+    const entry = found.find(({ descriptor: { id } }) => id === key);
+    const words = entry === undefined ? own.slice(0, 200) : wordFor(entry, own);
+    const chip: Chip = { id: v4(), ...(entry === undefined ? {} : { term: key }), ...(words === undefined ? {} : { words }), layer, strength: 2 };
+    // A word twice is one.
+    const there = (other: Chip) => other.layer === chip.layer && (chip.term === undefined ? other.words === chip.words : other.term === chip.term);
+    change((d) => (d.chips.some(there) ? d : withChip(chip)(d)));
     setText('');
   };
   return (
