@@ -28,7 +28,7 @@ export function plainWords(text: string): string {
   }
   return plain
     .split(' ')
-    .map((word) => british[word] ?? word)
+    .map((word) => british[word] ?? (british[word.slice(0, -1)] !== undefined && word.endsWith('s') ? `${british[word.slice(0, -1)]}s` : word))
     .join(' ');
 }
 
