@@ -230,4 +230,5 @@ export const windowFromPurchase = (today: number, keeps: readonly [number, numbe
 export const windowInWords = ({ from, until, doubt }: Pick<DrinkingWindow, 'from' | 'until' | 'doubt'>): string =>
   doubt === 'cannot tell'
     ? `cannot tell until when: some of its kind are past their best by ${until[0]}, some not before ${until[1]}`
-    : `from about ${from.join('–')} until about ${until.join('–')}; ${doubt}`;
+    : `from about ${yearsInWords(from)} until about ${yearsInWords(until)}; ${doubt}`;
+const yearsInWords = ([first, last]: readonly [number, number]) => (first === last ? String(first) : `${first}–${last}`);

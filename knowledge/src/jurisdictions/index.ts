@@ -84,8 +84,17 @@ function sparklingSweetnessTerm(facts: WineFacts): Claim {
   };
 }
 
-/** The word for how sweet the EU lets the wine be called; undefined while what it takes to say so is not known. */
+/** How sweet a wine of spirit that was aged warm is called, by sugar up to g/L: its acid hides much of it. The rules of Madeira, from memory: check. */
+const warmTerms: readonly (readonly [upTo: number, word: string])[] = [
+  [65, 'dry'],
+  [80, 'medium dry'],
+  [96, 'medium sweet'],
+  [Infinity, 'sweet'],
+];
+/** The word for how sweet the EU, or its own rule, lets the wine be called; undefined while what it takes to say so is not known. */
 export function sweetnessWord(facts: WineFacts): string | undefined {
+  const sugar = factOf(facts, 'sugar');
+  if (factOf(facts, 'fortified') === true && factOf(facts, 'heated') === true && sugar !== undefined) return warmTerms.find(([upTo]) => sugar <= upTo)![1];
   const term = sweetnessTerm(facts);
   if (term.verdict !== 'meets') return undefined;
   return term.word ?? term.title.toLowerCase();
@@ -113,7 +122,9 @@ export function euCategory(facts: WineFacts): Claim {
   const met = plausible.find((entry) => entry.verdict === 'meets');
   if (met !== undefined) return met;
   // Must of which less than three fifths of the sugar has fermented.
-  if (abv !== undefined && sugar !== undefined && abv >= 1 && bubbles !== 'sparkling') {
+  // A sweet wine of a protected name is wine however little of its sugar has fermented; without its kind of origin nobody can tell.
+  const mayBeWine = bubbles === 'still' && factOf(facts, 'originKind') !== 'none';
+  if (abv !== undefined && sugar !== undefined && abv >= 1 && bubbles !== 'sparkling' && !mayBeWine) {
     const total = totalAlcohol({ abv: facts.abv, sugar: facts.sugar })![0];
     if (abv < 0.6 * total)
       return {
@@ -293,7 +304,10 @@ export function labelClaims(facts: WineFacts): readonly Claim[] {
     const title = rule.title(facts);
     if (title === undefined) return [];
     const aside = !(rule.id.startsWith('us-') ? from(facts, 'US') : rule.id.startsWith('eu-') ? inUnion(facts) : true);
-    return [{ id: rule.id, title, source: rule.source, aside, ...all(rule.requirements(facts).map((entry) => check(entry, facts, sameWritten(facts)))) }];
+    const found = all(rule.requirements(facts).map((entry) => check(entry, facts, sameWritten(facts))));
+    // A blend that is too little of one grape is not called after it: nobody claims that.
+    const unclaimed = rule.id.endsWith('-variety') && found.verdict === 'fails' && severalGrapes(facts).length > 1;
+    return [{ id: rule.id, title, source: rule.source, aside: aside || unclaimed, ...found }];
   });
 }
 

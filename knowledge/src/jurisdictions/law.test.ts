@@ -6,7 +6,17 @@ import type { GrapeShare, WineFacts } from '@rose/core/wine/facts';
 import { appellations } from '../appellations/data';
 import { grapeNamed } from '../grapes/index';
 import { alcoholTolerance } from './alcohol-tolerance';
-import { appellationClaim, appellationClaims, classifyWine, euCategory, labelClaims, sparklingTerms, stillSweetnessTerm, sweetnessTerm } from './index';
+import {
+  appellationClaim,
+  appellationClaims,
+  classifyWine,
+  euCategory,
+  labelClaims,
+  sparklingTerms,
+  stillSweetnessTerm,
+  sweetnessTerm,
+  sweetnessWord,
+} from './index';
 
 const facts = (values: Record<string, unknown>): WineFacts =>
   Object.fromEntries(Object.entries(values).map(([id, value]) => [id, { value, origin: 'label' }])) as WineFacts;
@@ -395,6 +405,18 @@ describe('appellations', () => {
   published('Regulation (EU) 2019/33, art. 50(1)(a)(ii), from memory', 'two grapes that are all of the wine may both be named', () => {
     const blend = labelClaims(facts({ country: 'HU', grapes: grapes(['Hárslevelű', 20], ['Furmint', 80]) }));
     expect(blend.find((claim) => claim.id === 'eu-varieties')).toMatchObject({ verdict: 'meets', title: 'May name Furmint and Hárslevelű, EU' });
+  });
+  published('rules of Madeira, from memory', 'a Sercial of 55 g/L is dry, a Malvasia of 110 sweet', () => {
+    const madeira = (sugar: number) => sweetnessWord(facts({ fortified: true, heated: true, sugar, acidity: 7, abv: 19 }));
+    expect([55, 75, 90, 110].map(madeira)).toEqual(['dry', 'medium dry', 'medium sweet', 'sweet']);
+  });
+  it('a blend is not told that it may not bear one name of its grapes, and a botrytised wine of a protected name is wine', () => {
+    const rows = labelClaims(facts({ country: 'PT', grapes: grapes(['Touriga Nacional', 70], ['Touriga Franca', 30]) }));
+    expect(rows.filter((entry) => entry.verdict === 'fails' && entry.aside !== true)).toEqual([]);
+    const aszu = { bubbles: 'still', abv: 10.5, sugar: 160, acidity: 9, country: 'HU', fortified: false };
+    expect(euCategory(facts({ ...aszu, originKind: 'pdo' }))).toMatchObject({ id: 'wine', verdict: 'meets' });
+    expect(euCategory(facts(aszu)).verdict).toBe('unknown');
+    expect(euCategory(facts({ ...aszu, originKind: 'none' })).id).toBe('partially-fermented');
   });
   it('shares that cannot hold are said, and so is a term that another could stand for', () => {
     const impossible = labelClaims(
