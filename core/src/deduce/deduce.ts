@@ -119,6 +119,11 @@ const logOdds = (chance: number) => Math.log2(Math.max(1e-9, chance) / Math.max(
 const valuesOf = (dimension: Dimension): readonly string[] => (dimension === 'grape' ? [] : Object.keys(dimensions[dimension]));
 /** From this chance on a value is told. */
 const told = 0.5;
+/** … and from this one, where it is half as likely again as the next. Own choice. */
+const [leading, ahead] = [0.45, 1.5];
+/** Whether the likeliest of some values, given in order, is told. */
+const isTold = ([first, second]: readonly { readonly chance: number }[]) =>
+  first!.chance >= told || (first!.chance >= leading && first!.chance >= ahead * (second?.chance ?? 0));
 /** Bits the record must add to what most kinds are, before a value is told that is not all but sure. */
 const added = 0.3;
 const allButSure = 0.75;
@@ -147,7 +152,10 @@ const grown = {
   moderate: { cool: 0.09, moderate: 0.81, warm: 0.1 },
   warm: { cool: 0.01, moderate: 0.16, warm: 0.83 },
 } as const;
-const grownBeside: Lies = ({ climate }) => grown[climate];
+const anywhere = { cool: 1 / 3, moderate: 1 / 3, warm: 1 / 3 } as const;
+/** What air, a veil of yeast or the taking of its alcohol made of a wine covers where it grew. Common practice. */
+const covered = ({ vessel, making, scales }: Archetype) => vessel === 'flor' || vessel === 'oxidative' || making.includes('veil') || scales.alcohol < 15;
+const grownBeside: Lies = (archetype) => (covered(archetype) ? anywhere : grown[archetype.climate]);
 /** A wine is seldom of another price than is usual for its kind, and seldomer of a price far from it. Our own reading. */
 const beside = {
   cheaper: { cheaper: 0.6, middle: 0.32, dearer: 0.08 },
@@ -191,7 +199,7 @@ function sparklingBy(evidence: Evidence, weighed: Weighed, archetypes: readonly 
 
 /**
  * What the record speaks for: kinds of wine and, on each dimension, the values with their chances, what pushed, and an honest "cannot tell" when
- * nothing is likelier than not, the two ends of the taster's spans disagree, or a value leads only because most kinds have it to begin with.
+ * nothing is likelier than not or clearly ahead, the two ends of the taster's spans disagree, or a value leads only because most kinds have it to begin with.
  */
 export function deduce(evidence: Evidence, archetypes: readonly Archetype[], cues: readonly Cue[]): Deduction {
   const weighed = weigh(evidence, archetypes, cues, 'middle', tempering);
@@ -203,7 +211,10 @@ export function deduce(evidence: Evidence, archetypes: readonly Archetype[], cue
     const values = ranked(on(all));
     const first = values[0]!;
     // A span holds unless at one of its ends another value would be told.
-    const held = ends.every((end) => ranked(on(end)).every(({ value, chance }) => value === first.value || chance < told));
+    const held = ends.every((end) => {
+      const there = ranked(on(end));
+      return there[0]!.value === first.value || !isTold(there);
+    });
     let bits = weighed.prior;
     // A price is read from how finely the wine is made as well: that push comes first.
     const bare = spreadOn(normalised(bits), archetypes, dimension, dimension === 'price' ? ({ price }) => beside[price] : lies);
@@ -222,7 +233,7 @@ export function deduce(evidence: Evidence, archetypes: readonly Archetype[], cue
     const why =
       reasons.length === 1
         ? 'nothing'
-        : first.chance < told
+        : !isTold(values)
           ? 'open'
           : !held
             ? 'spans'

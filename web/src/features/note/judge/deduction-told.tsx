@@ -39,7 +39,7 @@ const Body = styled.div`
 `;
 const percent = (chance: number) => `${Math.round(chance * 100)} %`;
 const why = {
-  open: 'nothing is likelier than not',
+  open: 'nothing is likelier than not, or clearly ahead',
   spans: 'the two ends of your spans speak for different answers',
   start: 'it leads only because most kinds are so to begin with; what you recorded speaks against it',
   nothing: 'nothing but the colour was looked at',
