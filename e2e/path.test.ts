@@ -156,6 +156,8 @@ describe('the whole path, from a wine to the notebook', () => {
     for (const part of ['mussels', 'steamed', 'lemon juice']) {
       const box = (await page.waitForSelector('input[placeholder^="octopus"]'))!;
       await box.click();
+      // What was picked before leaves the box a moment later: letters typed meanwhile would go with it.
+      await page.waitForFunction((element) => (element as HTMLInputElement).value === '', {}, box);
       await box.type(part);
       await page.waitForFunction((wanted) => [...document.querySelectorAll('[role=option]')].some((option) => option.textContent === wanted), {}, part);
       await (await page.$(`::-p-xpath(//*[@role="option"][.="${part}"])`))!.click();
