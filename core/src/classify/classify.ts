@@ -60,6 +60,8 @@ export type Requirement = (
   | { readonly kind: 'is'; readonly fact: 'colour' | 'bubbles' | 'method' | 'originKind' | 'oak'; readonly oneOf: readonly string[] }
   | { readonly kind: 'yes' | 'no'; readonly fact: 'fortified' | 'underFlor' | 'heated' | 'filtered' | 'organic' }
   | { readonly kind: 'grapes'; readonly of: readonly string[]; readonly atLeast: number; readonly label: string }
+  /** Of its place by what it is called; holds of itself. */
+  | { readonly kind: 'by-its-name' }
   /** The wine is of one harvest. */
   | { readonly kind: 'one-year' }
   /** Sugar minus acidity, g/L, is at most. */
@@ -86,7 +88,12 @@ export function totalAlcohol(known: WineFacts): readonly [low: number, high: num
 
 const slack = 1e-9;
 const reason = (id: ClassifyReasonId, args: Record<string, string | number>): ClassifyReason => ({ id, push: 0, unit: 'none', args });
-const missing = (...ids: FactId[]): Finding => ({ verdict: 'unknown', reasons: ids.map((id) => reason('missing', { fact: facts[id].label })), missing: ids });
+/** What is not known, as a finding that cannot tell. */
+export const missingFact = (...ids: FactId[]): Finding => ({
+  verdict: 'unknown',
+  reasons: ids.map((id) => reason('missing', { fact: facts[id].label })),
+  missing: ids,
+});
 
 /** What other facts tell of a figure: a wine is at least as old as its months in wood or on the lees and in bottle, enough to meet what asks no more. */
 function atLeastSo({ kind, fact, value }: Extract<Requirement, { kind: 'at-least' | 'at-most' }>, known: WineFacts): number | undefined {
@@ -113,7 +120,7 @@ function limited(
       reasons: [reason(ask.least ? 'at-least' : 'at-most', { ...args, value, limit: plain(ask.value, 2), holds: 'yes' })],
       missing: [],
     };
-  if (!breaks(ask.value)) return missing(lacks);
+  if (!breaks(ask.value)) return missingFact(lacks);
   const other = ask.elsewhere;
   if (other !== undefined && !breaks(other.value))
     return {
@@ -130,14 +137,14 @@ export function check(requirement: Requirement, known: WineFacts, sameGrape: (wr
     case 'at-least':
     case 'at-most': {
       const value = (factOf(known, requirement.fact) as number | undefined) ?? atLeastSo(requirement, known);
-      if (value === undefined) return missing(requirement.fact);
+      if (value === undefined) return missingFact(requirement.fact);
       const spec = facts[requirement.fact];
       return limited({ ...requirement, least: requirement.kind === 'at-least' }, [value, value], { fact: spec.label, unit: spec.unit }, requirement.fact);
     }
     case 'total-at-least':
     case 'total-at-most': {
       const span = totalAlcohol(known);
-      if (span === undefined) return missing('abv');
+      if (span === undefined) return missingFact('abv');
       return limited(
         { ...requirement, least: requirement.kind === 'total-at-least' },
         span,
@@ -147,7 +154,7 @@ export function check(requirement: Requirement, known: WineFacts, sameGrape: (wr
     }
     case 'is': {
       const value = factOf(known, requirement.fact) as string | undefined;
-      if (value === undefined) return missing(requirement.fact);
+      if (value === undefined) return missingFact(requirement.fact);
       const options: Readonly<Record<string, string>> = facts[requirement.fact].options;
       const holds = requirement.oneOf.includes(value);
       return {
@@ -165,7 +172,7 @@ export function check(requirement: Requirement, known: WineFacts, sameGrape: (wr
     case 'yes':
     case 'no': {
       const value = factOf(known, requirement.fact);
-      if (value === undefined) return missing(requirement.fact);
+      if (value === undefined) return missingFact(requirement.fact);
       const holds = value === (requirement.kind === 'yes');
       const spec = facts[requirement.fact];
       return {
@@ -178,7 +185,7 @@ export function check(requirement: Requirement, known: WineFacts, sameGrape: (wr
     }
     case 'grapes': {
       const grapes = factOf(known, 'grapes');
-      if (grapes === undefined) return missing('grapes');
+      if (grapes === undefined) return missingFact('grapes');
       if (impossibleShares(grapes)) return { verdict: 'unknown', reasons: [reason('shares-impossible', {})], missing: ['grapes'] };
       const counted = narrowedShares(grapes);
       const wanted = counted.filter((entry) => requirement.of.some((id) => sameGrape(entry.grape, id)));
@@ -197,9 +204,11 @@ export function check(requirement: Requirement, known: WineFacts, sameGrape: (wr
       if (high < requirement.atLeast - slack) return { verdict: 'fails', reasons: [reason('share-short', args)], missing: [] };
       return { verdict: 'unknown', reasons: [reason('share-unsure', args)], missing: ['grapes'] };
     }
+    case 'by-its-name':
+      return { verdict: 'meets', reasons: [reason('by-its-name', {})], missing: [] };
     case 'one-year': {
       const vintage = factOf(known, 'vintage');
-      if (vintage === undefined) return missing('vintage');
+      if (vintage === undefined) return missingFact('vintage');
       return vintage.kind === 'year'
         ? { verdict: 'meets', reasons: [reason('is', { value: `of ${vintage.year}` })], missing: [] }
         : { verdict: 'fails', reasons: [reason('is-not', { fact: facts.vintage.label, value: 'none, or several', wanted: 'one harvest' })], missing: [] };
@@ -207,8 +216,8 @@ export function check(requirement: Requirement, known: WineFacts, sameGrape: (wr
     case 'sugar-minus-acid': {
       const sugar = factOf(known, 'sugar');
       const acidity = factOf(known, 'acidity');
-      if (sugar === undefined) return missing('sugar');
-      if (acidity === undefined) return missing('acidity');
+      if (sugar === undefined) return missingFact('sugar');
+      if (acidity === undefined) return missingFact('acidity');
       const holds = sugar - acidity <= requirement.value + slack;
       return {
         verdict: holds ? 'meets' : 'fails',

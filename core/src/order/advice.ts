@@ -96,19 +96,21 @@ export function* factsThatMatter(wines: readonly OrderWine[], pins: readonly Pin
   const asked = wines.flatMap((wine) =>
     (wine.assumed ?? []).flatMap((assumed) => (school.masking[assumed.key] + school.height[assumed.key] > 0 ? [{ wine, assumed }] : [])),
   );
-  const base = yield* partOf(solveOrder(wines, pins, school, rests), 0, 1 / (asked.length * 2 + 1));
+  const solves = asked.length * 2 + 1;
+  const base = yield* partOf(solveOrder(wines, pins, school, rests), 0, 1 / solves);
   if (base.kind === 'impossible') return [];
-  const { order, rests: pauses } = base.judgement;
+  const today = base.judgement;
+  const { order, rests: pauses } = today;
+  function* endAt(wine: OrderWine, key: ProfileKey, value: number, solve: number): Solver<DoubtEnd> {
+    const changed = wines.map((entry) => (entry === wine ? withLoad(entry, key, value) : entry));
+    const solved = yield* partOf(solveOrder(changed, pins, school, rests), solve / solves, 1 / solves);
+    const best = solved.kind === 'best' ? solved.judgement : today;
+    return { value, order: best.order, gain: judgeOrder(changed, order, school, pauses).strain - best.strain };
+  }
   const found: Uncertainty[] = [];
   for (const [i, { wine, assumed }] of asked.entries()) {
-    const ends: DoubtEnd[] = [];
-    for (const [e, value] of [assumed.low, assumed.high].entries()) {
-      const changed = wines.map((entry) => (entry === wine ? withLoad(entry, assumed.key, value) : entry));
-      const solved = yield* partOf(solveOrder(changed, pins, school, rests), (1 + 2 * i + e) / (asked.length * 2 + 1), 1 / (asked.length * 2 + 1));
-      const best = solved.kind === 'best' ? solved.judgement : base.judgement;
-      ends.push({ value, order: best.order, gain: judgeOrder(changed, order, school, pauses).strain - best.strain });
-    }
-    const [low, high] = ends as [DoubtEnd, DoubtEnd];
+    const low = yield* endAt(wine, assumed.key, assumed.low, 1 + 2 * i);
+    const high = yield* endAt(wine, assumed.key, assumed.high, 2 + 2 * i);
     if ([low, high].some((end) => end.gain >= leastStrain && end.order.join() !== order.join()))
       found.push({ wine: wine.id, key: assumed.key, why: assumed.why, best: order, low, high });
   }
@@ -124,11 +126,23 @@ function withLoad(wine: OrderWine, key: ProfileKey, value: number): OrderWine {
   };
 }
 
+/** A wine that stands elsewhere than in another order, with its places from 1. */
+export interface Shift {
+  readonly wine: string;
+  readonly from: number;
+  readonly to: number;
+}
+/** What stands elsewhere in one order than in another of the same wines. */
+export const shiftsBetween = (before: readonly string[], after: readonly string[]): readonly Shift[] =>
+  after.flatMap((wine, to) => (before[to] === wine ? [] : [{ wine, from: before.indexOf(wine) + 1, to: to + 1 }]));
+export const shiftsInWords = (shifts: readonly Shift[], nameOf: (wine: string) => string): string =>
+  shifts.map(({ wine, from, to }) => `${nameOf(wine)} ${from} → ${to}`).join(', ');
+
 export interface SchoolView {
   readonly school: string;
   readonly solution: OrderSolution;
   /** Wines that stand elsewhere than in the order compared with, with their places from 1. */
-  readonly moves: readonly { readonly wine: string; readonly from: number; readonly to: number }[];
+  readonly moves: readonly Shift[];
 }
 /** What each school would pour, beside a given order. */
 export function* compareSchools(wines: readonly OrderWine[], order: readonly string[], pins: readonly Pin[], rests: Rests): Solver<readonly SchoolView[]> {
@@ -139,7 +153,7 @@ export function* compareSchools(wines: readonly OrderWine[], order: readonly str
     views.push({
       school: school.id,
       solution,
-      moves: best.flatMap((wine, to) => (order.indexOf(wine) === to ? [] : [{ wine, from: order.indexOf(wine) + 1, to: to + 1 }])),
+      moves: shiftsBetween(order, best),
     });
   }
   return views;

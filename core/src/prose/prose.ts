@@ -1,6 +1,6 @@
 import { classOfHue, hueLadders, notchWord, observables, type Observed, type Reading, type ScaleObservable } from '../wine/observables';
 import type { Chip, NoteDocument } from '../wine/note';
-import { listed } from '../wine/plural';
+import { capital, listed } from '../wine/plural';
 import { finishWord } from '../finish/finish';
 import { changedSince } from './changed';
 
@@ -61,7 +61,6 @@ function pick(observed: Observed, ids: readonly (keyof Observed)[]): Record<stri
   return Object.fromEntries(ids.filter((id) => observed[id] !== undefined).map((id) => [id, observed[id]]));
 }
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 const an = (next: string) => (/^[aeiou]/i.test(next) ? 'an' : 'a');
 
 function appearance(o: Observed): Draft | undefined {

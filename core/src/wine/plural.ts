@@ -1,5 +1,7 @@
 /** A noun in the plural, by its last sound: "notes", "glasses", "washes". */
 const plural = (one: string): string => (/(?:s|x|ch|sh)$/.test(one) ? `${one}es` : `${one}s`);
+/** A text with a capital first letter. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 /** A count with its noun: "1 note", "3 notes", "no glasses". */
 export const counted = (n: number, one: string, many = plural(one)): string => `${n === 0 ? 'no' : n} ${n === 1 ? one : many}`;
 

@@ -1,4 +1,15 @@
-import { all, check, claim, totalAlcohol, type Claim, type Requirement, type Source, type Verdict } from '@rose/core/classify/classify';
+import {
+  all,
+  check,
+  claim,
+  missingFact,
+  totalAlcohol,
+  type Claim,
+  type Finding,
+  type Requirement,
+  type Source,
+  type Verdict,
+} from '@rose/core/classify/classify';
 import type { GrapeShare, WineFacts } from '@rose/core/wine/facts';
 import { factOf, narrowedShares } from '@rose/core/wine/stated';
 import { listed } from '@rose/core/wine/plural';
@@ -191,9 +202,7 @@ const pdo = (facts: WineFacts) => factOf(facts, 'originKind') === 'pdo';
 const viticultural = (facts: WineFacts) => pdo(facts) || factOf(facts, 'originKind') === 'ava';
 /** The part of the wine that must be of the place; a protected designation is of its place by being one. */
 const shareOfPlace = (facts: WineFacts, percent: number): readonly Requirement[] =>
-  pdo(facts) && factOf(facts, 'originShare') === undefined
-    ? [{ kind: 'is', fact: 'originKind', oneOf: ['pdo'] }]
-    : [{ kind: 'at-least', fact: 'originShare', value: percent }];
+  pdo(facts) && factOf(facts, 'originShare') === undefined ? [{ kind: 'by-its-name' }] : [{ kind: 'at-least', fact: 'originShare', value: percent }];
 /** What states ask above the federal floor, per cent of the place and of the grape. */
 const states: readonly { readonly state: string; readonly origin: number; readonly grape?: number; readonly source: Source }[] = [
   { state: 'California', origin: 100, source: art('17 CCR 17015, from memory: check the current text', 'California', 2024) },
@@ -315,9 +324,13 @@ export function labelClaims(facts: WineFacts): readonly Claim[] {
 export function appellationClaim(rule: AppellationRule, facts: WineFacts): Claim {
   const source = rule.confidence === 'M' ? { ...rule.source, text: `${rule.source.text}, from memory: check the current text` } : rule.source;
   const vintage = factOf(facts, 'vintage');
-  // What is asked from a vintage on is not asked of older ones.
-  const asked = rule.requirements.filter(({ since }) => since === undefined || (vintage?.kind === 'year' && vintage.year >= since));
-  return { id: rule.id, title: `${rule.name}, ${rule.tier}`, source, ...all(asked.map((entry) => check(entry, facts, sameGrapeOf(facts)))) };
+  // What is asked from a vintage on is not asked of older ones; of an unknown one nobody can tell, unless it holds anyway.
+  const asked = rule.requirements.filter(({ since }) => since === undefined || vintage === undefined || (vintage.kind === 'year' && vintage.year >= since));
+  const found = asked.map((entry): Finding => {
+    const finding = check(entry, facts, sameGrapeOf(facts));
+    return entry.since === undefined || vintage !== undefined || finding.verdict === 'meets' ? finding : missingFact('vintage');
+  });
+  return { id: rule.id, title: `${rule.name}, ${rule.tier}`, source, ...all(found) };
 }
 
 /** Words of protection and of tiers that follow a name without changing it. */

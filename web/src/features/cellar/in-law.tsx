@@ -1,6 +1,6 @@
 'use client';
 import type { ClaimView } from '@/contract/answers';
-import { counted } from '@rose/core/wine/plural';
+import { capital, counted } from '@rose/core/wine/plural';
 import { Disclosure } from '@/ui/disclosure';
 import { Entries } from './findings-list';
 
@@ -30,7 +30,7 @@ const Claims = ({ of }: { of: readonly ClaimView[] }) => (
           <span>{claim.title}</span>
           <span className={`verdict ${claim.verdict}`}>{verdictWord[claim.verdict]}</span>
         </div>
-        {claim.because.length > 0 && `${claim.because.join('; ').replace(/^./, (c) => c.toUpperCase())}. `}
+        {claim.because.length > 0 && `${capital(claim.because.join('; '))}. `}
         <span className="source">{claim.source}</span>
       </li>
     ))}

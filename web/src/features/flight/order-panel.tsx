@@ -4,6 +4,7 @@ import type { FlightDocument } from '@rose/core/flight/flight';
 import type { Move } from '@rose/core/order/advice';
 import { asGoodAs, type OrderJudgement } from '@rose/core/order/judge';
 import { restKinds, type OrderWine } from '@rose/core/order/order-wine';
+import { shiftsBetween, shiftsInWords } from '@rose/core/order/advice';
 import { brokenPins } from '@rose/core/order/pins';
 import { schoolOf, schools } from '@rose/core/order/ordering-rules';
 import { mostRests, type OrderSolution } from '@rose/core/order/solve';
@@ -108,11 +109,11 @@ export function moveInWords(move: Move, nameOf: (wine: string) => string): strin
 }
 
 /** What the notes changed in the best order, with each wine's place before and after. */
-export function movedByNotes(before: readonly string[], after: readonly string[], nameOf: (wine: string) => string): string {
-  const moved = after.flatMap((wine, to) => (before[to] === wine ? [] : [`${nameOf(wine)} ${before.indexOf(wine) + 1} → ${to + 1}`]));
+function movedByNotes(before: readonly string[], after: readonly string[], nameOf: (wine: string) => string): string {
+  const moved = shiftsBetween(before, after);
   return moved.length === 0
     ? 'Your notes leave the best order as it was.'
-    : `Your notes moved ${counted(moved.length, 'wine')} in the best order: ${moved.join(', ')}.`;
+    : `Your notes moved ${counted(moved.length, 'wine')} in the best order: ${shiftsInWords(moved, nameOf)}.`;
 }
 
 /** How the present order does beside the best one, step by step with its reasons; what one move would do; what the schools say; which missing facts it turns on. */

@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useState } from 'react';
 import type { FlightDocument } from '@rose/core/flight/flight';
-import type { DoubtEnd, SchoolView, Uncertainty } from '@rose/core/order/advice';
+import { shiftsBetween, shiftsInWords, type DoubtEnd, type SchoolView, type Uncertainty } from '@rose/core/order/advice';
 import { leastStrain } from '@rose/core/order/judge';
 import type { OrderWine } from '@rose/core/order/order-wine';
 import { schoolOf } from '@rose/core/order/ordering-rules';
@@ -75,7 +75,7 @@ export function OrderQuestions({
                 ? 'cannot keep the pins'
                 : view.moves.length === 0
                   ? `as it stands, strain ${strainFigure(view.solution.judgement.strain)}`
-                  : `moves ${view.moves.map((entry) => `${nameOf(entry.wine)} ${entry.from} → ${entry.to}`).join(', ')}`}
+                  : `moves ${shiftsInWords(view.moves, nameOf)}`}
               {mayEdit && view.solution.kind === 'best' && view.moves.length > 0 && (
                 <Button
                   size="small"
@@ -113,6 +113,6 @@ export function OrderQuestions({
 /** What one end of an assumed value asks of the order, told by what leaves its place in the best of today. */
 function endInWords(end: DoubtEnd, best: readonly string[], nameOf: (wine: string) => string): string {
   const at = `At ${Math.round(end.value)} of 100`;
-  const moved = end.order.flatMap((wine, to) => (best[to] === wine ? [] : [`${nameOf(wine)} ${best.indexOf(wine) + 1} → ${to + 1}`]));
-  return end.gain < leastStrain || moved.length === 0 ? `${at} the best order stays.` : `${at}: ${moved.join(', ')}.`;
+  const moved = shiftsBetween(best, end.order);
+  return end.gain < leastStrain || moved.length === 0 ? `${at} the best order stays.` : `${at}: ${shiftsInWords(moved, nameOf)}.`;
 }

@@ -149,7 +149,7 @@ export function Purpose({
             value={flight.reveal}
             // Two that are uncovered together stand side by side.
             onChange={(reveal) => change(reveal === 'pair' ? { reveal, pins: [...flight.pins, ...pairs()] } : { reveal })}
-            options={labels(revealKinds) as typeof revealKinds}
+            options={revealKinds}
           />
           <SelectField
             label="Routine"

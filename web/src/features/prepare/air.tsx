@@ -1,6 +1,7 @@
 'use client';
 import styled from 'styled-components';
 import { airChoices, type AirAdvice, type AirChoice } from '@rose/core/air/air';
+import { capital } from '@rose/core/wine/plural';
 import type { WholeEvening } from '@rose/knowledge/evening/whole';
 import { SelectField } from '@/ui/select-field';
 
@@ -31,7 +32,7 @@ const List = styled.ul`
   }
 `;
 
-const sentenceOf = (reasons: AirAdvice['reasons']) => `${reasons.map((reason) => reason.text).join('; ')}.`.replace(/^./, (first) => first.toUpperCase());
+const sentenceOf = (reasons: AirAdvice['reasons']) => `${capital(reasons.map((reason) => reason.text).join('; '))}.`;
 
 /** To breathe or not: the advice with its reasons, doubt and risk, the other school beside it, and a test with two glasses where it is not clear. */
 export function AirAdviceList({
@@ -52,8 +53,8 @@ export function AirAdviceList({
           <div>
             <h3>{wine.name}</h3>
             <p>
-              <strong>{airChoices[air.choice].replace(/^./, (first) => first.toUpperCase())}</strong>
-              {air.minutes > 0 ? `, ${air.minutes} min ahead` : ''}. {air.doubt[0]!.toUpperCase() + air.doubt.slice(1)}
+              <strong>{capital(airChoices[air.choice])}</strong>
+              {air.minutes > 0 ? `, ${air.minutes} min ahead` : ''}. {capital(air.doubt)}
               {air.risk === 'none' ? '' : `; the risk of harm is ${air.risk}`}.
             </p>
             <p className="soft">{sentenceOf(air.reasons)}</p>

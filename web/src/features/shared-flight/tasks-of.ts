@@ -1,6 +1,6 @@
 import type { FlightDocument } from '@rose/core/flight/flight';
-import { kindOfTask, isStoppered, plannedTasks, wineOfTask } from '@rose/core/timetable/afternoon-tasks';
-import { taskInWords } from '@rose/core/timetable/task-words';
+import { kindOfTask, plannedTasks, wineOfTask } from '@rose/core/timetable/afternoon-tasks';
+import { taskOfEvening } from '@rose/knowledge/evening/task-text';
 import type { WholeEvening } from '@rose/knowledge/evening/whole';
 
 /** The tasks of an afternoon in their order, each in words and with whether it is done. */
@@ -15,13 +15,7 @@ export const tasksOf = (whole: WholeEvening, flight: FlightDocument, nameOf: (wi
       minutes: task.minutes,
       critical: whole.plan.timetable.critical.includes(task.id),
       done: flight.done[task.id] !== undefined,
-      text: taskInWords(task.id, nameOf, {
-        minutes: task.minutes,
-        route: wine === undefined ? undefined : whole.plan.routes.get(wine),
-        air: whole.prepared.find((entry) => entry.wine.id === wine)?.chosenAir.choice,
-        stoppered: wine !== undefined && isStoppered(whole.plan.tasks, wine),
-        deposit: whole.prepared.find((entry) => entry.wine.id === wine)?.deposit,
-      }),
+      text: taskOfEvening(whole, task, nameOf),
     };
   });
 /** Minutes before the first pour from which a task belongs to the day before. */

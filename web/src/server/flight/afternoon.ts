@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { pouringOrder } from '@rose/core/flight/flight';
 import { panelPours, placeLetter } from '@rose/core/serving-design/serving-design';
-import { isStoppered, plannedTasks, wineOfTask } from '@rose/core/timetable/afternoon-tasks';
-import { taskInWords } from '@rose/core/timetable/task-words';
+import { plannedTasks, wineOfTask } from '@rose/core/timetable/afternoon-tasks';
+import { taskOfEvening } from '@rose/knowledge/evening/task-text';
 import { amountsOf } from '@rose/knowledge/evening/amounts';
 import { blindnessChecks, openingCard, packingList, roomChecks, shoppingList } from '@rose/knowledge/evening/lists';
 import type { FlightDocument } from '@rose/core/flight/flight';
@@ -53,13 +53,7 @@ export function timetableView(flight: Awaited<ReturnType<typeof readFlight>>['do
       return {
         id: task.id,
         wine: wine ?? null,
-        text: taskInWords(task.id, (id) => names.get(id) ?? 'a wine', {
-          minutes: task.minutes,
-          route: wine === undefined ? undefined : plan.routes.get(wine),
-          air: prepared.find((entry) => entry.wine.id === wine)?.chosenAir.choice,
-          stoppered: wine !== undefined && isStoppered(plan.tasks, wine),
-          deposit: prepared.find((entry) => entry.wine.id === wine)?.deposit,
-        }),
+        text: taskOfEvening(whole, task, (id) => names.get(id) ?? 'a wine'),
         minute,
         minutes: task.minutes,
         at: firstPour === undefined ? null : instantOf(firstPour, minute).toISOString(),

@@ -9,7 +9,7 @@ import { contract } from '../../contract';
 import { ok, serve, type Member } from '../command';
 import { saveDocument } from '../document';
 import { forbidden, notFound } from '../problem';
-import { completed } from '../account/settings';
+import { completed, settingsOf } from '../account/settings';
 import { knownWines } from '../cellar/profiles';
 import { servingView } from '../cellar/serving';
 import { readRoutine } from '../own-designs/routines';
@@ -76,11 +76,6 @@ export async function readNote(db: Reader, actor: Member, id: string) {
   const mine = row.participant.userId === actor.userId;
   if (!mayReadNote(actor, row.participant.userId, row.note.shared)) throw forbidden();
   const revealed = row.glass.revealedAt !== null;
-  const settings = completed(row.settings);
-  const servedAt = async (wineId: string) => {
-    const [known] = await knownWines(db, actor.venueId, [wineId]);
-    return known === undefined ? '' : servingView(known, settings.temperature).band;
-  };
   const others = await db
     .select({ id: note.id, moment: note.moment, tastedAt: note.tastedAt, document: note.document })
     .from(note)
@@ -104,7 +99,7 @@ export async function readNote(db: Reader, actor: Member, id: string) {
     mayEdit: mayChangeNote(actor, row.participant.userId),
     taster: row.participant.name,
     tastedAt: row.note.tastedAt.toISOString(),
-    day: dayIn(row.note.tastedAt, settings.timeZone),
+    day: dayIn(row.note.tastedAt, completed(row.settings).timeZone),
     tasting: row.tasting,
     code: row.glass.code,
     moment: row.note.moment as Moment,
@@ -119,14 +114,14 @@ export async function readNote(db: Reader, actor: Member, id: string) {
     secondVersion: row.note.blindDocument !== null && !same(row.note.blindDocument, row.note.document),
     /** Hidden and the taster's own to uncover; `named` when the wine behind it is known to the venue. */
     hidden: revealed ? null : { mine: mine && row.tasting.kind === 'solo', named: row.wineId !== null },
-    wine:
-      revealed && row.wineId !== null
-        ? { id: row.wineId, name: row.wineName!, producer: row.producer!, facts: row.wineDocument!.facts, serve: await servedAt(row.wineId) }
-        : null,
+    wine: revealed && row.wineId !== null ? { id: row.wineId, name: row.wineName!, producer: row.producer!, facts: row.wineDocument!.facts } : null,
   };
 }
 export const getNote = serve(contract.note.get, async (db, actor, input, reply) => {
   const found = await readNote(db, actor, input.id);
   reply.etag = `"${found.revision}"`;
-  return found;
+  if (found.wine === null) return { ...found, wine: null };
+  const [known] = await knownWines(db, actor.venueId, [found.wine.id]);
+  const { temperature } = await settingsOf(db, actor.venueId);
+  return { ...found, wine: { ...found.wine, serve: known === undefined ? '' : servingView(known, temperature).band } };
 });
