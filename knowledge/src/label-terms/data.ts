@@ -1,4 +1,4 @@
-import type { FactId, FactValue, Origin } from '@rose/core/wine/facts';
+import type { FactId, FactValue, Origin, WineFacts } from '@rose/core/wine/facts';
 
 /** A fact that a word of a label lets one state, and how firmly: by law, or as such wines usually are. */
 export type Implied = { [Id in FactId]: { readonly id: Id; readonly value: FactValue<Id>; readonly origin: Extract<Origin, 'law' | 'assumed'> } }[FactId];
@@ -8,6 +8,8 @@ export interface LabelTerm {
   readonly words: readonly string[];
   /** ISO 3166 codes of the countries it means this in; absent: anywhere. */
   readonly countries?: readonly string[];
+  /** Colours of which its figures hold; absent: of any. */
+  readonly colours?: readonly NonNullable<WineFacts['colour']>['value'][];
   /** What it means, a sentence. */
   readonly means: string;
   readonly implies: readonly Implied[];
@@ -23,17 +25,19 @@ const term = (words: string, means: string, implies: readonly Implied[] = [], co
   source,
   ...(countries === undefined ? {} : { countries: countries.split(' ') }),
 });
+/** Ages that a law asks of reds; whites and rosés of the name have others. */
+const ofReds = (entry: LabelTerm): LabelTerm => ({ ...entry, colours: ['red'] });
 const spain = 'RD 1363/2011, from memory: check the current text';
 const german = 'WeinG and WeinV, from memory: check the current text';
-const nativeSpirit = [law('fortified', true)];
+const spirit = [law('fortified', true)];
 
 /** Words of labels; the figures that a law asks are its least, from memory where it says so. */
 export const labelTerms: readonly LabelTerm[] = [
   term('joven', 'young, with little wood or none', [mostly('oak', 'none')], 'ES'),
   term('roble|tinto roble', 'some months in oak, fewer than a crianza has', [mostly('oak', 'used'), mostly('woodMonths', 4)], 'ES'),
-  term('crianza', 'two years in all for a red, six months of them in oak at least', [law('oak', 'used'), law('woodMonths', 6), law('totalMonths', 24)], 'ES', spain),
-  term('gran reserva', 'five years in all for a red, eighteen months of them in oak at least', [law('oak', 'used'), law('woodMonths', 18), law('totalMonths', 60)], 'ES', spain),
-  term('reserva', 'three years in all for a red, a year of them in oak at least', [law('oak', 'used'), law('woodMonths', 12), law('totalMonths', 36)], 'ES', spain),
+  ofReds(term('crianza', 'two years in all for a red, six months of them in oak at least', [law('oak', 'used'), law('woodMonths', 6), law('totalMonths', 24)], 'ES', spain)),
+  ofReds(term('gran reserva', 'five years in all for a red, eighteen months of them in oak at least', [law('oak', 'used'), law('woodMonths', 18), law('totalMonths', 60)], 'ES', spain)),
+  ofReds(term('reserva', 'three years in all for a red, a year of them in oak at least', [law('oak', 'used'), law('woodMonths', 12), law('totalMonths', 36)], 'ES', spain)),
   term('reserva|gran reserva|reserve|réserve', 'a word of the maker’s: it promises no age by law here', [], 'CL AR US AU NZ ZA FR'),
   term('riserva', 'kept longer before sale than the plain wine, as its specification says', [], 'IT'),
   term('superiore', 'of a little more strength or ripeness than the plain wine, as its specification says', [], 'IT'),
@@ -57,9 +61,9 @@ export const labelTerms: readonly LabelTerm[] = [
   term('frizzante|perlant|pétillant|perlwein|vino de aguja', 'lightly sparkling', [law('bubbles', 'light')]),
   term('spumante|espumante|espumoso|sekt|mousseux', 'sparkling', [law('bubbles', 'sparkling')]),
   term('vin jaune', 'years under a veil of yeast, never topped up', [law('underFlor', true), law('woodMonths', 60)], 'FR'),
-  term('fino|manzanilla', 'aged under a veil of yeast, with spirit', [...nativeSpirit, law('underFlor', true)], 'ES'),
-  term('oloroso', 'aged in air, with spirit, without a veil', [...nativeSpirit, law('underFlor', false)], 'ES'),
-  term('ruby|tawny|late bottled vintage|lbv|colheita', 'with spirit', nativeSpirit, 'PT'),
+  term('fino|manzanilla', 'aged under a veil of yeast, with spirit', [...spirit, law('underFlor', true)], 'ES'),
+  term('oloroso', 'aged in air, with spirit, without a veil', [...spirit, law('underFlor', false)], 'ES'),
+  term('ruby|tawny|late bottled vintage|lbv|colheita', 'with spirit', spirit, 'PT'),
   term('sercial|verdelho|bual|boal|malmsey|malvazia', 'with spirit and aged warm, where it is a Madeira', [], 'PT'),
   term('unfiltered|non filtré|ungefiltert|non filtrato|sin filtrar', 'not filtered: it may be hazy', [law('filtered', false)]),
   term('organic|bio|biologique|biologico|ecológico|ökologisch', 'of organic growing', [law('organic', true)]),

@@ -1,6 +1,6 @@
 import { fold } from '@rose/core/wine/search-folding';
 import { factOf } from '@rose/core/wine/stated';
-import type { WineDocument } from '@rose/core/wine/facts';
+import type { WineDocument, WineFacts } from '@rose/core/wine/facts';
 import { labelTerms, type Implied, type LabelTerm } from './data';
 
 export interface FoundTerm {
@@ -12,18 +12,23 @@ export interface FoundTerm {
   readonly implies: readonly Implied[];
 }
 const rows = labelTerms.flatMap((entry) => entry.words.map((word) => ({ entry, word, folded: fold(word) }))).sort((a, b) => b.folded.length - a.folded.length);
-const holdsIn = (country: string | undefined, { countries }: LabelTerm) => countries === undefined || (country !== undefined && countries.includes(country));
+const holdsOf = (facts: WineFacts, { countries, colours }: LabelTerm) => {
+  const [country, colour] = [factOf(facts, 'country')?.toUpperCase(), factOf(facts, 'colour')];
+  return (
+    (countries === undefined || (country !== undefined && countries.includes(country))) &&
+    (colours === undefined || (colour !== undefined && colours.includes(colour)))
+  );
+};
 
 /**
  * The words of a wine's label, its name and its appellation, that say how it was made or graded, where they mean that in its country; the longest of those
  * that overlap. Nothing is stated by it: what a word implies is offered, and a stated fact is never touched.
  */
 export function termsOnLabel(wine: Pick<WineDocument, 'name' | 'facts'>): readonly FoundTerm[] {
-  const country = factOf(wine.facts, 'country')?.toUpperCase();
   let text = ` ${fold(`${wine.name} ${factOf(wine.facts, 'appellation') ?? ''}`)} `;
   const found: FoundTerm[] = [];
   for (const { entry, word, folded } of rows) {
-    if (!text.includes(` ${folded} `) || !holdsIn(country, entry)) continue;
+    if (!text.includes(` ${folded} `) || !holdsOf(wine.facts, entry)) continue;
     text = text.replaceAll(` ${folded} `, ' · ');
     found.push({ word, means: entry.means, source: entry.source, implies: entry.implies.filter(({ id }) => factOf(wine.facts, id) === undefined) });
   }

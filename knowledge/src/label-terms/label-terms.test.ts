@@ -21,13 +21,15 @@ describe('the words of a label', () => {
     expect(stated('Zéro Dosage brut nature')).toEqual({ dosed: false, bubbles: 'sparkling' });
   });
   published('RD 1363/2011, from memory', 'a gran reserva of Spain is five years old, eighteen months of it in oak; elsewhere the word promises nothing', () => {
-    expect(stated('Gran Reserva', { country: 'ES' })).toEqual({ oak: 'used', woodMonths: 18, totalMonths: 60 });
+    expect(stated('Gran Reserva', { country: 'ES', colour: 'red' })).toEqual({ oak: 'used', woodMonths: 18, totalMonths: 60 });
     expect(on('Gran Reserva', { country: 'CL' })).toMatchObject([{ word: 'gran reserva', implies: [] }]);
     expect(on('Gran Reserva')).toEqual([]);
+    // Whites of the name are asked other ages.
+    expect(on('Gran Reserva', { country: 'ES', colour: 'white' })).toEqual([]);
   });
   it('are found whole, in the name and in the appellation, and never touch what is stated', () => {
     expect(on('Robledo', { country: 'ES' })).toEqual([]);
-    expect(stated('Tinto', { country: 'ES', appellation: 'Rioja Crianza', woodMonths: 14 })).toEqual({ oak: 'used', totalMonths: 24 });
+    expect(stated('Tinto', { country: 'ES', colour: 'red', appellation: 'Rioja Crianza', woodMonths: 14 })).toEqual({ oak: 'used', totalMonths: 24 });
   });
   it('every word has its meaning, and what it implies is a fact the registry takes', () => {
     for (const { words, means, implies, countries } of labelTerms) {

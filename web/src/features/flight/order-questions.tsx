@@ -94,7 +94,7 @@ export function OrderQuestions({
       )}
       {doubts !== null && (
         <ul aria-label="Missing facts that matter">
-          {doubts.length === 0 && <li>None: the best order is the same at either end of every assumed value.</li>}
+          {doubts.length === 0 && <li>None: at neither end of any assumed value would another order be felt to be better.</li>}
           {doubts.map((doubt) => (
             <li key={`${doubt.wine} ${doubt.key}`}>
               <strong style={{ color: 'var(--ink)' }}>
