@@ -65,6 +65,7 @@ export const hueLab: Readonly<Record<Hue, Lab>> = {
   pink: { l: 80, a: 24, b: 3 },
   salmon: { l: 79, a: 19, b: 20 },
   onion: { l: 77, a: 13, b: 32 },
+  palegold: { l: 82, a: 8, b: 50 },
   honey: { l: 76, a: 14, b: 56 },
   orange: { l: 66, a: 25, b: 62 },
   copper: { l: 54, a: 33, b: 54 },

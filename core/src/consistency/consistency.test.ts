@@ -4,6 +4,7 @@ import { anyObserved } from '../testing/any-note';
 import type { WineFacts } from '../wine/facts';
 import { emptyNote, type NoteDocument } from '../wine/note';
 import type { Observed } from '../wine/observables';
+import { published } from '../testing/published';
 import { contradictions, pullingApart, ruleIds, type ChipReading, type RuleId } from './consistency';
 
 const plain: ChipReading = { fault: [], count: 4, gone: 0, fated: 0 };
@@ -52,6 +53,7 @@ const cases: Record<RuleId, [Side, Side]> = {
     { observed: { complexity: 75 }, chips: { count: 2 } },
   ],
   'seamless-but-sticking-out': [{ observed: { balance: 80, acidity: 90 } }, { observed: { balance: 80, acidity: 89 } }],
+  'balance-over-fruit': [{ observed: { balance: 80, tannin: 88, intensity: 35 } }, { observed: { balance: 80, tannin: 84, intensity: 35 } }],
   'disliked-but-again': [{ observed: { liking: 10, another: 'yes' } }, { observed: { liking: 10, another: 'perhaps' } }],
   'loved-but-not-again': [{ observed: { liking: 85, another: 'no' } }, { observed: { liking: 84, another: 'no' } }],
   'past-and-high': [{ observed: { readiness: 'past', quality: 90 } }, { observed: { readiness: 'fading', quality: 90 } }],
@@ -78,6 +80,19 @@ describe('consistency', () => {
       expect(fires(yes)).toContain(rule);
       expect(fires(no)).not.toContain(rule);
     });
+  published('common practice', 'a gold that skins made is amber, a young white is water at its rim, old raisined white is opaque', () => {
+    expect(fires({ observed: { colour: 'amber', hue: 'gold' } })).toEqual([]);
+    expect(fires({ observed: { colour: 'amber', hue: 'ruby' } })).toEqual(['hue-of-another-colour']);
+    expect(fires({ observed: { hue: 'lemon', rimHue: 'colourless' } })).toEqual([]);
+    expect(fires({ observed: { hue: 'gold', rimHue: 'greenish' } })).toEqual(['rim-younger-than-core']);
+    expect(fires({ observed: { colour: 'white', hue: 'brown', depth: 95 } })).toEqual([]);
+  });
+  it('tells harmony by how far one part stands over the fruit, and lets sugar carry acid', () => {
+    const told = contradictions({ ...emptyNote, observed: { balance: 80, tannin: 88, acidity: 85, intensity: 35 } }, plain);
+    expect(told.map(({ because }) => because)).toEqual(['tannin stands 53 above the fruit: for now it leads; food or years may bring them together']);
+    expect(fires({ observed: { balance: 80, acidity: 89, intensity: 35, sweetness: 75 } })).toEqual([]);
+    expect(fires({ observed: { balance: 40, tannin: 88, intensity: 35 } })).toEqual([]);
+  });
   it('names both passages in words, and a span contradicts only when both its ends do', () => {
     fc.assert(
       fc.property(anyObserved, (observed) => {

@@ -1,7 +1,17 @@
 import type { WineFacts } from '../wine/facts';
 import { factOf } from '../wine/stated';
 import type { NoteDocument } from '../wine/note';
-import { classOfHue, colourWord, hueLadders, midpoint, observableIds, observables, valueInWords, type ObservableId } from '../wine/observables';
+import {
+  classOfHue,
+  colourWord,
+  hueLadders,
+  midpoint,
+  type ColourClass,
+  observableIds,
+  observables,
+  valueInWords,
+  type ObservableId,
+} from '../wine/observables';
 import { rule, type Args, type Rule } from '../wine/rule';
 
 /** One of two statements that cannot easily both hold: which observation, and how it reads. */
@@ -56,6 +66,27 @@ const both = ({ note }: Look, a: ObservableId, b: ObservableId): Pair => ({ a, a
 const against = ({ note }: Look, a: ObservableId, of: 'chips' | 'label', says: string): Pair => ({ a, aSays: reads(note, a), b: of, bSays: says });
 const marked = ({ note }: Look) => note.observed.quality ?? 0;
 const known = ({ label }: Look, id: 'sugar' | 'abv') => (label === undefined ? undefined : factOf(label, id));
+
+/** Hues two classes share: a white turned gold or brown by its skins, a rosé of copper. */
+const sharedHues: Readonly<Partial<Record<string, ColourClass>>> = {
+  gold: 'amber',
+  oldgold: 'amber',
+  brown: 'amber',
+  copper: 'rose',
+  onion: 'amber',
+  salmon: 'amber',
+  tawny: 'amber',
+};
+/** How far over the fruit grip or acid may stand before it leads: two notches of the scale. Own choice. */
+const farAbove = 50;
+/** The part of the palate that stands furthest above the fruit, where that is far; sugar carries acid, so much of it excuses so much. */
+function overFruit({ scale }: Look, fruit: number) {
+  const parts = [
+    { id: 'tannin', word: 'tannin', by: (scale('tannin') ?? 0) - fruit },
+    { id: 'acidity', word: 'acidity', by: (scale('acidity') ?? 0) - Math.max(fruit, scale('sweetness') ?? 0) },
+  ] as const;
+  return parts.filter(({ by }) => by >= farAbove).sort((a, b) => b.by - a.by)[0];
+}
 
 /** Statements that cannot easily both hold, one rule each: on the note where it fires, the nearest note where it does not stands in the tests. */
 const rules = [
@@ -147,7 +178,9 @@ const rules = [
       const { hue, colour } = look.note.observed;
       if (hue === undefined || colour === undefined) return undefined;
       const of = classOfHue(hue);
-      return of === undefined || of === colour ? undefined : { ...both(look, 'colour', 'hue'), hue: observables.hue.options[hue], wine: colourWord[of] };
+      return of === undefined || of === colour || sharedHues[hue] === colour
+        ? undefined
+        : { ...both(look, 'colour', 'hue'), hue: observables.hue.options[hue], wine: colourWord[of] };
     },
     push: hard,
     says: ({ hue, wine }) => `${hue} is a hue of ${wine} wine`,
@@ -161,7 +194,8 @@ const rules = [
       const of = classOfHue(hue);
       if (of === undefined || classOfHue(rimHue) !== of) return undefined;
       const ladder = Object.keys(hueLadders[of]);
-      return ladder.indexOf(hue) - ladder.indexOf(rimHue) >= 2 ? both(look, 'hue', 'rimHue') : undefined;
+      // Wine thins out at the rim: a young white is water there.
+      return rimHue !== 'colourless' && ladder.indexOf(hue) - ladder.indexOf(rimHue) >= 2 ? both(look, 'hue', 'rimHue') : undefined;
     },
     push: odd,
     says: () => 'the rim ages first: it is seldom the younger of the two',
@@ -221,6 +255,19 @@ const rules = [
     says: () => 'what reads this high usually sticks out',
   }),
   pull({
+    id: 'balance-over-fruit',
+    title: 'In balance, with one part far above the fruit',
+    when(look: Look) {
+      if (!atLeast(look.scale('balance'), 62)) return undefined;
+      const fruit = look.scale('intensity');
+      if (fruit === undefined) return undefined;
+      const above = overFruit(look, fruit);
+      return above === undefined ? undefined : { ...both(look, 'balance', above.id), part: above.word, by: Math.round(above.by) };
+    },
+    push: odd,
+    says: ({ part, by }) => `${part} stands ${by} above the fruit: for now it leads; food or years may bring them together`,
+  }),
+  pull({
     id: 'disliked-but-again',
     title: 'Not liked, and again',
     when: (look: Look) => (below(look.scale('liking'), 20) && look.note.observed.another === 'yes' ? both(look, 'liking', 'another') : undefined),
@@ -273,9 +320,13 @@ const rules = [
   pull({
     id: 'opaque-white',
     title: 'An opaque white',
-    when: (look: Look) => (look.note.observed.colour === 'white' && atLeast(look.scale('depth'), 88) ? both(look, 'colour', 'depth') : undefined),
+    when(look: Look) {
+      const { colour, hue, clarity } = look.note.observed;
+      const dark = hue === 'brown' || hue === 'oldgold' || clarity === 'cloudy';
+      return colour === 'white' && !dark && atLeast(look.scale('depth'), 88) ? both(look, 'colour', 'depth') : undefined;
+    },
     push: odd,
-    says: () => 'no white is opaque, unless it is cloudy',
+    says: () => 'a white is opaque only where it has turned brown, as raisins and years in cask make it, or where it is cloudy',
   }),
   pull({
     id: 'cream-from-nothing',

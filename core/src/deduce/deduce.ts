@@ -153,8 +153,10 @@ const grown = {
   warm: { cool: 0.01, moderate: 0.16, warm: 0.83 },
 } as const;
 const anywhere = { cool: 1 / 3, moderate: 1 / 3, warm: 1 / 3 } as const;
-/** What air, a veil of yeast or the taking of its alcohol made of a wine covers where it grew. Common practice. */
-const covered = ({ vessel, making, scales }: Archetype) => vessel === 'flor' || vessel === 'oxidative' || making.includes('veil') || scales.alcohol < 15;
+/** What air, a veil of yeast, long skins or the taking of its alcohol made of a white covers where it grew. Common practice. */
+const covered = ({ colour, vessel, making, scales }: Archetype) =>
+  vessel === 'flor' || vessel === 'oxidative' || making.includes('veil') || scales.alcohol < 15 || (colour === 'amber' && scales.tannin >= gripOfLongSkins);
+const gripOfLongSkins = 40;
 const grownBeside: Lies = (archetype) => (covered(archetype) ? anywhere : grown[archetype.climate]);
 /** A wine is seldom of another price than is usual for its kind, and seldomer of a price far from it. Our own reading. */
 const beside = {

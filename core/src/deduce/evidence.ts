@@ -263,7 +263,7 @@ export function cuesFor(
       ({ observed }) =>
         observed.finish === undefined || observed.finish.atLeast === true ? undefined : stepOf(throughAnchors(anchors.finish, observed.finish.seconds)),
       (a) => a.scales.length,
-      14,
+      22,
     ),
   ];
 }

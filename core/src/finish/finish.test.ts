@@ -1,16 +1,58 @@
 import { describe, expect, it } from 'vitest';
 import { published } from '../testing/published';
-import { readFinish, sipsAgree, stopFor } from './finish';
+import { bandAt, byFeel, readFinish, rulers, sipsAgree, stopFor, usualRuler } from './finish';
+import { ownRuler } from './ruler-schema';
 
-const word = (seconds: number, ruler: number) => readFinish(seconds).words[ruler]!.word;
+const word = (seconds: number, ruler: string) => readFinish(seconds).words.find((entry) => entry.ruler === ruler)!.word;
 describe('rulers of the finish', () => {
   published('Vedel; Peynaud, Le goût du vin', 'a caudalie is one second of aromatic persistence', () => expect(readFinish(12).caudalies).toBe(12));
   published('common practice', 'about ten seconds is short, thirty medium, a minute long, by the slow ruler', () =>
-    expect([word(10, 0), word(30, 0), word(60, 0)]).toEqual(['short', 'medium', 'long']),
+    expect([word(10, 'slow ruler'), word(30, 'slow ruler'), word(60, 'slow ruler')]).toEqual(['short', 'medium', 'long']),
   );
   published('handbooks: under about 5 s short, over about 10 s long', 'the short ruler', () =>
-    expect([word(4, 1), word(7, 1), word(12, 1)]).toEqual(['short', 'medium', 'long']),
+    expect([word(4, usualRuler.label), word(7, usualRuler.label), word(12, usualRuler.label)]).toEqual(['short', 'medium', 'long']),
   );
+});
+
+describe('a length said by feel', () => {
+  it('stands for the seconds of its word, and reads back as that word by the same ruler', () => {
+    for (const ruler of rulers)
+      for (const { word } of ruler.words) {
+        const { seconds, between } = byFeel(ruler, word)!;
+        expect(bandAt(ruler, seconds).word).toBe(word);
+        expect(between[0]).toBeLessThan(between[1]);
+        expect(seconds).toBeGreaterThanOrEqual(between[0]);
+        expect(seconds).toBeLessThanOrEqual(between[1]);
+      }
+    expect(byFeel(usualRuler, 'endless')).toBeUndefined();
+  });
+  it('is by a ruler of the host’s own too, which rises from nothing and has a word for each length', () => {
+    const own = {
+      label: 'ours',
+      words: [
+        { from: 0, word: 'brief' },
+        { from: 12, word: 'fair' },
+      ],
+    };
+    expect(ownRuler.parse(own)).toEqual(own);
+    for (const words of [
+      [],
+      [{ from: 0, word: 'a' }],
+      [
+        { from: 2, word: 'a' },
+        { from: 5, word: 'b' },
+      ],
+      [
+        { from: 0, word: 'a' },
+        { from: 0, word: 'b' },
+      ],
+      [
+        { from: 0, word: 'a' },
+        { from: 5, word: 'A' },
+      ],
+    ])
+      expect(ownRuler.safeParse({ ...own, words }).success).toBe(false);
+  });
 });
 
 describe('two sips of one glass', () => {

@@ -1,12 +1,28 @@
 /** Rulers for the length of a finish, as data. The seconds are what is stored; a ruler only gives them a word. */
-export interface Ruler {
-  readonly id: string;
+export interface OwnRuler {
   readonly label: string;
   /** Rising: a word holds from its seconds on. */
   readonly words: readonly { readonly from: number; readonly word: string }[];
+}
+/** A ruler that ships, with where it comes from. */
+export interface Ruler extends OwnRuler {
+  readonly id: string;
   readonly source: string;
 }
+/** The handbooks' short ruler: what a note uses where the host chose none. */
+export const usualRuler: Ruler = {
+  id: 'handbook',
+  label: 'short ruler',
+  words: [
+    { from: 0, word: 'short' },
+    { from: 5, word: 'medium' },
+    { from: 10, word: 'long' },
+    { from: 20, word: 'very long' },
+  ],
+  source: 'handbooks: under about 5 s short, over about 10 s long',
+};
 export const rulers: readonly Ruler[] = [
+  usualRuler,
   {
     id: 'slow',
     label: 'slow ruler',
@@ -18,18 +34,24 @@ export const rulers: readonly Ruler[] = [
     ],
     source: 'common practice: about 10 s short, 30 s medium, a minute long',
   },
-  {
-    id: 'handbook',
-    label: 'short ruler',
-    words: [
-      { from: 0, word: 'short' },
-      { from: 5, word: 'medium' },
-      { from: 10, word: 'long' },
-      { from: 20, word: 'very long' },
-    ],
-    source: 'handbooks: under about 5 s short, over about 10 s long',
-  },
 ];
+/** A band of a ruler: its word, the seconds it runs from and to, and whether it is the last, which has no end. */
+export interface Band {
+  readonly word: string;
+  readonly from: number;
+  readonly to: number | undefined;
+  readonly last: boolean;
+}
+export const bandsOf = ({ words }: Pick<OwnRuler, 'words'>): readonly Band[] =>
+  words.map(({ from, word }, at) => ({ word, from, to: words[at + 1]?.from, last: at === words.length - 1 }));
+export const bandAt = (ruler: Pick<OwnRuler, 'words'>, seconds: number): Band => bandsOf(ruler).findLast(({ from }) => seconds >= from)!;
+/** A length said without a watch, as it is kept: the middle of the band, and the span it stands for. The open last band is told as half as long again. */
+export function byFeel(ruler: Pick<OwnRuler, 'words'>, word: string): { readonly seconds: number; readonly between: readonly [number, number] } | undefined {
+  const band = bandsOf(ruler).find((entry) => entry.word === word);
+  if (band === undefined) return undefined;
+  const to = band.to ?? band.from * 1.5;
+  return { seconds: Math.round((band.from + to) / 2), between: [band.from, to] };
+}
 
 interface Stopped {
   readonly seconds: number;
@@ -72,9 +94,6 @@ export function readFinish(seconds: number): FinishReading {
   return {
     seconds,
     caudalies: Math.round(seconds),
-    words: rulers.map((ruler) => ({ ruler: ruler.label, word: [...ruler.words].reverse().find((entry) => seconds >= entry.from)!.word, source: ruler.source })),
+    words: rulers.map((ruler) => ({ ruler: ruler.label, word: bandAt(ruler, seconds).word, source: ruler.source })),
   };
 }
-
-/** The word the written note uses: the slow ruler's. */
-export const finishWord = (seconds: number): string => readFinish(seconds).words[0]!.word;

@@ -54,7 +54,7 @@ describe('the contrast of a pair', () => {
     const left = note({ depth: 30, acidity: 78, body: 35, finish: { seconds: 14 } }, 'green apple', 'pear');
     const right = note({ depth: 60, acidity: 50, body: 70, finish: { seconds: 41 } }, 'toast', 'pear');
     expect(contrast(left, right, name).join(' ')).toBe(
-      'The right is deeper, softer in acid and fuller. The right has toast where the left has green apple. Both have pear. The right stays longer: 41 seconds against 14.',
+      'The right is deeper, softer in acidity and fuller. The right has toast where the left has green apple. Both have pear. The right stays longer: 41 seconds against 14.',
     );
   });
   it('says nothing of what only one looked at, or of what cannot be told', () => {

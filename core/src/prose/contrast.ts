@@ -49,14 +49,14 @@ export function compareReadings(id: ObservableId, left: Observed, right: Observe
 /** How the right differs when a scale reads more, and when it reads less. */
 const comparatives: Partial<Record<ObservableId, readonly [more: string, less: string]>> = {
   depth: ['deeper', 'paler'],
-  noseSwirled: ['louder on the nose', 'quieter on the nose'],
+  noseSwirled: ['more expressive on the nose', 'more reserved on the nose'],
   sweetness: ['sweeter', 'drier'],
-  acidity: ['sharper in acid', 'softer in acid'],
+  acidity: ['sharper in acidity', 'softer in acidity'],
   tannin: ['firmer in tannin', 'gentler in tannin'],
-  alcohol: ['warmer with alcohol', 'milder in alcohol'],
+  alcohol: ['higher in alcohol', 'lighter in alcohol'],
   body: ['fuller', 'lighter'],
   bubbles: ['livelier with bubbles', 'stiller'],
-  intensity: ['louder in the mouth', 'quieter in the mouth'],
+  intensity: ['more intense in flavour', 'more reserved in flavour'],
   bitterness: ['more bitter', 'less bitter'],
   oak: ['more oak', 'less oak'],
   balance: ['better balanced', 'less well balanced'],

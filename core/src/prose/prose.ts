@@ -1,8 +1,9 @@
-import { classOfHue, hueLadders, notchWord, observables, type Observed, type Reading, type ScaleObservable } from '../wine/observables';
+import { bandAt, usualRuler, type OwnRuler } from '../finish/finish';
 import type { Chip, NoteDocument } from '../wine/note';
-import { capital, listed } from '../wine/plural';
-import { finishWord } from '../finish/finish';
+import { classOfHue, colourWord, hueLadders, observables, type Observed, type Stop } from '../wine/observables';
+import { capital, listed, withArticle } from '../wine/plural';
 import { changedSince } from './changed';
+import { say } from './phrases';
 
 /** One sentence of the written note, with what it was written from. */
 export interface Statement {
@@ -20,6 +21,12 @@ export interface Statement {
 
 /** How a descriptor is called; the vocabulary lives with the trade's tables and is passed in. */
 export type NameOf = (chip: Chip) => string;
+/** How a smell stands in a sentence: a thing ("lemon"), what a wine is like ("citrussy"), or a sentence of the taster's own, set apart in quotation marks. */
+export interface Spoken {
+  readonly name: string;
+  readonly as: 'noun' | 'adjective' | 'own';
+}
+export type SpokenOf = (chip: Chip) => Spoken;
 
 type Draft = { id: string; text: string; from: unknown };
 
@@ -27,13 +34,13 @@ type Draft = { id: string; text: string; from: unknown };
  * The written note: plain British prose composed from what was recorded and nothing else. An unset observation is never mentioned, each observation is
  * said once, a span keeps its hedge ("between fresh and lively"). Sentences the taster rewrote stand as they wrote them.
  */
-export function composeNote(note: NoteDocument, nameOf: NameOf): readonly Statement[] {
+export function composeNote(note: NoteDocument, spoken: SpokenOf): readonly Statement[] {
   const drafts: Readonly<Record<string, Draft | undefined>> = {
     appearance: appearance(note.observed),
-    nose: nose(note, nameOf),
+    nose: nose(note, spoken),
     palate: palate(note.observed),
-    mouth: mouth(note, nameOf),
-    finish: finish(note.observed),
+    mouth: mouth(note, spoken),
+    finish: finish(note),
     judgement: judgement(note),
   };
   return Object.entries(drafts).flatMap(([id, draft]) => {
@@ -49,180 +56,170 @@ export function composeNote(note: NoteDocument, nameOf: NameOf): readonly Statem
 
 export const asText = (statements: readonly Statement[]) => statements.map((statement) => statement.text).join(' ');
 
-function word(id: keyof typeof observables, reading: Reading): string {
-  const { notches } = observables[id] as ScaleObservable;
-  if (typeof reading === 'number') return notchWord(notches, reading);
-  const [low, high] = [notchWord(notches, reading[0]), notchWord(notches, reading[1])];
-  return low === high ? low : `between ${low} and ${high}`;
-}
-
 /** The fields of a record that are set: what a statement was written from. */
 function pick(observed: Observed, ids: readonly (keyof Observed)[]): Record<string, unknown> {
   return Object.fromEntries(ids.filter((id) => observed[id] !== undefined).map((id) => [id, observed[id]]));
 }
+/** A sentence of the parts that are there; undefined when none is. */
+const sentence = (parts: readonly (string | undefined)[], between = ', '): string | undefined => {
+  const there = parts.filter((part) => part !== undefined && part !== '');
+  return there.length === 0 ? undefined : `${capital(there.join(between))}.`;
+};
+const given = <T, R>(value: T | undefined, then: (value: T) => R): R | undefined => (value === undefined ? undefined : then(value));
+const isSpan = (words: string): boolean => /\bbetween\b/.test(words);
+/** What a wine is, one word after the other: "dry, fresh and full-bodied"; spans have an "and" of their own, come last and are told apart by commas alone. */
+const described = (words: readonly string[]): string =>
+  words.some(isSpan) ? [...words.filter((word) => !isSpan(word)), ...words.filter(isSpan)].join(', ') : listed(words);
+const withAll = (things: readonly string[]): string | undefined => (things.length === 0 ? undefined : `with ${described(things)}`);
 
-const an = (next: string) => (/^[aeiou]/i.test(next) ? 'an' : 'a');
-
-function appearance(o: Observed): Draft | undefined {
-  const parts: string[] = [];
-  const hue = o.hue === undefined ? undefined : hueWord(o.hue);
-  const depth = o.depth === undefined ? undefined : word('depth', o.depth);
-  const colour = o.colour !== undefined && (hue === undefined || classOfHue(o.hue!) !== o.colour) ? observables.colour.options[o.colour] : undefined;
-  if (o.clarity !== undefined) parts.push(observables.clarity.options[o.clarity]);
-  const coloured = [depth, colour, hue].filter((part) => part !== undefined).join(' ');
-  if (coloured !== '') parts.push(coloured);
-  let text = parts.join(', ');
-  const rim = o.rim === undefined ? undefined : rimPhrase(o.rim);
-  const rimHue = o.rimHue === undefined ? undefined : hueWord(o.rimHue);
-  if (rimHue !== undefined && o.rimHue !== o.hue) text += `${text === '' ? '' : ' '}fading to ${rim === undefined ? an(rimHue) : `${rim}`} ${rimHue} rim`;
-  else if (rim !== undefined || rimHue !== undefined) text += `${text === '' ? '' : ' '}with ${rim ?? 'an even'} rim`;
-  const more: string[] = [];
-  if (o.bead !== undefined && o.bead !== 'none') more.push(o.bead === 'wall' ? 'a few bubbles on the glass' : `${observables.bead.options[o.bead]} bubbles`);
-  if (o.bead === 'none') more.push('no bubbles');
-  if (o.particles !== undefined && o.particles !== 'none') more.push(observables.particles.options[o.particles]);
-  if (o.particles === 'none') more.push('nothing floating in it');
-  if (o.tears !== undefined) more.push(o.tears === 'none' ? 'no tears' : `${observables.tears.options[o.tears]} tears`);
-  if (o.foam !== undefined) more.push({ gone: 'foam that goes at once', ring: 'a thin ring of foam', crown: 'a lasting crown of foam' }[o.foam]);
-  if (o.staining !== undefined)
-    more.push({ clean: 'no colour left on the glass', tint: 'a tint left on the glass', stains: 'colour that stains the glass' }[o.staining]);
-  if (more.length > 0) text += `${text === '' ? '' : '; '}${listed(more)}`;
-  if (text === '') return undefined;
-  return {
-    id: 'appearance',
-    text: `${capital(text)}.`,
-    from: pick(o, ['clarity', 'colour', 'hue', 'depth', 'rim', 'rimHue', 'bead', 'particles', 'tears', 'foam', 'staining']),
-  };
-}
-function rimPhrase(reading: Reading): string {
-  if (typeof reading !== 'number') return `a rim of uncertain width and`;
-  return (['an even', 'a thread-thin', 'a narrow', 'a wide', 'a very wide'] as const)[Math.min(4, Math.floor(reading / 25 + 0.5))]!;
-}
 function hueWord(hue: string): string {
-  const colour = classOfHue(hue)!;
-  return (hueLadders[colour] as Record<string, string>)[hue]!;
+  return (hueLadders[classOfHue(hue)!] as Readonly<Record<string, string>>)[hue]!;
+}
+/** A colour as one says it of a glass: "a pale lemon", "straw in colour", "a pale, green-tinged white". */
+function coloured(o: Observed): string | undefined {
+  const foreign = o.colour !== undefined && (o.hue === undefined || classOfHue(o.hue) !== o.colour) ? colourWord[o.colour] : undefined;
+  const hue = o.hue === undefined ? undefined : hueWord(o.hue);
+  // A hue that is no name of a colour takes the wine's: white with a green tinge.
+  const tinge = o.hue === 'greenish' || o.hue === 'colourless';
+  if (o.depth === undefined) {
+    if (hue === undefined) return given(foreign, (colour) => `${colour} in colour`);
+    if (tinge) return withArticle(`${hue} ${foreign ?? colourWord.white}`);
+    return foreign === undefined ? `${hue} in colour` : `${foreign}, and ${hue} in hue`;
+  }
+  const name = tinge ? `${hue} ${foreign ?? 'white'}` : hue === undefined ? foreign : foreign === undefined ? hue : `${foreign}, and ${hue} in hue`;
+  return say.depth(o.depth, name, tinge);
+}
+function appearance(o: Observed): Draft | undefined {
+  const rimHue = o.rimHue !== undefined && o.rimHue !== o.hue ? hueWord(o.rimHue) : undefined;
+  const rim =
+    o.rim === undefined && o.rimHue === undefined
+      ? undefined
+      : say.rim(o.rim, rimHue ?? (o.hue === undefined && o.rimHue !== undefined ? hueWord(o.rimHue) : undefined), o.rim === undefined);
+  const first = [given(o.clarity, (clarity) => observables.clarity.options[clarity]), coloured(o)].filter((part) => part !== undefined).join(', ');
+  const fading = rimHue !== undefined && o.hue !== undefined;
+  const seen = [
+    fading ? undefined : rim,
+    given(
+      o.bead,
+      (bead) =>
+        ({
+          none: 'no bubbles',
+          wall: 'a few bubbles on the glass',
+          fine: 'fine, steady bubbles',
+          medium: 'steady bubbles',
+          coarse: 'large, short-lived bubbles',
+        })[bead],
+    ),
+    given(o.foam, (foam) => ({ gone: 'foam that goes at once', ring: 'a thin ring of foam', crown: 'a lasting crown of foam' })[foam]),
+    given(o.particles, (particles) => (particles === 'none' ? 'nothing floating in it' : observables.particles.options[particles])),
+    given(o.tears, (tears) => ({ none: 'no tears', quick: 'thin, quick tears', middling: 'tears of a middling pace', slow: 'thick, slow tears' })[tears]),
+    given(o.staining, (stain) => ({ clean: 'no colour left on the glass', tint: 'a tint left on the glass', stains: 'colour that stains the glass' })[stain]),
+  ].filter((part) => part !== undefined);
+  const lead = fading ? `${first} fading to ${rim!}` : first;
+  const text = sentence([lead, lead === '' ? described(seen) : withAll(seen)]);
+  if (text === undefined) return undefined;
+  return { id: 'appearance', text, from: pick(o, ['clarity', 'colour', 'hue', 'depth', 'rim', 'rimHue', 'bead', 'particles', 'tears', 'foam', 'staining']) };
 }
 
-function nose(note: NoteDocument, nameOf: NameOf): Draft | undefined {
+/** Chips of one name are one, the first of them. */
+function once(chips: readonly Chip[], spoken: SpokenOf): readonly Chip[] {
+  const seen = new Set<string>();
+  return chips.filter((chip) => {
+    const name = spoken(chip).name.toLowerCase();
+    return seen.has(name) ? false : (seen.add(name), true);
+  });
+}
+const strong = ({ strength }: Chip, name: string): string => (strength === 1 ? `a trace of ${name}` : strength === 3 ? `strong ${name}` : name);
+const quoted = (words: readonly string[]) => `in my own words: ${listed(words.map((word) => `“${word.replace(/[.“”"]+/g, '').trim()}”`))}`;
+
+function nose(note: NoteDocument, spoken: SpokenOf): Draft | undefined {
   const o = note.observed;
   const smelt = note.chips.filter((chip) => chip.layer !== 'mouth');
-  const sentences: string[] = [];
-  const still = o.noseStill === undefined ? undefined : word('noseStill', o.noseStill);
-  const swirled = o.noseSwirled === undefined ? undefined : word('noseSwirled', o.noseSwirled);
+  const told = once(smelt, spoken);
+  const like = told.filter((chip) => spoken(chip).as === 'adjective').map((chip) => spoken(chip).name);
+  const own = told.filter((chip) => spoken(chip).as === 'own').map((chip) => spoken(chip).name);
+  const things = told.filter((chip) => spoken(chip).as === 'noun');
+  const named = (layer: Chip['layer']) => listed(things.filter((chip) => chip.layer === layer).map((chip) => strong(chip, spoken(chip).name)));
+  const [first, swirled, later] = [named('first'), named('swirled'), named('later')];
+  const smells = [first, swirled === '' ? '' : first === '' ? swirled : `then ${swirled}`, later === '' ? '' : `later ${later}`]
+    .filter((part) => part !== '')
+    .join(', ');
+  const loud = say.nose(o.noseStill, o.noseSwirled);
   let lead: string;
-  if (still !== undefined && swirled !== undefined)
-    lead = still === swirled ? `The nose is ${still}, before the swirl and after` : `The nose is ${still} at first, ${swirled} after the swirl`;
-  else if (swirled !== undefined) lead = `The nose is ${swirled} after the swirl`;
-  else if (still !== undefined) lead = `The nose is ${still}`;
-  else lead = '';
-  const named = (layer: Chip['layer']) => smelt.filter((chip) => chip.layer === layer).map((chip) => strong(chip, nameOf));
-  const first = named('first');
-  const swirl = named('swirled');
-  const later = named('later');
-  const smells: string[] = [];
-  if (first.length > 0) smells.push(listed(first));
-  if (swirl.length > 0) smells.push(first.length > 0 ? `then ${listed(swirl)}` : listed(swirl));
-  if (later.length > 0) smells.push(`later ${listed(later)}`);
-  if (lead !== '' && smells.length > 0) sentences.push(`${lead}: ${smells.join(', ')}.`);
-  else if (lead !== '') sentences.push(`${lead}.`);
-  else if (smells.length > 0) sentences.push(`It smells of ${smells.join(', ')}.`);
-  if (o.health !== undefined) {
-    const says = {
-      sound: 'It smells healthy',
-      trace: 'There is a trace of something that may be a fault',
-      doubtful: 'Its health is in doubt',
-      faulty: 'It smells faulty',
-    } as const;
-    sentences.push(`${says[o.health]}.`);
-  }
-  if (o.noseFineness !== undefined) sentences.push(`A ${word('noseFineness', o.noseFineness)} nose.`.replace(/^A (between .*) nose\.$/, 'A nose $1.'));
+  if (loud !== undefined) {
+    const what = [listed(like), like.length > 0 && smells !== '' ? `with ${smells}` : smells].filter((part) => part !== '').join(', ');
+    lead = `${loud}${what === '' ? '' : `: ${what}`}`;
+  } else if (like.length > 0) lead = `it smells ${listed(like)}${smells === '' ? '' : `, of ${smells}`}`;
+  else if (things.length === 1 && things[0]!.strength === 3 && things[0]!.layer !== 'later') lead = `it smells strongly of ${spoken(things[0]!).name}`;
+  else lead = smells === '' ? '' : `it smells of ${smells}`;
+  const sentences = [
+    sentence([lead, own.length === 0 ? undefined : quoted(own)], '; '),
+    cleanThroughout(o)
+      ? undefined
+      : given(
+          o.health,
+          (health) =>
+            ({
+              sound: 'Clean on the nose.',
+              trace: 'There is a trace of something that may be a fault.',
+              doubtful: 'Its health is in doubt.',
+              faulty: 'Faulty on the nose.',
+            })[health],
+        ),
+    given(o.noseFineness, (fineness) => say.fineness(fineness, 'nose')),
+  ].filter((part) => part !== undefined);
   if (sentences.length === 0) return undefined;
   return {
     id: 'nose',
     text: sentences.join(' '),
     from: {
-      ...pick(o, ['noseStill', 'noseSwirled', 'health', 'noseFineness']),
-      chips: smelt.map(({ id, term, words, layer, strength }) => ({ id, term, words, layer, strength })),
+      ...pick(o, ['noseStill', 'noseSwirled', 'noseFineness', ...(cleanThroughout(o) ? [] : (['health'] as const))]),
+      ...(smelt.length === 0 ? {} : { chips: smelt.map(({ id, term, words, layer, strength }) => ({ id, term, words, layer, strength })) }),
     },
   };
 }
-function strong(chip: Chip, nameOf: NameOf): string {
-  const name = nameOf(chip);
-  return chip.strength === 1 ? `a trace of ${name}` : chip.strength === 3 ? `strong ${name}` : name;
-}
+/** Sound on the nose and in the mouth: said once, of both. */
+const cleanThroughout = (o: Observed) => o.health === 'sound' && o.palateHealth === 'sound';
 
 function palate(o: Observed): Draft | undefined {
-  const lead: string[] = [];
-  if (o.sweetness !== undefined) lead.push(word('sweetness', o.sweetness));
-  if (o.acidity !== undefined) lead.push(`${word('acidity', o.acidity)} in acid`);
-  const withs: string[] = [];
-  if (o.tannin !== undefined || o.tanninGrain !== undefined || o.tanninRipeness !== undefined) {
-    const kind = [
-      o.tanninRipeness === undefined ? '' : observables.tanninRipeness.options[o.tanninRipeness],
-      o.tanninGrain === undefined ? '' : observables.tanninGrain.options[o.tanninGrain],
-    ]
-      .filter((part) => part !== '')
-      .join(', ');
-    const amount = o.tannin === undefined ? '' : word('tannin', o.tannin);
-    if (amount === 'none') withs.push('no tannin');
-    else if (amount === '') withs.push(`${kind} tannin`);
-    else if (amount === 'present') withs.push(`${kind === '' ? '' : `${kind} `}tannin plainly there`);
-    else if (amount.startsWith('between')) withs.push(`${kind === '' ? '' : `${kind} `}tannin ${amount}`);
-    else withs.push(`${[amount, kind].filter((part) => part !== '').join(', ')} tannin`);
-  }
-  if (o.alcohol !== undefined) withs.push(typeof o.alcohol === 'number' ? `${word('alcohol', o.alcohol)} alcohol` : `alcohol ${word('alcohol', o.alcohol)}`);
-  if (o.body !== undefined) withs.push(typeof o.body === 'number' ? `the weight of ${bodyWord(o.body)}` : `a weight ${word('body', o.body)}`);
-  if (o.bubbles !== undefined) {
-    const bubbles = word('bubbles', o.bubbles);
-    withs.push(
-      bubbles === 'still'
-        ? 'no bubbles in the mouth'
-        : bubbles === 'prickle'
-          ? 'a prickle of gas'
-          : bubbles === 'soft mousse'
-            ? 'a soft mousse'
-            : typeof o.bubbles === 'number'
-              ? `${bubbles} bubbles`
-              : `bubbles ${bubbles}`,
-    );
-  }
-  if (o.bitterness !== undefined) {
-    const bitter = word('bitterness', o.bitterness);
-    withs.push(
-      bitter === 'none'
-        ? 'no bitterness'
-        : bitter === 'a trace'
-          ? 'a trace of bitterness'
-          : typeof o.bitterness === 'number'
-            ? `${bitter} bitterness`
-            : `bitterness ${bitter}`,
-    );
-  }
-  const hints = [savour('savour', o.savoury, 'savoury'), savour('salt', o.saline, 'saline'), savour('oak', o.oak, 'oak')].filter((part) => part !== undefined);
-  withs.push(...hints);
-  let text = lead.join(', ');
-  if (withs.length > 0) text += `${text === '' ? 'It has' : ', with'} ${listed(withs)}`;
-  const sentences = text === '' ? [] : [`${capital(text)}.`];
-  if (o.texture !== undefined) sentences.push(`It feels ${observables.texture.options[o.texture]}.`);
-  if (o.bitterWelcome !== undefined)
-    sentences.push(
-      {
-        welcome: 'The bitter note is welcome.',
-        neither: 'The bitter note neither helps nor hurts.',
-        unwelcome: 'The bitter note is unwelcome.',
-      }[o.bitterWelcome],
-    );
-  if (o.intensity !== undefined) sentences.push(`The flavour is ${word('intensity', o.intensity)}.`);
-  if (o.palateHealth !== undefined)
-    sentences.push(
-      {
-        sound: 'It is clean in the mouth.',
-        trace: 'There is a trace of something unclean in the mouth.',
-        doubtful: 'It is doubtful in the mouth.',
-        faulty: 'It is faulty in the mouth.',
-      }[o.palateHealth],
-    );
-  if (o.palateFineness !== undefined)
-    sentences.push(`A ${word('palateFineness', o.palateFineness)} palate.`.replace(/^A (between .*) palate\.$/, 'A palate $1.'));
+  const acidity = given(o.acidity, say.acidity);
+  const is = [given(o.sweetness, say.sweetness), acidity === 'fresh' ? acidity : undefined, given(o.body, say.body), given(o.alcohol, say.alcohol)].filter(
+    (part) => part !== undefined,
+  );
+  const has = [
+    acidity === 'fresh' ? undefined : acidity,
+    say.tannin(
+      o.tannin,
+      given(o.tanninRipeness, (ripe) => observables.tanninRipeness.options[ripe]),
+      given(o.tanninGrain, (grain) => observables.tanninGrain.options[grain]),
+    ),
+    given(o.bubbles, say.bubbles),
+    given(o.bitterness, say.bitterness),
+    given(o.savoury, say.savoury),
+    given(o.saline, say.saline),
+    given(o.oak, say.oak),
+  ].filter((part) => part !== undefined);
+  const sentences = [
+    sentence([described(is), is.length === 0 ? withAll(has)?.slice('with '.length) : withAll(has)]),
+    given(o.texture, (texture) => `${capital(observables.texture.options[texture])} in feel.`),
+    given(
+      o.bitterWelcome,
+      (welcome) =>
+        ({ welcome: 'The bitter note is welcome.', neither: 'The bitter note neither helps nor hurts.', unwelcome: 'The bitter note is unwelcome.' })[welcome],
+    ),
+    given(o.intensity, (intensity) => sentence([say.intensity(intensity)])),
+    given(o.palateHealth, (health) =>
+      cleanThroughout(o)
+        ? 'Clean throughout.'
+        : {
+            sound: 'Clean in the mouth.',
+            trace: 'There is a trace of something unclean in the mouth.',
+            doubtful: 'Its health is in doubt in the mouth.',
+            faulty: 'Faulty in the mouth.',
+          }[health],
+    ),
+    given(o.palateFineness, (fineness) => say.fineness(fineness, 'palate')),
+  ].filter((part) => part !== undefined);
   if (sentences.length === 0) return undefined;
   return {
     id: 'palate',
@@ -245,94 +242,109 @@ function palate(o: Observed): Draft | undefined {
       'saline',
       'oak',
       'texture',
+      ...(cleanThroughout(o) ? (['health'] as const) : []),
     ]),
   };
 }
-/** "a hint of salt", "marked savour", "salt between plain and marked". */
-function savour(name: string, reading: Reading | undefined, id: 'savoury' | 'saline' | 'oak'): string | undefined {
-  if (reading === undefined) return undefined;
-  const said = word(id, reading);
-  if (said === 'none') return `no ${name}`;
-  if (said === 'a hint') return `a hint of ${name}`;
-  return said.startsWith('between') ? `${name} ${said}` : said === 'brothy' || said === 'briny' ? `a ${said} ${name}` : `${said} ${name}`;
-}
-function bodyWord(reading: Reading): string {
-  const said = word('body', reading);
-  return said === 'skimmed' ? 'skimmed milk' : said === 'rich' ? 'rich milk' : said;
-}
 
-function mouth(note: NoteDocument, nameOf: NameOf): Draft | undefined {
-  const fresh = note.chips.filter((chip) => chip.layer === 'mouth');
-  const moved = note.chips.filter((chip) => chip.layer !== 'mouth' && chip.fate !== undefined);
-  const names = (fate: NonNullable<Chip['fate']>) => moved.filter((chip) => chip.fate === fate).map(nameOf);
-  const clauses: string[] = [];
-  const add = (fate: NonNullable<Chip['fate']>, one: string, many: string) => {
-    const found = names(fate);
-    if (found.length > 0) clauses.push(`${listed(found)} ${found.length > 1 ? many : one}`);
+function mouth(note: NoteDocument, spoken: SpokenOf): Draft | undefined {
+  const name = (chip: Chip) => spoken(chip).name;
+  const onTheNose = note.chips.filter((chip) => chip.layer !== 'mouth');
+  const mouthed = note.chips.filter((chip) => chip.layer === 'mouth');
+  const again = (chip: Chip) => mouthed.some((other) => name(other).toLowerCase() === name(chip).toLowerCase());
+  const moved = onTheNose.filter((chip) => chip.fate !== undefined);
+  // A smell named twice on the nose has one fate, the first that was said.
+  const told = once([...moved, ...onTheNose], spoken).filter((chip) => chip.fate !== undefined || again(chip));
+  const became = (fate: Chip['fate']) => told.filter((chip) => chip.fate === fate);
+  const sets = {
+    // A smell named again in the mouth has stayed, whatever was said of it before.
+    stayed: told.filter((chip) => chip.fate === 'stayed' || ((chip.fate === undefined || chip.fate === 'gone') && again(chip))),
+    grew: became('grew'),
+    faded: became('faded'),
+    gone: became('gone').filter((chip) => !again(chip)),
+    fresh: once(
+      mouthed.filter((chip) => !onTheNose.some((other) => name(other).toLowerCase() === name(chip).toLowerCase())),
+      spoken,
+    ),
   };
-  add('stayed', 'stays', 'stay');
-  add('grew', 'grows', 'grow');
-  add('faded', 'fades', 'fade');
-  add('gone', 'has gone', 'have gone');
-  if (fresh.length > 0) clauses.push(`${listed(fresh.map((chip) => strong(chip, nameOf)))} ${fresh.length > 1 ? 'come' : 'comes'} in`);
+  const subject = (chip: Chip) => ({ noun: name(chip), adjective: `the ${name(chip)} side`, own: `“${name(chip)}”` })[spoken(chip).as];
+  const clause = (chips: readonly Chip[], one: string, many: string, told: (chip: Chip) => string = subject) =>
+    chips.length === 0 ? undefined : `${listed(chips.map(told))} ${chips.length > 1 ? many : one}`;
+  const clauses = [
+    clause(sets.stayed, 'stays', 'stay'),
+    clause(sets.grew, 'grows', 'grow'),
+    clause(sets.faded, 'fades', 'fade'),
+    clause(sets.gone, 'has gone', 'have gone'),
+    clause(sets.fresh, 'comes in', 'come in', (chip) => (spoken(chip).as === 'noun' ? strong(chip, name(chip)) : subject(chip))),
+  ].filter((part) => part !== undefined);
   if (clauses.length === 0) return undefined;
   return {
     id: 'mouth',
     text: `In the mouth ${clauses.join('; ')}.`,
-    from: { fresh: fresh.map(({ id, term, words, strength }) => ({ id, term, words, strength })), moved: moved.map(({ id, fate }) => ({ id, fate })) },
+    from: { fresh: mouthed.map(({ id, term, words, strength }) => ({ id, term, words, strength })), moved: moved.map(({ id, fate }) => ({ id, fate })) },
   };
 }
 
-function finish(o: Observed): Draft | undefined {
-  const sentences: string[] = [];
-  if (o.finish !== undefined)
-    sentences.push(
-      `The pleasure lasts ${o.finish.atLeast ? 'at least ' : ''}${secondsWord(o.finish.seconds)}: a ${finishWord(o.finish.seconds)} finish${o.finish.atLeast ? ' or better' : ''}.`,
-    );
-  if (o.finishAgain !== undefined) sentences.push(`A second sip gives ${o.finishAgain.atLeast ? 'at least ' : ''}${secondsWord(o.finishAgain.seconds)}.`);
-  if (o.after !== undefined) sentences.push(`Acid, bitterness or heat stays for ${o.after.atLeast ? 'at least ' : ''}${secondsWord(o.after.seconds)}.`);
-  if (sentences.length === 0) return undefined;
-  return { id: 'finish', text: sentences.join(' '), from: pick(o, ['finish', 'finishAgain', 'after']) };
-}
 const secondsWord = (s: number) => (Math.round(s) === 1 ? 'one second' : `${Math.round(s)} seconds`);
+/** "A long finish of 18 seconds." A watch broken off is a lower bound; a length said without the watch has no seconds. */
+function lasting(stop: Stop, ruler: OwnRuler): string {
+  const { word, last } = bandAt(ruler, stop.seconds);
+  if (stop.between !== undefined) return `${capital(withArticle(word))} finish, by feel.`;
+  if (stop.atLeast !== true) return `${capital(withArticle(word))} finish of ${secondsWord(stop.seconds)}.`;
+  return last
+    ? `${capital(withArticle(word))} finish, at least ${secondsWord(stop.seconds)}.`
+    : `A finish of at least ${secondsWord(stop.seconds)}: ${word} or longer.`;
+}
+const lowest = (stop: Stop) => `${stop.atLeast === true ? 'at least ' : ''}${secondsWord(stop.seconds)}`;
+function finish({ observed: o, ruler = usualRuler }: NoteDocument): Draft | undefined {
+  const sentences = [
+    given(o.finish, (stop) => lasting(stop, ruler)),
+    given(o.finishAgain, (stop) => `A second sip gives ${lowest(stop)}.`),
+    given(o.after, (stop) => `Acid, bitterness or heat stays for ${lowest(stop)}.`),
+  ].filter((part) => part !== undefined);
+  if (sentences.length === 0) return undefined;
+  return {
+    id: 'finish',
+    text: sentences.join(' '),
+    from: { ...pick(o, ['finish', 'finishAgain', 'after']), ...(o.finish === undefined || ruler === usualRuler ? {} : { ruler }) },
+  };
+}
 
-function judgement({ observed: o, lookAgain }: NoteDocument): Draft | undefined {
-  const sentences: string[] = [];
-  if (o.balance !== undefined) {
-    const balance = word('balance', o.balance);
-    const says = {
-      clashing: 'Its parts clash.',
-      uneven: 'The balance is uneven.',
-      holding: 'The balance holds.',
-      composed: 'It is composed.',
-      seamless: 'It is seamless.',
-    };
-    sentences.push(says[balance as keyof typeof says] ?? `The balance is ${balance}.`);
-  }
-  if (o.complexity !== undefined) {
-    const complexity = word('complexity', o.complexity);
-    const says = { 'one note': 'It plays a single note.', 'some layers': 'It has some layers.' };
-    sentences.push(says[complexity as keyof typeof says] ?? `It is ${complexity}.`);
-  }
-  if (o.typicity !== undefined) sentences.push(`As an example of its kind it is ${articled(word('typicity', o.typicity))}.`);
-  if (o.readiness !== undefined)
-    sentences.push(
-      `It is ${observables.readiness.options[o.readiness]}${o.readiness === 'young' && lookAgain !== undefined ? `; look again in ${lookAgain}` : ''}.`,
-    );
-  if (o.quality !== undefined) sentences.push(`My mark is ${o.quality} of 100.`);
-  if (o.liking !== undefined) sentences.push(`For my own taste: ${word('liking', o.liking)}.`);
-  if (o.value !== undefined) sentences.push(`For the price it is ${word('value', o.value)}.`);
-  if (o.buy !== undefined) sentences.push({ no: 'I would not buy it.', perhaps: 'I might buy it.', yes: 'I would buy it.' }[o.buy]);
-  if (o.another !== undefined)
-    sentences.push({ no: 'I would not want another glass.', perhaps: 'Perhaps another glass.', yes: 'I would gladly have another glass.' }[o.another]);
+function judgement({ observed: o, lookAgain, buyUpTo }: NoteDocument): Draft | undefined {
+  const again = o.readiness === 'young' && lookAgain !== undefined ? lookAgain : undefined;
+  const ceiling = o.buy === 'yes' && buyUpTo !== undefined ? buyUpTo : undefined;
+  const sentences = [
+    sentence([
+      given(o.balance, say.balance),
+      given(o.complexity, say.complexity),
+      given(o.readiness, (readiness) => `${observables.readiness.options[readiness]}${again === undefined ? '' : `: look again in ${again}`}`),
+    ]),
+    given(o.typicity, (typicity) => sentence([say.typicity(typicity)])),
+    given(o.quality, (quality) => `${quality} of 100.`),
+    given(o.liking, (liking) => sentence([say.liking(liking)])),
+    given(o.value, (value) => sentence([say.value(value)])),
+    given(
+      o.buy,
+      (buy) =>
+        ({
+          no: 'I would not buy it.',
+          perhaps: 'I might buy it.',
+          yes: `I would buy it${given(ceiling, ({ amount, currency }) => `, at no more than ${amount} ${currency}`) ?? ''}.`,
+        })[buy],
+    ),
+    given(
+      o.another,
+      (another) => ({ no: 'I would not want another glass.', perhaps: 'Perhaps another glass.', yes: 'I would gladly have another glass.' })[another],
+    ),
+  ].filter((part) => part !== undefined);
   if (sentences.length === 0) return undefined;
   return {
     id: 'judgement',
     text: sentences.join(' '),
     from: {
       ...pick(o, ['balance', 'complexity', 'typicity', 'readiness', 'quality', 'liking', 'value', 'buy', 'another']),
-      ...(o.readiness === 'young' && lookAgain !== undefined ? { lookAgain } : {}),
+      ...(again === undefined ? {} : { lookAgain: again }),
+      ...(ceiling === undefined ? {} : { buyUpTo: ceiling }),
     },
   };
 }
-const articled = (said: string) => (said === 'model' ? 'a model' : said);

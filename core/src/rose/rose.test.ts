@@ -33,9 +33,9 @@ describe('the rose', () => {
       }),
     );
   });
-  it('a finish of a minute is a full petal, and a longer one no longer', () => {
+  it('a finish fills its petal by the short ruler: half at ten seconds, all of it at three quarters of a minute, and a longer one no more', () => {
     const length = (seconds: number) => bearingValue({ ...emptyNote, observed: { finish: { seconds } } }, 'length');
-    expect([30, 60, 600].map(length)).toEqual([50, 100, 100]);
+    expect([10, 45, 600].map(length)).toEqual([50, 100, 100]);
   });
   it('is told in words, bearing by bearing', () => {
     const petals = petalsOfNote({ ...emptyNote, observed: { acidity: 70, body: [40, 60] } });

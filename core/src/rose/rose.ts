@@ -1,5 +1,7 @@
 import type { NoteDocument } from '../wine/note';
 import { bearings, midpoint, type Reading } from '../wine/observables';
+import { anchors } from '../wine/profile';
+import { throughAnchors } from '../wine/units';
 
 /** A bearing of a rose: a label and a value 0–100, or null when it was not assessed. */
 export interface Petal {
@@ -44,9 +46,9 @@ export function roseInWords(petals: readonly Petal[]): string {
 export const petalsOf = (loads: Readonly<Record<(typeof bearings)[number], number>>): Petal[] =>
   bearings.map((key) => ({ key, label: key, value: loads[key] }));
 
-/** The value of a bearing as recorded, or null when it was not looked at. Length is 0–100 over a minute. */
+/** The value of a bearing as recorded, or null when it was not looked at. Length is by the seconds of the short ruler. */
 export function bearingValue(note: NoteDocument, key: (typeof bearings)[number]): number | null {
-  if (key === 'length') return note.observed.finish === undefined ? null : Math.min(100, (note.observed.finish.seconds / 60) * 100);
+  if (key === 'length') return note.observed.finish === undefined ? null : throughAnchors(anchors.finish, note.observed.finish.seconds);
   const reading = note.observed[key] as Reading | undefined;
   return reading === undefined ? null : midpoint(reading);
 }

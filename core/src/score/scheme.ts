@@ -2,7 +2,8 @@ import { midpoint, observables, valueInWords, type ObservableId, type Observed, 
 import type { Chip } from '../wine/note';
 import type { Told } from '../wine/reason';
 import { reasonsOf, rule } from '../wine/rule';
-import { clamp } from '../wine/units';
+import { anchors } from '../wine/profile';
+import { clamp, throughAnchors } from '../wine/units';
 
 /** What a criterion may read of a note: an observation, or the number of smells and flavours found. */
 export type Cue = ObservableId | 'descriptors';
@@ -170,12 +171,12 @@ const goodness: Partial<Record<Cue, (value: unknown) => number | undefined>> = {
   balance: rising,
   complexity: rising,
   typicity: rising,
-  finish: (value) => clamp((value as { seconds: number }).seconds / 50, 0, 1),
+  finish: (value) => throughAnchors(anchors.finish, (value as { seconds: number }).seconds) / 100,
   after: (value) => 1 - clamp((value as { seconds: number }).seconds / 60, 0, 1),
   acidity: plateau(35, 85, 0.1),
   body: plateau(15, 90, 0.3),
   bitterness: (value) => 1 - rising(value),
-  tanninGrain: ranks(['coarse', 'chalk', 'dust', 'silk']),
+  tanninGrain: ranks(['coarse', 'chalk', 'dust', 'velvet', 'silk']),
   // How many words a taster has says nothing of the wine. Sheets of before may still name it; it is not judged.
   descriptors: () => undefined,
 };
@@ -297,7 +298,7 @@ function cueInWords(cue: Cue, observed: Observed, chips: readonly Chip[]): strin
 export function gradeWord(observed: Observed): { readonly word: string; readonly mean: number; readonly from: readonly string[] } | undefined {
   const parts: [string, number | undefined][] = [
     ['balance', observed.balance === undefined ? undefined : midpoint(observed.balance)],
-    ['length', observed.finish === undefined ? undefined : clamp((observed.finish.seconds / 60) * 100, 0, 100)],
+    ['length', observed.finish === undefined ? undefined : throughAnchors(anchors.finish, observed.finish.seconds)],
     ['intensity', observed.intensity === undefined ? undefined : midpoint(observed.intensity)],
     ['complexity', observed.complexity === undefined ? undefined : midpoint(observed.complexity)],
   ];

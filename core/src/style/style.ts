@@ -1,7 +1,7 @@
 import { counted } from '../wine/plural';
 import type { WineFacts } from '../wine/facts';
 import { ageOn, factOf, isSouthern } from '../wine/stated';
-import { colourWord } from '../wine/observables';
+import { colourWord, notchWord, observables } from '../wine/observables';
 import type { Profile } from '../wine/profile';
 import type { Reason } from '../wine/reason';
 
@@ -82,5 +82,6 @@ export function describeStyle(
 
 /** An everyday sweetness word from the profile, for wines whose analysis is not known. */
 export function plainSweetness(value: number): string {
-  return value < 22 ? 'dry' : value < 40 ? 'off-dry' : value < 62 ? 'medium-sweet' : 'sweet';
+  const word = notchWord(observables.sweetness, value);
+  return word === 'bone dry' ? 'dry' : word === 'luscious' ? 'sweet' : word;
 }

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { byId, byKey, byKeys } from '../document/merge-marks';
 import { keysOf } from './keys';
 import { observables, quarters, type Observable } from './observables';
+import { ownRuler } from '../finish/ruler-schema';
 import { conditions, fates, layers, priceIdeas, vessels } from './note';
 
 const reading = z.union([
@@ -9,7 +10,9 @@ const reading = z.union([
   z.tuple([z.number().min(0).max(100), z.number().min(0).max(100)]).refine(([low, high]) => low <= high, 'a span runs from low to high'),
 ]);
 
-const stop = z.strictObject({ seconds: z.number().min(0).max(3600), atLeast: z.boolean().optional() });
+const second = z.number().min(0).max(3600);
+/** `between` stands where a length was said by feel: the span of the word, with its middle as the seconds. */
+const stop = z.strictObject({ seconds: second, atLeast: z.boolean().optional(), between: z.tuple([second, second]).optional() });
 const wholeMark = z.number().int();
 type ValueSchema<O> = O extends { kind: 'scale' }
   ? typeof reading
@@ -107,6 +110,10 @@ export const noteDocument = z.strictObject({
   sips: z.number().int().min(0).max(20).optional(),
   /** The taster judges before the last sip all the same. */
   judgedEarly: z.boolean().optional(),
+  /** The ruler of the routine, as it was when the routine was chosen; absent, the usual one. */
+  ruler: ownRuler.optional(),
+  /** The most the taster would buy a bottle for, where they would buy it. */
+  buyUpTo: z.strictObject({ amount: z.number().min(0).max(1_000_000), currency: z.string().length(3) }).optional(),
   /** The year to look at a wine again that is too young. */
   lookAgain: z.number().int().min(1900).max(2200).optional(),
   /** The taster put the glass down: nothing more is to come. */

@@ -118,10 +118,10 @@ describe('a reading', () => {
   });
   it('has the nearest word, the higher one halfway, and never steps back as it rises', () => {
     const { notches } = observables.acidity;
-    expect([0, 12, 13, 37, 38, 62, 63, 87, 88, 100].map((value) => notches.indexOf(notchWord(notches, value) as never))).toEqual([
+    expect([0, 12, 13, 37, 38, 62, 63, 87, 88, 100].map((value) => notches.indexOf(notchWord({ notches }, value) as never))).toEqual([
       0, 0, 1, 1, 2, 2, 3, 3, 4, 4,
     ]);
     for (let value = 1; value <= 100; value++)
-      expect(notches.indexOf(notchWord(notches, value) as never)).toBeGreaterThanOrEqual(notches.indexOf(notchWord(notches, value - 1) as never));
+      expect(notches.indexOf(notchWord({ notches }, value) as never)).toBeGreaterThanOrEqual(notches.indexOf(notchWord({ notches }, value - 1) as never));
   });
 });

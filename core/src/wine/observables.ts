@@ -28,6 +28,8 @@ export interface ScaleObservable extends Shared {
   readonly kind: 'scale';
   /** Words at 0, 25, 50, 75 and 100. */
   readonly notches: readonly [string, string, string, string, string];
+  /** Finer words where five are too few, each from its value on; the notches are among them. */
+  readonly ladder?: readonly (readonly [from: number, word: string])[];
 }
 export interface ChoiceObservable extends Shared {
   readonly kind: 'choice';
@@ -54,7 +56,7 @@ const mark = <const S extends Omit<MarkObservable, 'kind'>>(spec: S) => ({ kind:
 export const hueLadders = {
   white: { colourless: 'nearly colourless', greenish: 'green-tinged', lemon: 'lemon', straw: 'straw', gold: 'gold', oldgold: 'old gold', brown: 'brown' },
   rose: { pink: 'pink', salmon: 'salmon', onion: 'onion skin' },
-  amber: { honey: 'honey', orange: 'orange', copper: 'copper' },
+  amber: { palegold: 'yellow gold', honey: 'honey', orange: 'orange', copper: 'copper' },
   red: { purple: 'purple', ruby: 'ruby', garnet: 'garnet', brick: 'brick', tawny: 'tawny', mahogany: 'mahogany' },
 } as const satisfies Record<ColourClass, Record<string, string>>;
 const hues = { ...hueLadders.white, ...hueLadders.rose, ...hueLadders.amber, ...hueLadders.red };
@@ -75,9 +77,9 @@ export const observables = {
     options: { none: 'nothing', crystals: 'crystals', deposit: 'a fine deposit', flakes: 'flakes', cork: 'cork crumbs' },
   }),
   colour: choice({ quarter: 'appearance', label: 'Colour', options: colourWord }),
-  hue: choice({ quarter: 'appearance', label: 'Hue at the core', hint: 'look straight down', options: hues }),
-  depth: scale({ quarter: 'appearance', label: 'Depth', hint: 'can you read through it?', notches: ['watery', 'light', 'middling', 'deep', 'opaque'] }),
-  rimHue: choice({ quarter: 'appearance', label: 'Hue at the rim', options: hues }),
+  hue: choice({ quarter: 'appearance', label: 'Hue at the core', hint: 'the middle of the tilted glass', options: hues }),
+  depth: scale({ quarter: 'appearance', label: 'Depth', hint: 'can you read through it?', notches: ['watery', 'pale', 'middling', 'deep', 'opaque'] }),
+  rimHue: choice({ quarter: 'appearance', label: 'Hue at the rim', hint: 'where it thins out', options: hues }),
   rim: scale({ quarter: 'appearance', label: 'Width of the rim', notches: ['none', 'a thread', 'a band', 'wide', 'very wide'] }),
   bead: choice({
     quarter: 'appearance',
@@ -89,7 +91,7 @@ export const observables = {
     quarter: 'appearance',
     label: 'Tears',
     hint: 'alcohol and sugar, never quality',
-    options: { none: 'none', quick: 'thin and quick', slow: 'thick and slow' },
+    options: { none: 'none', quick: 'thin and quick', middling: 'middling', slow: 'thick and slow' },
   }),
   foam: choice({
     quarter: 'appearance',
@@ -107,22 +109,36 @@ export const observables = {
     options: { clean: 'runs off clean', tint: 'leaves a tint', stains: 'stains the glass' },
   }),
 
-  noseStill: scale({ quarter: 'aroma', label: 'Before the swirl', hint: 'still glass, short sniffs', notches: ['shy', 'quiet', 'open', 'loud', 'soaring'] }),
-  noseSwirled: scale({ quarter: 'aroma', label: 'After the swirl', notches: ['shy', 'quiet', 'open', 'loud', 'soaring'] }),
+  noseStill: scale({
+    quarter: 'aroma',
+    label: 'Before the swirl',
+    hint: 'still glass, short sniffs',
+    notches: ['faint', 'reserved', 'open', 'expressive', 'intense'],
+  }),
+  noseSwirled: scale({ quarter: 'aroma', label: 'After the swirl', notches: ['faint', 'reserved', 'open', 'expressive', 'intense'] }),
   health: choice({
     quarter: 'aroma',
     label: 'Is it healthy?',
     hint: 'fault before pleasure',
     options: { sound: 'sound', trace: 'a trace of something', doubtful: 'doubtful', faulty: 'faulty' },
   }),
-  noseFineness: scale({ quarter: 'aroma', label: 'Fineness of the nose', notches: ['rough', 'plain', 'tidy', 'fine', 'superb'] }),
+  noseFineness: scale({ quarter: 'aroma', label: 'Fineness of the nose', notches: ['rough', 'plain', 'good', 'fine', 'superb'] }),
 
   sweetness: scale({
     quarter: 'palate',
     label: 'Sweetness',
     bearing: 'sweetness',
-    hint: 'tip of the tongue, at once',
-    notches: ['bone dry', 'dry', 'off-dry', 'sweet', 'luscious'],
+    hint: 'at once, before the acid',
+    notches: ['bone dry', 'dry', 'medium-sweet', 'sweet', 'luscious'],
+    // In sugar: about 3, 11, 18, 45 and 130 g/L. Sweet from 45 on, as the law has it; the rest common practice.
+    ladder: [
+      [0, 'bone dry'],
+      [10, 'dry'],
+      [28, 'off-dry'],
+      [38, 'medium-sweet'],
+      [60, 'sweet'],
+      [88, 'luscious'],
+    ],
   }),
   acidity: scale({ quarter: 'palate', label: 'Acidity', bearing: 'acidity', hint: 'how it waters', notches: ['flat', 'soft', 'fresh', 'lively', 'racy'] }),
   tannin: scale({
@@ -130,21 +146,38 @@ export const observables = {
     label: 'Tannin',
     bearing: 'tannin',
     hint: 'how the cheeks dry',
-    notches: ['none', 'light', 'present', 'firm', 'gripping'],
+    notches: ['none', 'light', 'moderate', 'firm', 'gripping'],
   }),
-  tanninGrain: choice({ quarter: 'palate', label: 'Grain of the tannin', options: { silk: 'silky', dust: 'dusty', chalk: 'chalky', coarse: 'coarse' } }),
+  tanninGrain: choice({
+    quarter: 'palate',
+    label: 'Grain of the tannin',
+    hint: 'silk or velvet, dust or suede, chalk, sandpaper',
+    options: { silk: 'silky', velvet: 'velvety', dust: 'dusty', chalk: 'chalky', coarse: 'coarse' },
+  }),
   tanninRipeness: choice({ quarter: 'palate', label: 'Ripeness of the tannin', options: { green: 'green', ripe: 'ripe', dry: 'drying out' } }),
-  alcohol: scale({ quarter: 'palate', label: 'Alcohol', bearing: 'alcohol', hint: 'warmth going down', notches: ['faint', 'mild', 'warm', 'hot', 'fiery'] }),
-  body: scale({ quarter: 'palate', label: 'Body', bearing: 'body', hint: 'weight, like milk', notches: ['water', 'skimmed', 'whole milk', 'rich', 'cream'] }),
+  alcohol: scale({
+    quarter: 'palate',
+    label: 'Alcohol',
+    bearing: 'alcohol',
+    hint: 'warmth going down',
+    notches: ['very light', 'light', 'moderate', 'generous', 'high'],
+  }),
+  body: scale({
+    quarter: 'palate',
+    label: 'Body',
+    bearing: 'body',
+    hint: 'weight: skimmed milk, whole milk, cream',
+    notches: ['slight', 'light', 'middling', 'full', 'weighty'],
+  }),
   bubbles: scale({ quarter: 'palate', label: 'Bubbles', bearing: 'bubbles', notches: ['still', 'prickle', 'soft mousse', 'lively', 'fierce'] }),
   intensity: scale({
     quarter: 'palate',
     label: 'Intensity',
     bearing: 'intensity',
-    hint: 'how loud in the mouth',
-    notches: ['shy', 'quiet', 'open', 'loud', 'soaring'],
+    hint: 'how much flavour',
+    notches: ['faint', 'reserved', 'open', 'expressive', 'intense'],
   }),
-  bitterness: scale({ quarter: 'palate', label: 'Bitterness', hint: 'at the back, after', notches: ['none', 'a trace', 'noticeable', 'strong', 'harsh'] }),
+  bitterness: scale({ quarter: 'palate', label: 'Bitterness', hint: 'late, and it stays', notches: ['none', 'a trace', 'noticeable', 'strong', 'harsh'] }),
   bitterWelcome: choice({
     quarter: 'palate',
     label: 'Is the bitterness welcome?',
@@ -157,15 +190,15 @@ export const observables = {
     label: 'Savour',
     hint: 'broth, soy, ripe cheese',
     extra: true,
-    notches: ['none', 'a hint', 'plain', 'marked', 'brothy'],
+    notches: ['none', 'a hint', 'clear', 'marked', 'brothy'],
   }),
-  saline: scale({ quarter: 'palate', label: 'Salt', hint: 'as after a sea bathe', extra: true, notches: ['none', 'a hint', 'plain', 'marked', 'briny'] }),
+  saline: scale({ quarter: 'palate', label: 'Salt', hint: 'as after a sea bathe', extra: true, notches: ['none', 'a hint', 'clear', 'marked', 'briny'] }),
   oak: scale({
     quarter: 'palate',
     label: 'Oak',
     hint: 'toast, vanilla, sawdust; dry at the gums',
     extra: true,
-    notches: ['none', 'a hint', 'plain', 'marked', 'leading'],
+    notches: ['none', 'a hint', 'clear', 'marked', 'leading'],
   }),
   texture: choice({
     quarter: 'palate',
@@ -179,7 +212,7 @@ export const observables = {
     label: 'Clean in the mouth?',
     options: { sound: 'sound', trace: 'a trace of something', doubtful: 'doubtful', faulty: 'faulty' },
   }),
-  palateFineness: scale({ quarter: 'palate', label: 'Fineness in the mouth', notches: ['rough', 'plain', 'tidy', 'fine', 'superb'] }),
+  palateFineness: scale({ quarter: 'palate', label: 'Fineness in the mouth', notches: ['rough', 'plain', 'good', 'fine', 'superb'] }),
 
   finish: stopwatch({ quarter: 'finish', label: 'Pleasant flavour lasts', bearing: 'length', hint: 'from the swallow until it has gone' }),
   finishAgain: stopwatch({ quarter: 'finish', label: 'Pleasant flavour, a second sip', hint: 'how far two sips agree', extra: true }),
@@ -189,13 +222,13 @@ export const observables = {
     quarter: 'verdict',
     label: 'Balance',
     hint: 'does anything stick out?',
-    notches: ['clashing', 'uneven', 'holding', 'composed', 'seamless'],
+    notches: ['clashing', 'uneven', 'in balance', 'well balanced', 'seamless'],
   }),
   complexity: scale({
     quarter: 'verdict',
     label: 'Complexity',
     hint: 'does it keep changing?',
-    notches: ['one note', 'plain', 'some layers', 'layered', 'many-sided'],
+    notches: ['on one note', 'simple', 'some layers', 'layered', 'many-sided'],
   }),
   quality: mark({ quarter: 'verdict', label: 'Quality, your mark', hint: 'before you see the draft', low: 40, high: 100 }),
   liking: scale({ quarter: 'verdict', label: 'Liking', hint: 'yours alone', notches: ['not for me', 'so-so', 'pleasant', 'a pleasure', 'love it'] }),
@@ -204,7 +237,7 @@ export const observables = {
   readiness: choice({
     quarter: 'verdict',
     label: 'Readiness',
-    options: { young: 'too young', rising: 'still rising', ready: 'at its best', fading: 'fading', past: 'past it' },
+    options: { young: 'too young', rising: 'still rising', ready: 'ready now', fading: 'fading', past: 'past it' },
   }),
   buy: choice({ quarter: 'verdict', label: 'Buy it?', options: { no: 'no', perhaps: 'perhaps', yes: 'yes' } }),
   another: choice({ quarter: 'verdict', label: 'Another glass?', options: { no: 'no', perhaps: 'perhaps', yes: 'yes' } }),
@@ -219,6 +252,8 @@ export type Reading = number | readonly [number, number];
 export interface Stop {
   readonly seconds: number;
   readonly atLeast?: boolean | undefined;
+  /** Said by feel and not by the watch: the span of seconds it stands for, with its middle as the seconds. */
+  readonly between?: readonly [number, number] | undefined;
 }
 
 type ValueIn<Spec> = Spec extends { kind: 'choice'; options: infer O }
@@ -266,10 +301,16 @@ export function typedReading(text: string): Reading | undefined {
   return ends[0] === ends[1] ? ends[0] : ends;
 }
 
-/** The word nearest to a value on a scale of five notches; halfway belongs to the higher word. */
-export function notchWord(notches: ScaleObservable['notches'], value: number): string {
-  return notches[Math.min(4, Math.max(0, Math.floor(value / 25 + 0.5)))]!;
+/** The word of a value on a scale: of its ladder where it has one, else the nearest notch; halfway belongs to the higher word. */
+export function notchWord({ notches, ladder }: Worded, value: number): string {
+  return ladder?.findLast(([from]) => value >= from)?.[1] ?? notches[Math.min(4, Math.max(0, Math.floor(value / 25 + 0.5)))]!;
 }
+/** Where a scale gets its words from. */
+type Worded = Pick<ScaleObservable, 'notches' | 'ladder'>;
+
+/** The hues of the rim of a wine of one colour: its own ladder, and the pink at the edge of a young red. */
+export const rimHues = (colour: ColourClass): Readonly<Record<string, string>> =>
+  colour === 'red' ? { pink: hueLadders.rose.pink, ...hueLadders.red } : hueLadders[colour];
 
 /** The colour class a hue belongs to. */
 export function classOfHue(hue: string): ColourClass | undefined {
@@ -277,8 +318,8 @@ export function classOfHue(hue: string): ColourClass | undefined {
 }
 
 /** A reading of a scale in its words, with the figures: "fresh (60)", "between fresh (60) and lively (76)". */
-export function readingInWords({ notches }: Pick<ScaleObservable, 'notches'>, reading: Reading): string {
-  const at = (value: number) => `${notchWord(notches, value)} (${value})`;
+export function readingInWords(scale: Worded, reading: Reading): string {
+  const at = (value: number) => `${notchWord(scale, value)} (${value})`;
   return typeof reading === 'number' ? at(reading) : `between ${at(reading[0])} and ${at(reading[1])}`;
 }
 
@@ -290,6 +331,7 @@ export function valueInWords(id: ObservableId, value: ValueOf<ObservableId>): st
       return observable.options[value as string] ?? String(value);
     case 'seconds': {
       const stop = value as Stop;
+      if (stop.between !== undefined) return `${stop.between[0]} to ${stop.between[1]} s, by feel`;
       return `${stop.atLeast ? 'at least ' : ''}${stop.seconds} s`;
     }
     case 'mark':

@@ -97,10 +97,13 @@ export const anchors = {
     [48, 92],
     [96, 100],
   ],
-  /** s of pleasant flavour: 0–60 s is 0–100. */
+  /** s of pleasant flavour, by the handbooks' short ruler: short ends at 5 s, medium at 10 s, long at 20 s. */
   finish: [
     [0, 0],
-    [60, 100],
+    [5, 25],
+    [10, 50],
+    [20, 75],
+    [45, 100],
   ],
   /** completed years. */
   age: [

@@ -41,8 +41,8 @@ describe('the registry of observables', () => {
     expect(noteDocument.safeParse({ ...emptyNote, observed: { unheard: 3 } }).success).toBe(false);
   });
   it('halfway between two notches belongs to the higher word, and clearing leaves no trace', () => {
-    expect(notchWord(observables.acidity.notches, 12.5)).toBe('soft');
-    expect(notchWord(observables.acidity.notches, 12.4)).toBe('flat');
+    expect(notchWord(observables.acidity, 12.5)).toBe('soft');
+    expect(notchWord(observables.acidity, 12.4)).toBe('flat');
     expect(withObservation(withObservation(emptyNote, 'acidity', 60), 'acidity', undefined)).toEqual(emptyNote);
   });
 });
@@ -96,7 +96,7 @@ describe('the profile', () => {
     expect(profile.alcohol).toEqual({ value: 80, from: 'tasted', why: 'your note' });
     expect(profile.oak).toEqual({ value: 75, from: 'tasted', why: 'your note' });
     expect(profile.sweetness.from).toBe('facts');
-    expect(profile.length.value).toBe(50);
+    expect(profile.length.value).toBe(85);
     expect(profile.body).toEqual({ value: 50, from: 'style', why: 'a style' });
   });
 });

@@ -15,7 +15,7 @@ import {
   type Reading,
 } from '@rose/core/wine/observables';
 import { anchors, resolveProfile } from '@rose/core/wine/profile';
-import { throughAnchors } from '@rose/core/wine/units';
+import { backThroughAnchors, throughAnchors } from '@rose/core/wine/units';
 import type { Echo } from '@rose/core/pairing/dish';
 import { chipName, descriptor, families, familyTerm, type FamilyId } from '../smells/index';
 import type { Archetype } from '@rose/core/deduce/archetype';
@@ -265,9 +265,9 @@ export function againstExpected(facts: WineFacts, { observed, chips }: Pick<Note
 
 /** Whether two values have one word: what differs inside a word is nothing to be said. */
 const sameWord = (bearing: Bearing, a: number, b: number) =>
-  bearing !== 'length' && notchWord(observables[bearing].notches, a) === notchWord(observables[bearing].notches, Math.round(b));
+  bearing !== 'length' && notchWord(observables[bearing], a) === notchWord(observables[bearing], Math.round(b));
 /** A reading on its scale in words with the figure; the length in seconds. */
 function shown(bearing: Bearing, reading: Reading): string {
-  if (bearing === 'length') return `${Math.round((typeof reading === 'number' ? reading : reading[0]) * 0.6)} s`;
+  if (bearing === 'length') return `${Math.round(backThroughAnchors(anchors.finish, typeof reading === 'number' ? reading : reading[0]))} s`;
   return readingInWords(observables[bearing], reading);
 }

@@ -11,7 +11,7 @@ import { readFlight } from './flight/store';
 import { asText, composeNote } from '@rose/core/prose/prose';
 import { draftScore, schemes } from '@rose/core/score/scheme';
 import type { NoteDocument } from '@rose/core/wine/note';
-import { chipName } from '@rose/knowledge/smells/index';
+import { spoken } from '@rose/knowledge/smells/spoken';
 import { advise, pair, styleWines } from '@rose/knowledge/pairing';
 import { makeToken } from './account/venue-commands';
 import { asOrderWine, knownWines } from './cellar/profiles';
@@ -161,7 +161,7 @@ describe('a path that computes gives what the screen’s own function gives', ()
   it('the written note and its scores', async () => {
     const { document } = (await ask('GET', `/notes/${world.noteId}`)).json as unknown as { document: NoteDocument };
     const text = (await ask('GET', `/notes/${world.noteId}/text`)).json as unknown as { statements: { text: string }[] };
-    expect(text.statements.map((statement) => statement.text).join(' ')).toBe(asText(composeNote(document, chipName)));
+    expect(text.statements.map((statement) => statement.text).join(' ')).toBe(asText(composeNote(document, spoken)));
     const scored = (await ask('GET', `/notes/${world.noteId}/scores`)).json as unknown as { own: number; schemes: { low: number; high: number }[] };
     expect(scored.own).toBe(84);
     schemes.forEach((scheme, i) =>

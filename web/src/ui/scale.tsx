@@ -220,7 +220,7 @@ export function Scale({
 }) {
   const at = value === undefined ? undefined : midpoint(value);
   const [typing, setTyping] = useState<string | null>(null);
-  const word = at === undefined ? 'not set' : notchWord(spec.notches, at);
+  const word = at === undefined ? 'not set' : notchWord(spec, at);
   const ends = endsOf(value);
   const trackRef = useRef<HTMLDivElement>(null);
   const said = { 'aria-label': spec.label, minValue: 0, maxValue: 100, step: 1, value: ends, onChange: (next: number[]) => onChange(readingOf(next)) };

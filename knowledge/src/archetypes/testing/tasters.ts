@@ -2,7 +2,8 @@ import { archetypeScales, stray, type Archetype } from '@rose/core/deduce/archet
 import type { Evidence } from '@rose/core/deduce/evidence';
 import { normal } from '@rose/core/chance/seeded-random';
 import { hueLadders, type Observed } from '@rose/core/wine/observables';
-import { clamp } from '@rose/core/wine/units';
+import { anchors } from '@rose/core/wine/profile';
+import { backThroughAnchors, clamp, throughAnchors } from '@rose/core/wine/units';
 import { families, type FamilyId } from '../../smells/index';
 
 /** One glass as an imperfect taster writes it down, with the kind it really is. */
@@ -31,7 +32,7 @@ export function tastes(archetypes: readonly Archetype[], random: () => number): 
     hue: ladder[rung]!,
     depth: read(kind.depth, false),
     ...Object.fromEntries(archetypeScales.filter((scale) => scale !== 'length').map((scale) => [scale, scales[scale]])),
-    finish: { seconds: Math.round(scales['length']! * 0.6) },
+    finish: { seconds: Math.round(backThroughAnchors(anchors.finish, scales['length']!)) },
   } as unknown as Observed;
   const smells: Record<string, boolean> = {};
   for (const family of Object.keys(families) as FamilyId[]) if (family !== 'fault' && random() < (kind.smells[family] ?? stray) * talk) smells[family] = true;
@@ -44,7 +45,7 @@ export function nearest(archetypes: readonly Archetype[], { observed, smells }: 
     if (kind.colour !== observed.colour) return Infinity;
     let sum = 0;
     for (const scale of archetypeScales) {
-      const at = scale === 'length' ? observed.finish!.seconds / 0.6 : (observed[scale] as number);
+      const at = scale === 'length' ? throughAnchors(anchors.finish, observed.finish!.seconds) : (observed[scale] as number);
       sum += ((at - kind.scales[scale]) / 100) ** 2;
     }
     const ladder = Object.keys(hueLadders[kind.colour]);

@@ -6,6 +6,7 @@ import { asText, composeNote } from '@rose/core/prose/prose';
 import { glassTitle, moments } from '@rose/core/wine/note';
 import { observableIds, observables, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
 import { chipName } from '@rose/knowledge/smells/index';
+import { spoken } from '@rose/knowledge/smells/spoken';
 import type { NoteView } from '@/contract/answers';
 import { Frame, Page } from '@/ui/frame';
 import { petalsOfNote } from '@rose/core/rose/rose';
@@ -94,7 +95,7 @@ export function Compare({ left, right }: { left: NoteView; right: NoteView }) {
                 {note.taster}, {dayInWords(note.day)}, {moments[note.moment]}
               </small>
               <Rose size={220} title={glassTitle(note)} petals={petalsOfNote(note.document, i === 0 ? right.document : left.document)} />
-              <p className="text">{asText(composeNote(note.document, chipName)) || 'Nothing recorded.'}</p>
+              <p className="text">{asText(composeNote(note.document, spoken)) || 'Nothing recorded.'}</p>
             </section>
           ))}
         </Two>

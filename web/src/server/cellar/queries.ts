@@ -3,7 +3,7 @@ import { and, asc, eq, gt, isNotNull, isNull, like, or, sql, type SQL } from 'dr
 import { loadsOf } from '@rose/core/wine/profile';
 import { fold } from '@rose/core/wine/search-folding';
 import { formatName } from '@rose/core/quantity/quantity';
-import { finishWord } from '@rose/core/finish/finish';
+import { bandAt, usualRuler } from '@rose/core/finish/finish';
 import { kaplanMeier } from '@rose/core/statistics/survival';
 import { settingsOf } from '../account/settings';
 import { servingView } from './serving';
@@ -129,7 +129,7 @@ function windowView(entry: Known) {
 function finishView(entry: Known) {
   if (entry.finishes.length === 0) return null;
   const { median, notes, brokenOff } = kaplanMeier(entry.finishes);
-  return { median: median ?? null, notes, brokenOff, word: median === undefined ? '' : finishWord(median) };
+  return { median: median ?? null, notes, brokenOff, word: median === undefined ? '' : bandAt(usualRuler, median).word };
 }
 export const getWine = serve(contract.wine.get, async (db, actor, input, reply) => {
   const [entry] = await knownWines(db, actor.venueId, [input.id]);

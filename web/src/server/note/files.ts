@@ -6,6 +6,7 @@ import { asText, composeNote } from '@rose/core/prose/prose';
 import { moments } from '@rose/core/wine/note';
 import { observableIds, observables, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
 import { chipName } from '@rose/knowledge/smells/index';
+import { spoken } from '@rose/knowledge/smells/spoken';
 import { note, wine } from '../../db/schema';
 import { contract } from '../../contract';
 import { serve } from '../command';
@@ -36,7 +37,7 @@ export const noteFileOf = serve(contract.note.file, async (db, actor, input, rep
     document: view.document,
   };
   const name = `note-${view.day}-${view.id.slice(-6)}`;
-  const statements = composeNote(view.document, chipName);
+  const statements = composeNote(view.document, spoken);
   if (input.format === 'json') reply.file = { type: 'application/json', name: `${name}.json`, body: JSON.stringify(file, null, 2) };
   if (input.format === 'md') {
     const lines = observedLines(view).map(([label, value]) => `- ${label}: ${value}`);

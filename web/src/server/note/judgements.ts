@@ -7,7 +7,7 @@ import { asScheme } from '@rose/core/score/own-scheme';
 import { draftScore, schemes, type Scheme } from '@rose/core/score/scheme';
 import { hasCommitted } from '@rose/core/wine/note';
 import { deduceNote, nextFamily, settles } from '@rose/knowledge/archetypes/index';
-import { chipName } from '@rose/knowledge/smells/index';
+import { spoken } from '@rose/knowledge/smells/spoken';
 import { chipOrigins, readChips } from '@rose/knowledge/smells/reading';
 import { againstExpected, type Compared } from '@rose/knowledge/expectation/index';
 import { faultContext, triageGlass } from '@rose/knowledge/faults/index';
@@ -24,7 +24,7 @@ import { readNote } from './operations';
 export const composed = serve(contract.note.text, async (db, actor, input) => {
   const { document } = await readNote(db, actor, input.id);
   return {
-    statements: composeNote(document, chipName).map(({ id, text, rewritten, outdated, changed }) => ({
+    statements: composeNote(document, spoken).map(({ id, text, rewritten, outdated, changed }) => ({
       id,
       text,
       rewritten,

@@ -8,6 +8,7 @@ import { emptyNote, type Moment } from '@rose/core/wine/note';
 import { dayIn, dayInWords } from '@rose/core/wine/day';
 import { fold } from '@rose/core/wine/search-folding';
 import { chipName } from '@rose/knowledge/smells/index';
+import { spoken } from '@rose/knowledge/smells/spoken';
 import type { Reader } from '../../db/client';
 import { glass, glassIdentity, note, participant, wine } from '../../db/schema';
 import { contract } from '../../contract';
@@ -129,7 +130,7 @@ async function read(db: Reader, actor: Member | undefined, condition: SQL | unde
     code: row.code,
     moment: row.moment as Moment,
     ...(row.laterId === null
-      ? { quality: row.quality, document: row.document, text: asText(composeNote(row.document, chipName)), hiddenFor: null }
+      ? { quality: row.quality, document: row.document, text: asText(composeNote(row.document, spoken)), hiddenFor: null }
       : { quality: null, document: emptyNote, text: '', hiddenFor: { id: row.laterId, moment: row.laterMoment as Moment } }),
     wine: row.revealedAt === null || row.wineId === null ? null : { id: row.wineId, name: row.name!, producer: row.producer!, vintage: row.vintage },
   }));

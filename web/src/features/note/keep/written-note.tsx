@@ -5,7 +5,7 @@ import { BareButton, TextButton } from '@/ui/button';
 import styled from 'styled-components';
 import { composeNote, type Statement } from '@rose/core/prose/prose';
 import type { NoteDocument } from '@rose/core/wine/note';
-import { chipName } from '@rose/knowledge/smells/index';
+import { spoken } from '@rose/knowledge/smells/spoken';
 import { TextArea } from '@/ui/field';
 import type { NoteView } from '@/contract/answers';
 import { Deduction } from '../judge/deduction';
@@ -56,7 +56,7 @@ const Prose = styled.div`
 `;
 /** The note as it writes itself; after the taster's own mark the draft mark and the price, and after an idea what the record speaks for. */
 export function Written({ doc, change, note, flush }: { doc: NoteDocument; change: Change; note: NoteView; flush: () => Promise<void> }) {
-  const statements = composeNote(doc, chipName);
+  const statements = composeNote(doc, spoken);
   return (
     <>
       <div style={{ color: 'var(--soft)', fontSize: '0.875rem', marginBottom: 8 }}>Your note, so far</div>
