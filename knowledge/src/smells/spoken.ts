@@ -9,7 +9,7 @@ const like = new Set(
   (
     'floral tropical herbaceous green herbal vegetal mineral savoury salty rocky autolytic animal unclean dirty off musty mouldy corked oxidised sherried cooked ' +
     'stewed jammy medicinal sulphury lightstruck saline minerally sweaty fruity fresh ripe zesty exotic leafy perfumed flowery catty foxy lifted reductive maderised ' +
-    'baked candied dried overripe unripe acetic yeasty rubbery aromatic dusty'
+    'baked candied dried overripe unripe acetic yeasty rubbery aromatic dusty oaky ashy inky'
   ).split(' '),
 );
 const things = new Set(
