@@ -22,11 +22,11 @@ function inPlay(archetypes: readonly Archetype[], evidence: Evidence): readonly 
 }
 
 /** What an answer is worth for each kind, bits, tempered, 0 for the likeliest and never below minus the cue's ceiling: no target moves by more. */
-function bitsOf(cue: Cue, archetypes: readonly Archetype[], answer: string, play: readonly boolean[], temper: number): readonly number[] {
+function bitsOf(cue: Cue, archetypes: readonly Archetype[], answer: string, play: readonly boolean[], temper: number, dim = false): readonly number[] {
   const { bits } = likelihood(archetypes, cue, answer);
   let top = -Infinity;
   for (let i = 0; i < bits.length; i++) if (play[i] && bits[i]! > top) top = bits[i]!;
-  const ceiling = ceilingOf(cue, answer);
+  const ceiling = ceilingOf(cue, answer, dim);
   return Array.from(bits, (value) => Math.max(-ceiling, Math.min(0, temper * (value - top))));
 }
 
@@ -61,7 +61,7 @@ function weigh(evidence: Evidence, archetypes: readonly Archetype[], cues: reado
     pushes: cues.flatMap((cue) => {
       const answer = cue.read(evidence, end);
       if (answer === undefined) return [];
-      const bits = bitsOf(cue, archetypes, answer, play, temper);
+      const bits = bitsOf(cue, archetypes, answer, play, temper, evidence.dim);
       return [{ cue, answer, bits: [...bits, bitsOfOther(bits, play)] }];
     }),
   };

@@ -8,16 +8,21 @@ import { stray, type Archetype, type ArchetypeScale } from './archetype';
 export const ceilings = { S: 4, M: 2, L: 1.2, W: 0.5 } as const;
 export type Strength = keyof typeof ceilings;
 
+/** What the eye reads: under poor light it counts for little. */
+const ofTheEye: ReadonlySet<string> = new Set(['hue', 'rimHue', 'depth', 'rim']);
 /** The most an answer may move any target, bits. */
-export const ceilingOf = (cue: Cue, answer: string): number => ceilings[cue.weaker?.[answer] ?? cue.strength];
+export const ceilingOf = (cue: Cue, answer: string, dim = false): number =>
+  ceilings[dim && ofTheEye.has(cue.id) ? 'W' : (cue.weaker?.[answer] ?? cue.strength)];
 
 /** What was seen, smelt and tasted, as far as a deduction reads it. A family that was not looked for is absent. */
 export interface Evidence {
   readonly observed: Observed;
-  /** By family: smelt, or looked for and not there. */
+  /** By family, or by two of which either may be meant: smelt, or looked for and not there. */
   readonly smells: Readonly<Record<string, boolean>>;
   /** Whether three smells or more were named, all of fruit, flower or leaf; undefined below three. */
   readonly onlyPrimary?: boolean | undefined;
+  /** The glass was looked at under poor light. */
+  readonly dim?: boolean | undefined;
 }
 
 /** One thing a deduction reads: what can be answered, how likely each answer is for a kind of wine, and how much it may count. */
@@ -122,6 +127,22 @@ const smellCue = (family: string, label: string, strength: Strength): Cue => ({
   },
 });
 
+/** The name of two families of which either may be meant. */
+export const either = (family: string, also: string): string => `${family}|${also}`;
+/** A smell that is of one family or of the other. */
+const eitherCue = ([family, also]: readonly [string, string], labels: Readonly<Record<string, string>>): Cue => ({
+  id: `smell-${either(family, also)}`,
+  label: `a smell of ${labels[family]} or of ${labels[also]}`,
+  strength: 'S',
+  answers: yesNo,
+  read: ({ smells }) => (smells[either(family, also)] === true ? 'yes' : undefined),
+  chance: (archetype, answer) => {
+    const neither = (1 - (archetype.smells[family] ?? stray)) * (1 - (archetype.smells[also] ?? stray));
+    const there = clamp(1 - neither, 0.02, 0.95);
+    return answer === 'yes' ? there : 1 - there;
+  },
+});
+
 /** Whether nothing but fruit, flower and leaf was found: the smells of making and of age are all missing. */
 const onlyPrimaryCue = (later: readonly string[]): Cue => ({
   id: 'only-primary',
@@ -143,11 +164,14 @@ const onlyPrimaryCue = (later: readonly string[]): Cue => ({
  * Every cue a deduction reads, in the order of the quarters.
  * @param families smell families with their label and strength
  * @param later families that come of making or of age
+ * @param doubled pairs of families one word may be of
  */
 export function cuesFor(
   families: readonly { readonly id: string; readonly label: string; readonly strength: Strength }[],
   later: readonly string[],
+  doubled: readonly (readonly [string, string])[] = [],
 ): readonly Cue[] {
+  const labels = Object.fromEntries(families.map(({ id, label }) => [id, label]));
   return [
     {
       id: 'hue',
@@ -189,7 +213,7 @@ export function cuesFor(
       strength: 'M',
       weaker: { none: 'W', quick: 'W' },
       answers: ['none', 'quick', 'slow'],
-      read: ({ observed }) => observed.tears,
+      read: ({ observed }) => (observed.tears === 'middling' ? undefined : observed.tears),
       chance: (archetype, answer) =>
         answer === 'slow' ? slowTears(archetype) : answer === 'quick' ? 0.75 * (1 - slowTears(archetype)) : 0.25 * (1 - slowTears(archetype)),
     },
@@ -231,6 +255,7 @@ export function cuesFor(
       18,
     ),
     ...families.map((family) => smellCue(family.id, family.label, family.strength)),
+    ...doubled.map((pair) => eitherCue(pair, labels)),
     onlyPrimaryCue(later),
     bearing('sweetness', 'S'),
     bearing('acidity', 'S'),
@@ -240,7 +265,8 @@ export function cuesFor(
       label: 'grain of the tannin',
       strength: 'M',
       answers: grains,
-      read: ({ observed }) => observed.tanninGrain,
+      // Velvet is silk with a nap: what speaks for one speaks for the other.
+      read: ({ observed }) => (observed.tanninGrain === 'velvet' ? 'silk' : observed.tanninGrain),
       chance: (archetype, answer) => (archetype.grain === undefined ? 0.25 : answer === archetype.grain ? 0.55 : 0.15),
     },
     bearing('alcohol', 'M'),

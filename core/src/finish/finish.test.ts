@@ -78,6 +78,7 @@ describe('where a stop of the watch is kept', () => {
   it('the first sip, then the second beside it, never over it; a first that was broken off is timed again', () => {
     expect(stopFor({}, 'finish')).toBe('finish');
     expect(stopFor({ finish: broken }, 'finish')).toBe('finish');
+    expect(stopFor({ finish: { seconds: 8, between: [5, 10] } }, 'finish')).toBe('finish');
     expect(stopFor({ finish: whole }, 'finish')).toBe('finishAgain');
     expect(stopFor({ finish: whole, finishAgain: broken }, 'finish')).toBe('finishAgain');
   });

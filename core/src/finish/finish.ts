@@ -56,16 +56,18 @@ export function byFeel(ruler: Pick<OwnRuler, 'words'>, word: string): { readonly
 interface Stopped {
   readonly seconds: number;
   readonly atLeast?: boolean | undefined;
+  readonly between?: readonly [number, number] | undefined;
 }
+const timedOut = (stop: Stopped | undefined): stop is Stopped => stop !== undefined && stop.atLeast !== true && stop.between === undefined;
 /**
- * Where a stop of the watch is kept. The first sip timed to its end stands; a second one is kept beside it, and a first that was broken off is timed
- * again. What stays behind the pleasure is kept of the first sip; undefined when a stop is not kept.
+ * Where a stop of the watch is kept. The first sip timed to its end stands; a second one is kept beside it, and a first that was broken off, or said by feel,
+ * is timed again. What stays behind the pleasure is kept of the first sip; undefined when a stop is not kept.
  */
 export function stopFor(
   timed: { readonly finish?: Stopped | undefined; readonly finishAgain?: Stopped | undefined; readonly after?: Stopped | undefined },
   which: 'finish' | 'after',
 ): 'finish' | 'finishAgain' | 'after' | undefined {
-  if (which === 'finish') return timed.finish === undefined || timed.finish.atLeast === true ? 'finish' : 'finishAgain';
+  if (which === 'finish') return timedOut(timed.finish) ? 'finishAgain' : 'finish';
   return timed.finishAgain !== undefined && timed.after !== undefined ? undefined : 'after';
 }
 
@@ -74,7 +76,7 @@ export function sipsAgree(
   first: Stopped | undefined,
   second: Stopped | undefined,
 ): { readonly difference: number; readonly share: number; readonly agree: boolean } | undefined {
-  if (first === undefined || second === undefined || first.atLeast === true || second.atLeast === true) return undefined;
+  if (!timedOut(first) || !timedOut(second)) return undefined;
   const difference = Math.abs(first.seconds - second.seconds);
   const mean = (first.seconds + second.seconds) / 2;
   const share = mean === 0 ? 0 : difference / mean;

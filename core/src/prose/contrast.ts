@@ -26,6 +26,9 @@ export function compareReadings(id: ObservableId, left: Observed, right: Observe
     case 'seconds': {
       const [x, y] = [a as Stop, b as Stop];
       const by = y.seconds - x.seconds;
+      // Lengths said by feel are spans: they can be told apart where the spans are.
+      const [xs, ys] = [x.between ?? [x.seconds, x.seconds], y.between ?? [y.seconds, y.seconds]];
+      if ((x.between ?? y.between) !== undefined && xs[0] < ys[1] && ys[0] < xs[1]) return { word: by === 0 ? 'the same' : 'cannot tell', by, unit: 's' };
       const plain = by === 0 ? 'the same' : by > 0 ? 'more' : 'less';
       const known = x.atLeast === true ? y.atLeast !== true && by < 0 : y.atLeast !== true || by > 0;
       return { word: known ? plain : 'cannot tell', by, unit: 's' };
@@ -96,7 +99,12 @@ export function contrast(left: NoteDocument, right: NoteDocument, nameOf: NameOf
     const [a, b] = [left.observed.finish!, right.observed.finish!];
     const longer = finish.word === 'more' ? r : l;
     const [long, short] = finish.word === 'more' ? [b, a] : [a, b];
-    sentences.push(`The ${longer} stays longer: ${long.atLeast === true ? 'at least ' : ''}${long.seconds} seconds against ${short.seconds}.`);
+    const felt = long.between !== undefined || short.between !== undefined;
+    sentences.push(
+      felt
+        ? `The ${longer} stays longer.`
+        : `The ${longer} stays longer: ${long.atLeast === true ? 'at least ' : ''}${long.seconds} seconds against ${short.seconds}.`,
+    );
   } else if (finish?.word === 'the same') sentences.push('They stay equally long.');
   return sentences;
 }

@@ -111,6 +111,7 @@ function appearance(o: Observed): Draft | undefined {
         })[bead],
     ),
     given(o.foam, (foam) => ({ gone: 'foam that goes at once', ring: 'a thin ring of foam', crown: 'a lasting crown of foam' })[foam]),
+    given(o.browning, (brown) => ({ none: 'no brown in it', edge: 'brown at the edge', through: 'brown all through it' })[brown]),
     given(o.particles, (particles) => (particles === 'none' ? 'nothing floating in it' : observables.particles.options[particles])),
     given(o.tears, (tears) => ({ none: 'no tears', quick: 'thin, quick tears', middling: 'tears of a middling pace', slow: 'thick, slow tears' })[tears]),
     given(o.staining, (stain) => ({ clean: 'no colour left on the glass', tint: 'a tint left on the glass', stains: 'colour that stains the glass' })[stain]),
@@ -118,7 +119,11 @@ function appearance(o: Observed): Draft | undefined {
   const lead = fading ? `${first} fading to ${rim!}` : first;
   const text = sentence([lead, lead === '' ? described(seen) : withAll(seen)]);
   if (text === undefined) return undefined;
-  return { id: 'appearance', text, from: pick(o, ['clarity', 'colour', 'hue', 'depth', 'rim', 'rimHue', 'bead', 'particles', 'tears', 'foam', 'staining']) };
+  return {
+    id: 'appearance',
+    text,
+    from: pick(o, ['clarity', 'colour', 'hue', 'depth', 'rim', 'rimHue', 'bead', 'particles', 'browning', 'tears', 'foam', 'staining']),
+  };
 }
 
 /** Chips of one name are one, the first of them. */

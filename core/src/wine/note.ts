@@ -31,6 +31,8 @@ export const conditions = {
   coffee: 'coffee within the hour',
   perfume: 'perfume or smoke near me',
   eaten: 'I have eaten',
+  light: 'poor light: tubes, candles, coloured walls',
+  saw: 'I saw, heard or felt what gives it away',
 } as const;
 
 export const pairQuestions = {

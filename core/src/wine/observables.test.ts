@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { anyObserved } from '../testing/any-note';
 import {
   bearings,
-  colourApplies,
+  applies,
   colourClasses,
   classOfHue,
   hueLadders,
@@ -47,10 +47,19 @@ describe('the registry', () => {
     expect(classOfHue('tartan')).toBeUndefined();
   });
   it('what is asked of one class only is asked while no class is known, and of no other class', () => {
-    expect(colourApplies('staining', {})).toBe(true);
-    expect(colourApplies('staining', { colour: 'red' })).toBe(true);
-    expect(colourApplies('staining', { colour: 'white' })).toBe(false);
-    for (const id of observableIds) expect(colourApplies(id, {})).toBe(true);
+    expect(applies('staining', {})).toBe(true);
+    expect(applies('staining', { colour: 'red' })).toBe(true);
+    expect(applies('staining', { colour: 'white' })).toBe(false);
+    for (const id of observableIds) expect(applies(id, {})).toBe(true);
+  });
+  it('an open glass known to be a still white asks neither tannin nor bubbles, unless they were recorded or are seen', () => {
+    const known = { colour: 'white', still: true } as const;
+    for (const id of ['tannin', 'tanninGrain', 'tanninRipeness', 'bead', 'foam', 'bubbles', 'staining'] as const)
+      expect(applies(id, {}, known), id).toBe(false);
+    expect(applies('tannin', { tannin: 40 }, known)).toBe(true);
+    expect(applies('tannin', { colour: 'amber' }, known)).toBe(true);
+    expect(applies('bubbles', { bead: 'fine' }, known)).toBe(true);
+    expect(applies('acidity', {}, known)).toBe(true);
   });
   it('any record a taster can make is a note that can be stored, and its values have words', () => {
     fc.assert(

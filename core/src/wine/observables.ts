@@ -18,11 +18,13 @@ interface Shared {
   readonly label: string;
   /** What to attend to, in a few words. */
   readonly hint?: string;
-  /** Asked only for these colour classes, once a class is recorded. */
+  /** Asked only for these colour classes, once a class is known. */
   readonly colours?: readonly ColourClass[];
   readonly bearing?: Bearing;
   /** Asked only of who wants to record more. */
   readonly extra?: true;
+  /** Asked only of what has or may have bubbles. */
+  readonly fizz?: true;
 }
 export interface ScaleObservable extends Shared {
   readonly kind: 'scale';
@@ -81,8 +83,16 @@ export const observables = {
   depth: scale({ quarter: 'appearance', label: 'Depth', hint: 'can you read through it?', notches: ['watery', 'pale', 'middling', 'deep', 'opaque'] }),
   rimHue: choice({ quarter: 'appearance', label: 'Hue at the rim', hint: 'where it thins out', options: hues }),
   rim: scale({ quarter: 'appearance', label: 'Width of the rim', notches: ['none', 'a thread', 'a band', 'wide', 'very wide'] }),
+  browning: choice({
+    quarter: 'appearance',
+    label: 'Brown in it?',
+    hint: 'years, or air',
+    extra: true,
+    options: { none: 'none', edge: 'at the edge', through: 'all through' },
+  }),
   bead: choice({
     quarter: 'appearance',
+    fizz: true,
     label: 'Bubbles seen',
     hint: 'wait a minute after the pour',
     options: { none: 'none', wall: 'a few on the glass', fine: 'fine and steady', medium: 'steady', coarse: 'large and short-lived' },
@@ -95,6 +105,7 @@ export const observables = {
   }),
   foam: choice({
     quarter: 'appearance',
+    fizz: true,
     label: 'Foam',
     hint: 'a clean glass keeps it longer than a greasy one',
     extra: true,
@@ -145,16 +156,23 @@ export const observables = {
     quarter: 'palate',
     label: 'Tannin',
     bearing: 'tannin',
+    colours: ['red', 'rose', 'amber'],
     hint: 'how the cheeks dry',
     notches: ['none', 'light', 'moderate', 'firm', 'gripping'],
   }),
   tanninGrain: choice({
     quarter: 'palate',
+    colours: ['red', 'rose', 'amber'],
     label: 'Grain of the tannin',
     hint: 'silk or velvet, dust or suede, chalk, sandpaper',
     options: { silk: 'silky', velvet: 'velvety', dust: 'dusty', chalk: 'chalky', coarse: 'coarse' },
   }),
-  tanninRipeness: choice({ quarter: 'palate', label: 'Ripeness of the tannin', options: { green: 'green', ripe: 'ripe', dry: 'drying out' } }),
+  tanninRipeness: choice({
+    quarter: 'palate',
+    colours: ['red', 'rose', 'amber'],
+    label: 'Ripeness of the tannin',
+    options: { green: 'green', ripe: 'ripe', dry: 'drying out' },
+  }),
   alcohol: scale({
     quarter: 'palate',
     label: 'Alcohol',
@@ -169,7 +187,7 @@ export const observables = {
     hint: 'weight: skimmed milk, whole milk, cream',
     notches: ['slight', 'light', 'middling', 'full', 'weighty'],
   }),
-  bubbles: scale({ quarter: 'palate', label: 'Bubbles', bearing: 'bubbles', notches: ['still', 'prickle', 'soft mousse', 'lively', 'fierce'] }),
+  bubbles: scale({ quarter: 'palate', fizz: true, label: 'Bubbles', bearing: 'bubbles', notches: ['still', 'prickle', 'soft mousse', 'lively', 'fierce'] }),
   intensity: scale({
     quarter: 'palate',
     label: 'Intensity',
@@ -268,10 +286,18 @@ export type ValueOf<Id extends ObservableId> = ValueIn<(typeof observables)[Id]>
 /** What was recorded. An absent id means "not looked at", never "none". */
 export type Observed = { readonly [Id in ObservableId]?: ValueOf<Id> | undefined };
 
-/** Whether an observation is asked of what was seen so far; before a colour is recorded, all are. */
-export function colourApplies(id: ObservableId, observed: Observed): boolean {
-  const { colours }: Shared = observables[id];
-  return colours === undefined || observed.colour === undefined || colours.includes(observed.colour);
+/** What is known of an open glass before it is looked at: it settles what is asked and records nothing. A hidden glass has none. */
+export interface KnownGlass {
+  readonly colour?: ColourClass | undefined;
+  readonly still?: boolean | undefined;
+}
+/** Whether an observation is asked of what was seen so far, or is known; before a colour is, all are. What was recorded is always asked. */
+export function applies(id: ObservableId, observed: Observed, known: KnownGlass = {}): boolean {
+  if (observed[id] !== undefined) return true;
+  const { colours, fizz }: Shared = observables[id];
+  const colour = observed.colour ?? known.colour;
+  if (fizz === true && known.still === true && (observed.bead === undefined || observed.bead === 'none' || observed.bead === 'wall')) return false;
+  return colours === undefined || colour === undefined || colours.includes(colour);
 }
 export const idsOf = (quarter: Quarter) => observableIds.filter((id) => observables[id].quarter === quarter);
 

@@ -1,7 +1,7 @@
-import { cuesFor, type Evidence, type Strength } from '@rose/core/deduce/evidence';
+import { cuesFor, either, type Evidence, type Strength } from '@rose/core/deduce/evidence';
 import { deduce, expectedInformation, nextLook, posterior, type Deduction } from '@rose/core/deduce/deduce';
 import type { NoteDocument } from '@rose/core/wine/note';
-import { descriptor, families, type FamilyId } from '../smells/index';
+import { descriptorOf, doubled, families, familiesOf, type FamilyId } from '../smells/index';
 import { archetypes } from './data';
 
 export { archetypes };
@@ -40,25 +40,42 @@ const telling = (Object.keys(families) as FamilyId[]).filter((family) => family 
 export const cues = cuesFor(
   telling.map((id) => ({ id, label: families[id].label, strength: weights[id] })),
   later,
+  doubled,
 );
 
-/** What a note says, as a deduction reads it: smells by family, from chips and from the answers to the deck. */
-export function evidenceOf(note: Pick<NoteDocument, 'observed' | 'chips' | 'deck'>): Evidence {
+/** What of a note a deduction reads. */
+type Read = Pick<NoteDocument, 'observed' | 'chips' | 'deck' | 'circumstances'>;
+/**
+ * What a note says, as a deduction reads it: smells by family, from chips and from the answers to the deck. A word of two origins speaks for either family
+ * and for neither alone; where a plainer word speaks for one of them, it is explained. Under poor light what the eye saw counts for little.
+ */
+export function evidenceOf({ observed, chips, deck, circumstances }: Read): Evidence {
   const smells: Record<string, boolean> = {};
-  for (const family of telling) if (note.deck[family] !== undefined) smells[family] = note.deck[family] !== 'no';
-  const named = note.chips.flatMap((chip) => {
-    const found = chip.term === undefined ? undefined : descriptor(chip.term);
-    return found === undefined || found.origin === 'fault' ? [] : [found.family];
+  for (const family of telling) if (deck[family] !== undefined) smells[family] = deck[family] !== 'no';
+  const named = chips.flatMap((chip) => {
+    const found = descriptorOf(chip);
+    return found === undefined || found.origin === 'fault' ? [] : [familiesOf(found)];
   });
-  for (const family of named) smells[family] = true;
+  for (const [family, also] of named) if (also === undefined) smells[family!] = true;
+  for (const [family, also] of named)
+    if (also !== undefined && smells[family!] !== true && smells[also] !== true) {
+      if (smells[also] === false) smells[family!] = true;
+      else if (smells[family!] === false) smells[also] = true;
+      else smells[either(family!, also)] = true;
+    }
   const enough = named.length >= 3;
-  return { observed: note.observed, smells, onlyPrimary: enough ? named.every((family) => !later.includes(family)) : undefined };
+  return {
+    observed,
+    smells,
+    onlyPrimary: enough ? named.every(([family]) => !later.includes(family!)) : undefined,
+    ...(circumstances?.light === true ? { dim: true } : {}),
+  };
 }
 
 /** What the record of a glass speaks for. Reads nothing but the note. */
-export const deduceNote = (note: Pick<NoteDocument, 'observed' | 'chips' | 'deck'>): Deduction => deduce(evidenceOf(note), archetypes, cues);
+export const deduceNote = (note: Read): Deduction => deduce(evidenceOf(note), archetypes, cues);
 /** What would tell most of the kind of wine, of all that was not looked at. */
-export const settles = (note: Pick<NoteDocument, 'observed' | 'chips' | 'deck'>) => nextLook(evidenceOf(note), archetypes, cues);
+export const settles = (note: Read) => nextLook(evidenceOf(note), archetypes, cues);
 
 /** Enough questions to go on with: nine chosen ones tell what twelve in a fixed order do (measured by the test). */
 export const enoughQuestions = 9;
@@ -67,7 +84,7 @@ export const enoughQuestions = 9;
  * The family to ask a beginner about next: the unanswered one whose answer is expected to tell most of the wine, given the colour and what was answered;
  * undefined when all were asked. Reads nothing but the note, so two hidden wines get the same questions for the same answers.
  */
-export function nextFamily(note: Pick<NoteDocument, 'observed' | 'chips' | 'deck'>): { readonly family: FamilyId; readonly bits: number } | undefined {
+export function nextFamily(note: Read): { readonly family: FamilyId; readonly bits: number } | undefined {
   const { observed, smells } = evidenceOf(note);
   const colour = observed.colour;
   const evidence: Evidence = { observed: colour === undefined ? {} : { colour }, smells };

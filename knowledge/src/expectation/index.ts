@@ -17,7 +17,7 @@ import {
 import { anchors, resolveProfile } from '@rose/core/wine/profile';
 import { backThroughAnchors, throughAnchors } from '@rose/core/wine/units';
 import type { Echo } from '@rose/core/pairing/dish';
-import { chipName, descriptor, families, familyTerm, type FamilyId } from '../smells/index';
+import { chipName, descriptorOf, families, familiesOf, familyTerm, type FamilyId } from '../smells/index';
 import type { Archetype } from '@rose/core/deduce/archetype';
 import { archetypes } from '../archetypes/data';
 import { grapeContext, grapeNamed } from '../grapes/index';
@@ -90,13 +90,17 @@ export interface Awaited {
   /** Only these words of the family. */
   readonly only?: readonly string[] | undefined;
 }
+const familiesNamed = (chip: Chip): readonly FamilyId[] => {
+  const found = descriptorOf(chip);
+  return found === undefined ? [] : familiesOf(found);
+};
 function answers({ of, only }: Awaited, chip: Chip): boolean {
-  const found = chip.term === undefined ? undefined : descriptor(chip.term);
+  const found = descriptorOf(chip);
   return (
     found !== undefined &&
     (of === 'age'
       ? found.origin === 'ageing'
-      : of.includes(found.family) && (only === undefined || only.includes(found.id) || found.id === familyTerm(found.family)))
+      : familiesOf(found).some((family) => of.includes(family)) && (only === undefined || only.includes(found.id) || found.id === familyTerm(found.family)))
   );
 }
 
@@ -239,7 +243,7 @@ export function againstExpected(facts: WineFacts, { observed, chips }: Pick<Note
     }
   const kinds = kindsOf(facts);
   const unawaited = chips.filter((chip) => !awaited.some((entry) => answers(entry, chip)));
-  const ofKind = (chip: Chip) => kinds.find((kind) => chip.term !== undefined && (kind.smells[descriptor(chip.term)?.family ?? ''] ?? 0) >= known);
+  const ofKind = (chip: Chip) => kinds.find((kind) => familiesNamed(chip).some((family) => (kind.smells[family] ?? 0) >= known));
   for (const chip of unawaited) {
     const kind = ofKind(chip);
     if (kind !== undefined)
@@ -248,7 +252,7 @@ export function againstExpected(facts: WineFacts, { observed, chips }: Pick<Note
   const surprising = unawaited
     .filter((chip) => ofKind(chip) === undefined)
     .map((chip): Compared => {
-      const known = chip.term === undefined ? undefined : descriptor(chip.term);
+      const known = descriptorOf(chip);
       return {
         what: chipName(chip),
         says: chipName(chip),

@@ -4,6 +4,7 @@ import type { WineFacts } from '@rose/core/wine/facts';
 import { factOf } from '@rose/core/wine/stated';
 import { grapeContext, grapeNamed } from '../grapes/index';
 import { ageOn, isSouthern } from '@rose/core/wine/stated';
+import { descriptorOf } from '../smells/index';
 import { falseAlarms, faultCues, faults } from './data';
 
 export { falseAlarms, faultCues, faults };
@@ -65,7 +66,7 @@ const passes = 4;
 export function cuesInNote(note: Pick<NoteDocument, 'observed' | 'chips'>): Seen {
   const seen: Record<string, boolean> = {};
   for (const chip of note.chips) {
-    const cue = chip.term === undefined ? undefined : byTerm[chip.term];
+    const cue = byTerm[descriptorOf(chip)?.id ?? ''];
     for (const one of cue === undefined ? [] : [cue].flat()) seen[one] = true;
   }
   const { clarity, particles, hue, rimHue } = note.observed;

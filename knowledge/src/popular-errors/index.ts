@@ -1,16 +1,17 @@
 import type { NoteDocument } from '@rose/core/wine/note';
-import { descriptor } from '../smells/index';
+import { descriptorOf } from '../smells/index';
 
 /** Something that is often said of a glass and does not follow. It moves no judgement of ours; it is shown where it comes to mind. */
 export interface Claim {
   readonly id: string;
   readonly said: string;
   readonly but: string;
+  /** Who found it otherwise; absent for what is common practice. */
+  readonly source?: string;
   /** Whether the note brings it to mind; absent for a claim no observation carries. */
   readonly when?: (note: Pick<NoteDocument, 'observed' | 'chips'>) => boolean;
 }
-const smells = (note: Pick<NoteDocument, 'chips'>, ...terms: readonly string[]) =>
-  note.chips.some((chip) => chip.term !== undefined && terms.includes(chip.term));
+const smells = (note: Pick<NoteDocument, 'chips'>, ...terms: readonly string[]) => note.chips.some((chip) => terms.includes(descriptorOf(chip)?.id ?? ''));
 
 export const claims: readonly Claim[] = [
   {
@@ -76,7 +77,7 @@ export const claims: readonly Claim[] = [
     id: 'steel-butter',
     said: 'Chardonnay from steel tastes of butter.',
     but: 'Butter comes of the malolactic change, and roundness of lees and oak. Steel itself adds nothing.',
-    when: (note) => note.chips.some((chip) => chip.term !== undefined && descriptor(chip.term)?.family === 'dairy'),
+    when: (note) => note.chips.some((chip) => descriptorOf(chip)?.family === 'dairy'),
   },
   {
     id: 'one-second',
@@ -84,6 +85,31 @@ export const claims: readonly Claim[] = [
     but: 'By that rule every wine is long. Count on: the rulers in use speak of five, ten, thirty seconds.',
     when: ({ observed }) => observed.finish !== undefined && observed.finish.seconds >= 1 && observed.finish.seconds < 10,
   },
+  {
+    id: 'tongue-map',
+    said: 'Sweet is tasted at the tip of the tongue, bitter at the back.',
+    but: 'Every taste is felt all over the tongue. They are told apart by time: sugar at once, acid next, bitterness late.',
+    source: 'Collings 1974; Chandrashekar and others 2006, Nature 444:288 (from memory)',
+  },
+  {
+    id: 'no-salt',
+    said: 'There is no salt in wine.',
+    but: 'There is a little in every wine, and enough to taste in some that grow by the sea or on salty ground. Most saltiness is recalled rather than measured.',
+    when: ({ observed }) => observed.saline !== undefined,
+  },
+  { id: 'reds-smell-more', said: 'Reds smell more than whites.', but: 'Muscat, Gewürztraminer and Sauvignon outdo most reds. The grape decides, not the colour.' },
+  { id: 'reds-last', said: 'Reds last longer than whites.', but: 'Riesling, Chenin, Sémillon and sweet wines outlive most reds: acid and sugar keep as tannin does.' },
+  {
+    id: 'overripe-fault',
+    said: 'Overripe fruit in a wine is a fault.',
+    but: 'It is a style, or a hot year; a fault is what the maker did not mean and nobody would.',
+    when: (note) => smells(note, 'jam', 'stewed-fruit', 'raisin', 'prune'),
+  },
+  { id: 'tempranillo-soft', said: 'Tempranillo has little tannin.', but: 'It has thick skins and plenty of tannin; years in wood round what reaches the shop.' },
+  { id: 'pressed-first', said: 'Red must is pressed before it ferments, to get it off the skins.', but: 'Reds ferment with their skins and are pressed after; that is where colour and grip come from.' },
+  { id: 'scent-sinks', said: 'Scent is heavier than air and lies in the bottom of the glass.', but: 'Scent spreads in air and is carried up; a glass that narrows keeps it from leaving.' },
+  { id: 'three-grapes', said: 'Sparkling wine is made of one white and two black grapes.', but: 'That is one famous blend. Sparkling wine is made of any grape, white, black, alone or blended.' },
+  { id: 'pink-varietal', said: 'A rosé sold under the name of a grape is of a white grape.', but: 'Colour comes of dark skins: a rosé with one grape on its label is of a dark one, or of a grey-skinned one.' },
 ];
 /** The claims a note brings to mind. */
 export const claimsOf = (note: Pick<NoteDocument, 'observed' | 'chips'>): readonly Claim[] => claims.filter((claim) => claim.when?.(note) === true);

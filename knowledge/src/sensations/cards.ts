@@ -34,7 +34,7 @@ export const cards: Readonly<Partial<Record<ObservableId, GuideCard>>> = {
   ),
   hue: card(
     'Which shade, at the core?',
-    'Look straight down into the middle.',
+    'Tilt it over white, and look into the middle.',
     'Whites run from green to brown, reds from purple to brown.',
     'The shade moves one way with the years.',
     'Candle light turns everything older.',
@@ -77,7 +77,7 @@ export const cards: Readonly<Partial<Record<ObservableId, GuideCard>>> = {
   noseStill: card(
     'How loud, before you swirl?',
     'Leave the glass still. One short sniff.',
-    'Shy to soaring.',
+    'Faint to intense.',
     'What leaves a still glass is what it gives freely.',
     'A full glass smells less: there is no room above the wine.',
   ),
@@ -104,7 +104,7 @@ export const cards: Readonly<Partial<Record<ObservableId, GuideCard>>> = {
   ),
   sweetness: card(
     'Is there sugar?',
-    'The first second of a sip, on the tip of the tongue.',
+    'The first second of a sip, before the acid comes.',
     'Bone dry to luscious.',
     'Sugar is felt at once and fades into acid.',
     'Ripe fruit and vanilla smell sweet. Hold your nose: what stays is sugar.',
@@ -126,7 +126,7 @@ export const cards: Readonly<Partial<Record<ObservableId, GuideCard>>> = {
   tanninGrain: card(
     'What is the grain?',
     'As with cloth: between tongue and palate.',
-    'Silk, dust, chalk, coarse.',
+    'Silk or velvet, dust or suede, chalk, sandpaper.',
     'Grapes and years differ in it as in amount.',
     'Much tannin with coarse tannin. It can be much and fine.',
   ),
@@ -147,7 +147,7 @@ export const cards: Readonly<Partial<Record<ObservableId, GuideCard>>> = {
   body: card(
     'How heavy is it?',
     'Hold it still on the tongue: which milk?',
-    'Water to cream.',
+    'Skimmed milk is light, whole milk in the middle, cream is weighty.',
     'Alcohol, sugar and extract weigh.',
     'Flavour. A loud wine can be light.',
   ),
@@ -155,13 +155,13 @@ export const cards: Readonly<Partial<Record<ObservableId, GuideCard>>> = {
   intensity: card(
     'How loud is the flavour?',
     'Work it round, let air over it.',
-    'Shy to soaring.',
+    'Faint to intense.',
     'Compare with the nose: more, or less?',
     'Alcohol and tannin. They are loud without flavour.',
   ),
   bitterness: card(
     'Is it bitter?',
-    'Wait until after the swallow, at the back.',
+    'Wait until after the swallow, and count to five.',
     'None to harsh.',
     'It comes late and stays.',
     'Tannin. Bitter is a taste, tannin a touch.',
@@ -231,7 +231,7 @@ export const cards: Readonly<Partial<Record<ObservableId, GuideCard>>> = {
   ),
   savoury: card(
     'Is there savour?',
-    'Middle of the tongue, after the swallow.',
+    'After the swallow, when sweet and sour have gone.',
     'Full, like broth.',
     'It comes of years, lees and long keeping.',
     'Salt. Savour coats, salt pricks.',

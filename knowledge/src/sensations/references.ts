@@ -158,7 +158,7 @@ export const sensationTests: readonly SensationTest[] = [
     name: 'Sour, bitter or drying?',
     make: 'Three glasses: 11 mL of lemon juice in 100 mL of water; black coffee, cooled; black tea of five minutes, cooled.',
     try: 'Sip each, with water and a minute between.',
-    feel: 'Does the mouth water? Sour. Is it at the back of the tongue, after the swallow? Bitter. Are the cheeks rough? Drying.',
+    feel: 'Does the mouth water? Sour. Does it come late and stay, after the swallow? Bitter. Are the cheeks rough? Drying.',
   },
   {
     id: 'sugar-acid',
@@ -205,7 +205,7 @@ export const sensationTests: readonly SensationTest[] = [
   {
     id: 'bitter-back',
     of: ['bitterness'],
-    name: 'Bitterness: after, and at the back',
+    name: 'Bitterness: late, and it stays',
     make: '50 mL of flat tonic water with 50 mL of water.',
     try: 'Swallow, wait, and count.',
     feel: 'It comes late and stays. Sweetness in front of it is the tonic’s sugar.',
@@ -223,7 +223,7 @@ export const sensationTests: readonly SensationTest[] = [
     of: ['savoury'],
     name: 'Savour',
     make: 'A quarter of a stock cube in a litre of hot water, cooled.',
-    try: 'Sip, and notice the middle of the tongue.',
+    try: 'Sip, swallow, and notice what stays.',
     feel: 'Full, mouth-coating, hard to call by any other name.',
     caution: 'Stock cubes may hold celery, gluten, milk or soy: read the label.',
   },

@@ -1,3 +1,4 @@
+import { claims } from '../popular-errors/index';
 import { describe, expect, it } from 'vitest';
 import { published } from '@rose/core/testing/published';
 import { observableIds, observables, type ObservableId } from '@rose/core/wine/observables';
@@ -55,9 +56,21 @@ describe('sensation tests', () => {
         id,
       ).toBe(true);
   });
-  published('common practice', 'acid is felt by watering, tannin by drying, bitterness late and at the back: one test parts the three', () => {
+  published('common practice', 'acid is felt by watering, tannin by drying, bitterness late: one test parts the three', () => {
     const test = sensationTests.find((entry) => entry.id === 'three-ways')!;
-    expect(test.feel).toMatch(/water.*Sour.*back.*Bitter.*cheeks.*Drying/s);
+    expect(test.feel).toMatch(/water.*Sour.*late.*Bitter.*cheeks.*Drying/s);
+  });
+});
+
+describe('no map of the tongue', () => {
+  published('Collings 1974; Chandrashekar et al. 2006, Nature 444:288 (from memory)', 'every taste is felt all over the tongue: they are told by time, not by place', () => {
+    const texts = [
+      ...Object.values(cards).flatMap((card) => Object.values(card)),
+      ...sensationTests.flatMap((test) => Object.values(test)),
+      ...observableIds.map((id) => ('hint' in observables[id] ? observables[id].hint : '')),
+    ].filter((text) => typeof text === 'string');
+    for (const text of texts) expect(text).not.toMatch(/\b(?:tip|back|middle|sides?|front) of the tongue|at the back\b/i);
+    expect(claims.map(({ id }) => id)).toContain('tongue-map');
   });
 });
 

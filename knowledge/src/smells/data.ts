@@ -38,18 +38,60 @@ export interface Descriptor {
   readonly origin: keyof typeof descriptorOrigins;
   readonly synonyms: readonly string[];
 }
+/** Words of two origins, with the family they may come of as well: toast is of yeast or of a toasted barrel. Common practice. */
+export const alsoOf: Readonly<Partial<Record<string, FamilyId>>> = {
+  toast: 'wood',
+  popcorn: 'wood',
+  custard: 'wood',
+  butterscotch: 'wood',
+};
+/** Words whose smell food shares otherwise than the rest of their family; null for none. Common practice. */
+export const echoOf: Readonly<Partial<Record<string, Echo | null>>> = {
+  'black-pepper': 'pepper',
+  'white-pepper': 'pepper',
+  ginger: 'ginger',
+  liquorice: null,
+  juniper: null,
+  graphite: null,
+  tar: null,
+  flint: null,
+  'volcanic-ash': 'smoke',
+  'wet-clay': 'earth',
+  vanilla: 'sweet-spice',
+  coconut: 'sweet-spice',
+  oak: null,
+  cedar: null,
+  resin: null,
+  sawdust: null,
+  incense: null,
+  'polished-wood': null,
+  toast: 'bread',
+  coffee: null,
+  'dark-chocolate': null,
+  'milk-chocolate': null,
+  'cocoa-powder': null,
+  caramel: null,
+  butterscotch: 'butter',
+  'creme-brulee': 'butter',
+  'family-wood': null,
+  'black-tea': null,
+  'green-tea': null,
+  leather: null,
+  musk: null,
+  horse: null,
+};
 type Row = readonly [name: string, ...synonyms: string[]];
 const rows = (family: FamilyId, origin: Descriptor['origin'], ...list: Row[]): Descriptor[] =>
   list.map(([name, ...synonyms]) => ({ id: name.normalize('NFD').replace(/[\u0300-\u036f]/g, '').replace(/[^a-z]+/gi, '-').toLowerCase(), name, family, origin, synonyms }));
 
 export const descriptors: readonly Descriptor[] = [
-  ...rows('citrus', 'grape', ['lemon', 'lemon juice'], ['lemon peel', 'lemon zest'], ['lime', 'lime juice', 'nimbu'], ['grapefruit', 'pomelo'], ['orange peel', 'orange zest', 'orange rind'], ['blood orange'], ['mandarin', 'tangerine', 'clementine'], ['bergamot', 'earl grey'], ['candied citrus', 'candied peel', 'marmalade'], ['lemon curd', 'lemon tart'], ['yuzu'], ['bitter orange', 'seville orange']),
+  ...rows('citrus', 'grape', ['lemon', 'lemon juice'], ['lemon peel', 'lemon zest'], ['lime', 'lime juice', 'nimbu', 'lime zest'], ['grapefruit', 'pomelo'], ['orange peel', 'orange zest', 'orange rind'], ['blood orange'], ['mandarin', 'tangerine', 'clementine'], ['bergamot', 'earl grey'], ['candied citrus', 'candied peel', 'marmalade'], ['lemon curd', 'lemon tart'], ['yuzu'], ['bitter orange', 'seville orange']),
   ...rows('orchard', 'grape', ['green apple', 'granny smith', 'sour apple'], ['ripe apple', 'red apple', 'yellow apple'], ['baked apple', 'apple pie', 'apple compote'], ['pear', 'ripe pear', 'williams pear'], ['quince'], ['white grape', 'grapey', 'fresh grapes'], ['gooseberry'], ['apple skin', 'apple peel'], ['pear skin'], ['dried apple', 'apple rings']),
   ...rows('stone', 'grape', ['peach', 'white peach', 'yellow peach'], ['apricot'], ['nectarine'], ['mirabelle', 'yellow plum'], ['greengage'], ['apricot kernel', 'fruit stone'], ['peach skin']),
   ...rows('tropical', 'grape', ['pineapple'], ['passion fruit', 'maracuja'], ['mango'], ['lychee', 'litchi'], ['melon', 'honeydew'], ['guava'], ['papaya'], ['kiwi', 'kiwi fruit'], ['coconut water'], ['star fruit']),
   ...rows('tropical', 'making', ['banana', 'banana sweets', 'pear drops']),
   ...rows('red', 'grape', ['sour cherry', 'morello', 'unripe cherry'], ['red cherry', 'cherry'], ['strawberry', 'wild strawberry'], ['raspberry'], ['redcurrant', 'red currant'], ['cranberry'], ['pomegranate'], ['red plum'], ['cherry stone', 'kirsch', 'cherry pit'], ['wild berries', 'woodland berries'], ['rosehip']),
-  ...rows('dark', 'grape', ['blackcurrant', 'cassis', 'black currant'], ['blackberry', 'bramble'], ['black cherry'], ['blueberry', 'bilberry'], ['mulberry'], ['black plum', 'plum', 'damson', 'sloe'], ['elderberry'], ['boysenberry', 'loganberry'], ['myrtle', 'myrtle berry'], ['black olive skin', 'olive skin']),
+  ...rows('dark', 'grape', ['blackcurrant', 'cassis', 'black currant'], ['blackberry', 'bramble'], ['black cherry'], ['blueberry', 'bilberry'], ['mulberry'], ['black plum', 'plum', 'damson', 'sloe'], ['elderberry'], ['boysenberry', 'loganberry'], ['foxy grape', 'foxy', 'muscadine', 'labrusca'], ['myrtle', 'myrtle berry'], ['black olive skin', 'olive skin']),
   ...rows('dried', 'ageing', ['raisin', 'sultana'], ['fig', 'dried fig'], ['prune'], ['date', 'dates'], ['dried apricot'], ['dried cranberry'], ['christmas cake', 'fruit cake', 'mincemeat'], ['dried banana'], ['candied fruit', 'glacé fruit']),
   ...rows('dried', 'making', ['jam', 'cooked fruit', 'compote'], ['stewed fruit', 'stewed plums', 'cooked']),
   ...rows('flower', 'grape', ['rose', 'rose petal', 'rosewater'], ['violet'], ['white blossom', 'apple blossom', 'blossom', 'hawthorn'], ['elderflower'], ['orange blossom', 'neroli'], ['jasmine'], ['honeysuckle'], ['lavender'], ['chamomile', 'camomile'], ['geranium flower'], ['acacia'], ['dried flowers', 'potpourri'], ['lily'], ['peony'], ['lime blossom', 'linden'], ['iris', 'orris root'], ['broom', 'gorse', 'yellow flowers'], ['hibiscus']),
@@ -61,11 +103,11 @@ export const descriptors: readonly Descriptor[] = [
   ...rows('nut', 'ageing', ['almond', 'marzipan'], ['walnut'], ['hazelnut'], ['bitter almond'], ['roasted nuts', 'toasted nuts', 'nutty'], ['chestnut'], ['pistachio'], ['praline', 'nougat'], ['nut oil', 'walnut oil']),
   ...rows('earth', 'ageing', ['mushroom', 'porcini'], ['wet leaves', 'forest floor', 'undergrowth', 'sous bois'], ['truffle'], ['earth', 'soil', 'turned earth', 'wet earth', 'damp soil', 'mitti'], ['tobacco', 'cigar box'], ['iron', 'blood', 'rust'], ['peat', 'bog'], ['autumn leaves', 'dry leaves'], ['beetroot earth', 'potting soil'], ['damp wood', 'old cellar beam']),
   ...rows('stony', 'grape', ['wet stone', 'pebbles', 'slate'], ['flint', 'gunflint'], ['chalk'], ['sea air', 'sea breeze', 'saline', 'iodine', 'oyster shell'], ['volcanic ash', 'ash', 'warm stone', 'cinder'], ['graphite', 'pencil lead'], ['rain on stone', 'petrichor', 'summer rain'], ['wet clay', 'clay'], ['seaweed', 'kelp'], ['tar', 'bitumen']),
-  ...rows('bread', 'making', ['bread', 'bread dough', 'yeast'], ['brioche', 'pastry'], ['biscuit', 'shortbread'], ['toast', 'bread crust'], ['beer', 'ale'], ['sourdough', 'rye bread'], ['porridge', 'oatmeal']),
+  ...rows('bread', 'making', ['bread', 'bread dough', 'yeast'], ['brioche', 'pastry', 'croissant', 'sponge', 'sponge cake'], ['biscuit', 'shortbread'], ['toast', 'bread crust'], ['beer', 'ale'], ['sourdough', 'rye bread'], ['porridge', 'oatmeal']),
   ...rows('dairy', 'making', ['butter', 'melted butter'], ['cream'], ['yoghurt', 'yogurt', 'sour milk'], ['cheese rind'], ['popcorn', 'buttered popcorn', 'butter popcorn'], ['custard', 'vanilla cream']),
   ...rows('wood', 'making', ['vanilla'], ['oak', 'wood', 'planed wood'], ['cedar'], ['coconut'], ['smoke', 'wood smoke'], ['charred wood', 'char', 'burnt wood'], ['resin', 'pine', 'pine needle'], ['sawdust'], ['incense'], ['polished wood', 'furniture polish'], ['bonfire', 'campfire']),
   ...rows('honey', 'ageing', ['honey'], ['beeswax', 'wax'], ['lanolin', 'wet wool'], ['honeycomb'], ['barley sugar']),
-  ...rows('sweet', 'ageing', ['caramel', 'burnt sugar', 'toffee'], ['dark chocolate', 'chocolate', 'cocoa'], ['coffee', 'espresso', 'mocha'], ['molasses', 'treacle'], ['maple', 'curry leaf'], ['milk chocolate'], ['butterscotch', 'fudge'], ['crème brûlée', 'burnt cream'], ['cocoa powder', 'cocoa nib']),
+  ...rows('sweet', 'ageing', ['caramel', 'burnt sugar', 'toffee'], ['dark chocolate', 'chocolate', 'cocoa'], ['coffee', 'espresso', 'mocha'], ['molasses', 'treacle'], ['maple', 'maple syrup', 'fenugreek', 'curry powder'], ['milk chocolate'], ['butterscotch', 'fudge'], ['crème brûlée', 'burnt cream'], ['cocoa powder', 'cocoa nib']),
   ...rows('petrol', 'ageing', ['petrol', 'kerosene', 'diesel', 'paraffin']),
   ...rows('animal', 'ageing', ['leather', 'saddle'], ['game', 'meat', 'venison'], ['cured meat', 'bacon', 'ham'], ['musk', 'fur'], ['broth', 'bouillon', 'soy'], ['dried meat', 'bresaola', 'biltong']),
   ...rows('fault', 'fault', ['damp cellar', 'musty', 'wet cardboard', 'mould', 'corked', 'basement', 'cellar', 'damp cardboard', 'mouldy', 'attic'], ['bruised apple', 'cider', 'oxidised', 'sherried', 'sherry like'], ['vinegar', 'acetic'], ['nail varnish', 'nail polish', 'acetone', 'glue', 'nail polish remover', 'solvent', 'lifted'], ['bad egg', 'rotten egg', 'drain'], ['struck match', 'burnt match', 'sulphur', 'sulphury'], ['onion', 'garlic'], ['rubber', 'burnt rubber', 'tyre', 'rubbery'], ['horse', 'stable', 'farmyard', 'barnyard', 'sweaty saddle'], ['plaster', 'sticking plaster', 'medicinal', 'bandage', 'antiseptic', 'hospital'], ['mouse', 'mouse cage', 'mousy'], ['geranium leaf', 'crushed geranium'], ['cooked cabbage', 'cabbage', 'lightstruck', 'light struck'], ['stale nuts', 'rancid nuts'], ['wet dog', 'damp dog'], ['rancid butter', 'baby sick'], ['sauerkraut'], ['burnt hair', 'singed'], ['ladybird', 'ladybug', 'crushed stalk'], ['smoke taint', 'ashtray', 'cold ash']),

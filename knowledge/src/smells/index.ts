@@ -1,21 +1,51 @@
 import { plainWords, oneSlip, sameWords } from './everyday';
 import type { Chip } from '@rose/core/wine/note';
 import type { Echo } from '@rose/core/pairing/dish';
-import { descriptorOrigins, descriptors, families, type Descriptor, type FamilyId } from './data';
+import { keysOf } from '@rose/core/wine/keys';
+import { alsoOf, descriptorOrigins, descriptors, echoOf, families, type Descriptor, type FamilyId } from './data';
 
 export { descriptorOrigins, descriptors, families, type Descriptor, type FamilyId };
 
 /** A whole family as a smell: what a prompt deck records for somebody who has no finer word yet. */
 export const familyTerm = (family: FamilyId) => `family-${family}`;
+/** Where most words of a family come from. */
+function usualOrigin(family: FamilyId): Descriptor['origin'] {
+  const of = descriptors.filter((entry) => entry.family === family).map(({ origin }) => origin);
+  const count = (origin: Descriptor['origin']) => of.filter((other) => other === origin).length;
+  return keysOf(descriptorOrigins).reduce((best, origin) => (count(origin) > count(best) ? origin : best));
+}
 const wholeFamilies = (Object.keys(families) as FamilyId[]).map((family): Descriptor => ({
   id: familyTerm(family),
   name: families[family].label,
   family,
-  origin: family === 'fault' ? 'fault' : 'grape',
+  origin: usualOrigin(family),
   synonyms: families[family].words,
 }));
 const byId = new Map([...descriptors, ...wholeFamilies].map((entry) => [entry.id, entry]));
 export const descriptor = (id: string): Descriptor | undefined => byId.get(id);
+
+/** Own words the vocabulary knows after all: filed when it did not, or by a hand that typed them whole. By the words as written. */
+const known = new Map<string, Descriptor | undefined>();
+function byWords(words: string): Descriptor | undefined {
+  if (!known.has(words)) {
+    const [best] = completions(words, 1);
+    known.set(words, best?.match === 'whole' ? best.descriptor : undefined);
+  }
+  return known.get(words);
+}
+/** The word of the vocabulary a chip counts as: the one it was filed under, else the one its own words are; undefined for words nobody has. */
+export const descriptorOf = ({ term, words }: Pick<Chip, 'term' | 'words'>): Descriptor | undefined =>
+  term !== undefined ? descriptor(term) : words === undefined ? undefined : byWords(words);
+/** The families a word may come of: its own, and the other where it has two origins. */
+export const familiesOf = ({ id, family }: Descriptor): readonly FamilyId[] => {
+  const also = alsoOf[id];
+  return also === undefined ? [family] : [family, also];
+};
+
+/** The pairs of families that words of two origins may come of, each once. */
+export const doubled: readonly (readonly [FamilyId, FamilyId])[] = descriptors
+  .flatMap(({ id, family }): (readonly [FamilyId, FamilyId])[] => (alsoOf[id] === undefined ? [] : [[family, alsoOf[id]]]))
+  .filter(([family, also], at, all) => all.findIndex((other) => other[0] === family && other[1] === also) === at);
 
 /** The word of the vocabulary a chip is filed under, whatever its taster called it; '' for own words alone. */
 export const termName = ({ term }: Chip): string => (term === undefined ? '' : (descriptor(term)?.name ?? term));
@@ -75,8 +105,9 @@ export function echoesOf(chips: readonly Chip[]): readonly Echo[] {
   return [
     ...new Set(
       chips.flatMap((chip) => {
-        const found = chip.term === undefined ? undefined : descriptor(chip.term);
-        const echo = found === undefined ? null : families[found.family].echo;
+        const found = descriptorOf(chip);
+        const own = found === undefined ? null : echoOf[found.id];
+        const echo = own !== undefined ? own : families[found!.family].echo;
         return echo === null ? [] : [echo];
       }),
     ),

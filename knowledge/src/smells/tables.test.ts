@@ -3,12 +3,15 @@ import { published } from '@rose/core/testing/published';
 import { classOfHue } from '@rose/core/wine/observables';
 import { hueLab } from '@rose/core/appearance/colour';
 import { oneSlip } from './everyday';
+import type { Chip } from '@rose/core/wine/note';
 import { fold } from '@rose/core/wine/search-folding';
 import type { WineFacts } from '@rose/core/wine/facts';
 import { grapes } from '../grapes/data';
 import { generalStyles, rungOf, styleOf } from '../styles/index';
 import { explained } from './explained';
-import { chipName, completions, descriptors, echoesOf, families } from './index';
+import { evidenceOf } from '../archetypes/index';
+import { alsoOf, echoOf } from './data';
+import { chipName, completions, descriptor, descriptorOf, descriptors, echoesOf, families } from './index';
 
 const facts = (values: Record<string, unknown>): WineFacts =>
   Object.fromEntries(Object.entries(values).map(([id, value]) => [id, { value, origin: 'label' }])) as WineFacts;
@@ -125,5 +128,34 @@ describe('grapes and styles', () => {
   published('handbooks of tasting: order of a flight (Peynaud; Jackson)', 'a sweet sparkling wine stands on the sweet rung', () => {
     const found = styleOf(facts({ bubbles: 'sparkling', sugar: 90, colour: 'white' })).style;
     expect(rungOf(facts({ bubbles: 'sparkling', sugar: 90 }), found.loads)).toBe('sweet');
+  });
+});
+
+describe('a word of two origins', () => {
+  const toast: Chip = { id: 't', term: 'toast', layer: 'first', strength: 2 };
+  const note = (...chips: readonly Chip[]) => ({ observed: {}, chips, deck: {} });
+  published('common practice', 'toast is of yeast or of a toasted barrel: it speaks for either, and for neither alone', () => {
+    expect(evidenceOf(note(toast)).smells).toEqual({ 'bread|wood': true });
+    expect(evidenceOf(note(toast, { ...toast, id: 'v', term: 'vanilla' })).smells).toEqual({ wood: true });
+    expect(evidenceOf({ ...note(toast), deck: { wood: 'no' } }).smells).toEqual({ wood: false, bread: true });
+  });
+  it('names only words and families of the vocabulary', () => {
+    for (const [id, family] of Object.entries(alsoOf)) {
+      expect(descriptor(id)?.family, id).toBeDefined();
+      expect(descriptor(id)!.family).not.toBe(family);
+    }
+    for (const id of Object.keys(echoOf)) expect(descriptor(id), id).toBeDefined();
+  });
+  published('common practice', 'what food shares is told by the word: pepper is pepper, graphite is no salt, cedar no smoke', () => {
+    const of = (term: string) => echoesOf([{ ...toast, term }]);
+    expect(of('black-pepper')).toEqual(['pepper']);
+    for (const term of ['graphite', 'tar', 'flint', 'cedar', 'coffee', 'leather']) expect(of(term), term).toEqual([]);
+    expect(of('wet-stone')).toEqual(['saline']);
+    expect(of('smoke')).toEqual(['smoke']);
+  });
+  it('own words that the vocabulary has count as its word, and others as none', () => {
+    expect(descriptorOf({ words: 'flowers' })?.id).toBe('family-flower');
+    expect(descriptorOf({ words: 'my aunt’s hat' })).toBeUndefined();
+    expect(evidenceOf(note({ id: 'o', words: 'wild herbs', layer: 'first', strength: 2 })).smells).toEqual({ dryherb: true });
   });
 });

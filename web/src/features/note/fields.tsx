@@ -5,12 +5,13 @@ import { BareButton, TextButton } from '@/ui/button';
 import styled from 'styled-components';
 import { hueSwatch } from '@rose/core/appearance/colour';
 import {
-  colourApplies,
-  colourClasses,
+  applies,
   hueLadders,
   isHue,
   idsOf,
+  rimHues,
   observables,
+  type KnownGlass,
   type Observable,
   type ObservableId,
   type Observed,
@@ -23,11 +24,11 @@ import { Scale } from '@/ui/scale';
 import type { SetObservation } from './observation';
 import { Disclosure } from '@/ui/disclosure';
 
-/** The form of a quarter, read from the registry of observables. */
-export function Fields({ quarter, observed, set }: { quarter: Quarter; observed: Observed; set: SetObservation }) {
-  const ids = idsOf(quarter).filter((id) => observables[id].kind !== 'seconds' && colourApplies(id, observed));
-  const extra = ids.filter((id) => 'extra' in observables[id]);
-  const field = (id: ObservableId) => <Field key={id} id={id} observed={observed} set={set} help />;
+/** The form of a quarter, read from the registry of observables. What an open glass is known not to need stands with what is seldom recorded. */
+export function Fields({ quarter, observed, set, known = {} }: { quarter: Quarter; observed: Observed; set: SetObservation; known?: KnownGlass }) {
+  const ids = idsOf(quarter).filter((id) => observables[id].kind !== 'seconds');
+  const extra = ids.filter((id) => 'extra' in observables[id] || !applies(id, observed, known));
+  const field = (id: ObservableId) => <Field key={id} id={id} observed={observed} set={set} known={known} help />;
   return (
     <>
       {ids.filter((id) => !extra.includes(id)).map(field)}
@@ -57,9 +58,21 @@ const How = styled(BareButton)`
 `;
 
 /** One observation. With `help`, what to do and what to feel is one press away. */
-export function Field({ id, observed, set, help = false }: { id: ObservableId; observed: Observed; set: SetObservation; help?: boolean }) {
+export function Field({
+  id,
+  observed,
+  set,
+  known = {},
+  help = false,
+}: {
+  id: ObservableId;
+  observed: Observed;
+  set: SetObservation;
+  known?: KnownGlass;
+  help?: boolean;
+}) {
   const [open, setOpen] = useState(false);
-  if (!help) return <Control id={id} observed={observed} set={set} />;
+  if (!help) return <Control id={id} observed={observed} set={set} known={known} />;
   const how = (
     <How expanded={open} label={`${observables[id].label.replace(/\?$/, '')}: how is it done?`} onPress={() => setOpen(!open)}>
       how?
@@ -67,7 +80,7 @@ export function Field({ id, observed, set, help = false }: { id: ObservableId; o
   );
   return (
     <>
-      <Control id={id} observed={observed} set={set} aside={observables[id].kind === 'mark' ? undefined : how} />
+      <Control id={id} observed={observed} set={set} known={known} aside={observables[id].kind === 'mark' ? undefined : how} />
       {open && (
         <div style={{ padding: '8px 0 12px', borderBottom: '1px solid var(--line)' }}>
           <CardText id={id} />
@@ -76,7 +89,7 @@ export function Field({ id, observed, set, help = false }: { id: ObservableId; o
     </>
   );
 }
-function Control({ id, observed, set, aside }: { id: ObservableId; observed: Observed; set: SetObservation; aside?: ReactNode }) {
+function Control({ id, observed, set, known, aside }: { id: ObservableId; observed: Observed; set: SetObservation; known: KnownGlass; aside?: ReactNode }) {
   const spec: Observable = observables[id];
   const value = observed[id];
   switch (spec.kind) {
@@ -101,7 +114,7 @@ function Control({ id, observed, set, aside }: { id: ObservableId; observed: Obs
           label={spec.label}
           hint={spec.hint}
           aside={aside}
-          options={hue ? huesFor(observed, spec.options) : spec.options}
+          options={hue ? huesFor(id === 'rimHue', observed, known, spec.options) : spec.options}
           value={value as string | undefined}
           onChange={(next) => set(id, next as never)}
           {...(hue ? { swatch: (key: string) => (isHue(key) ? hueSwatch(key) : '') } : {})}
@@ -123,9 +136,13 @@ function Control({ id, observed, set, aside }: { id: ObservableId; observed: Obs
       return null;
   }
 }
-/** The ladder of the recorded colour; before one is recorded, all of them, in one row of words. */
-function huesFor(observed: Observed, every: Readonly<Record<string, string>>): Readonly<Record<string, string>> {
-  return observed.colour === undefined || !colourClasses.includes(observed.colour) ? every : hueLadders[observed.colour];
+/** The ladder of the colour that was recorded or is known; before one is, all of them, in one row of words. A hue already chosen stays to be seen. */
+function huesFor(rim: boolean, observed: Observed, known: KnownGlass, every: Readonly<Record<string, string>>): Readonly<Record<string, string>> {
+  const colour = observed.colour ?? known.colour;
+  if (colour === undefined) return every;
+  const ladder = rim ? rimHues(colour) : hueLadders[colour];
+  const chosen = rim ? observed.rimHue : observed.hue;
+  return chosen === undefined || chosen in ladder ? ladder : { ...ladder, [chosen]: every[chosen]! };
 }
 
 const Mark = styled.div`

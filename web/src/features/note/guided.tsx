@@ -3,7 +3,7 @@ import { useEffect, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { guidedPath, type GuidedQuestion } from '@rose/core/routine/guided';
 import { routineLabel, sipTasks, type GuidedPart as Part, type Routine } from '@rose/core/routine/routine';
-import { observables, type ObservableId } from '@rose/core/wine/observables';
+import { observables, type KnownGlass, type ObservableId } from '@rose/core/wine/observables';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { cards } from '@rose/knowledge/sensations/cards';
 import { Button } from '@/ui/button';
@@ -46,6 +46,7 @@ const Question = styled.div`
 `;
 
 const partOf: Record<Part, string> = {
+  eye: 'Clear? Brown? Bubbles?',
   smells: 'What do you smell?',
   flavours: 'And in the mouth?',
   watch: 'How long does it stay?',
@@ -54,13 +55,30 @@ const partOf: Record<Part, string> = {
 type Ask = GuidedQuestion['ask'];
 const isPart = (ask: Ask): ask is Part => ask in partOf;
 
-const questionOf = (ask: Ask): string => (ask === 'clear' ? 'First, a sip to rinse' : isPart(ask) ? partOf[ask] : (cards[ask]?.ask ?? observables[ask].label));
+const again = ['What do you smell?', 'And now, after the swirl?', 'And after a minute?'];
+const questionOf = ({ ask, time }: GuidedQuestion): string => (time === undefined ? asking(ask) : (again[time.n - 1] ?? 'What else do you smell?'));
+const asking = (ask: Ask): string => (ask === 'clear' ? 'First, a sip to rinse' : isPart(ask) ? partOf[ask] : (cards[ask]?.ask ?? observables[ask].label));
 /** Where in the routine a question stands, in a few words. */
-function where({ step, sip }: GuidedQuestion): string {
+function where({ step, sip, time }: GuidedQuestion): string {
+  if (time !== undefined) return `${step.name}, sniff ${time.n} of ${time.of}`;
   const takes = [step.sniffs > 0 ? `${step.sniffs} ${step.sniffs === 1 ? 'sniff' : 'sniffs'}` : '', step.minutes > 0 ? `about ${step.minutes} min` : ''];
   const parts = sip === undefined ? takes : [`sip ${sip.n} of ${sip.of}`];
   return [step.name, ...parts.filter((part) => part !== '')].join(', ');
 }
+
+/** The host's own card of a question, as they wrote it. */
+const OwnCard = styled.p`
+  white-space: pre-line;
+  margin: 0 0 10px;
+`;
+/** A note that follows a routine from here on, and says its finish by that routine's ruler. */
+const withRoutine =
+  (routine: Routine | undefined) =>
+  (d: NoteDocument): NoteDocument => {
+    if (routine === undefined) return d;
+    const { ruler: _old, ...rest } = d;
+    return { ...rest, routine: routine.id, ...(routine.ruler === undefined ? {} : { ruler: routine.ruler }) };
+  };
 
 /** One question of the routine at a time, each with its private card. Leaving a question is "not looked at", which is no answer. */
 export function Guided({
@@ -70,6 +88,7 @@ export function Guided({
   change,
   routine,
   choices,
+  known,
   parts,
   onDone,
   canUndo,
@@ -80,18 +99,20 @@ export function Guided({
   set: SetObservation;
   change: ChangeNote;
   routine: Routine;
+  /** What may be chosen instead; empty where the way of asking has one routine of its own. */
   choices: readonly Routine[];
-  parts: Readonly<Record<Part, ReactNode>>;
+  known: KnownGlass;
+  parts: Readonly<Record<Part, (question: GuidedQuestion) => ReactNode>>;
   onDone: () => void;
   canUndo: boolean;
   undo: () => void;
 }) {
-  const path = guidedPath(routine, doc.observed);
-  const [at, setAt] = useState<Ask | undefined>();
-  useEffect(() => setAt((sessionStorage.getItem(`question/${id}`) as Ask | null) ?? undefined), [id]);
+  const path = guidedPath(routine, doc.observed, known);
+  const [at, setAt] = useState<string | null>(null);
+  useEffect(() => setAt(sessionStorage.getItem(`question/${id}`)), [id]);
   const index = Math.max(
     0,
-    path.findIndex((entry) => entry.ask === at),
+    path.findIndex((entry) => entry.key === at),
   );
   const here = path[index];
   const go = (to: number) => {
@@ -100,11 +121,12 @@ export function Guided({
     if (to > index && sip !== undefined && (doc.sips ?? 0) < sip) change((d) => ({ ...d, sips: sip }));
     const next = path[to];
     if (next === undefined) return onDone();
-    setAt(next.ask);
-    sessionStorage.setItem(`question/${id}`, next.ask);
+    setAt(next.key);
+    sessionStorage.setItem(`question/${id}`, next.key);
     window.scrollTo({ top: 0 });
   };
   const ask = here?.ask;
+  const own = ask === undefined || ask === 'clear' ? undefined : routine.cards?.[ask];
   const answered = ask === 'clear' || (ask !== undefined && (isPart(ask) || doc.observed[ask] !== undefined));
   return (
     <Question>
@@ -116,27 +138,30 @@ export function Guided({
       <div className="bar" aria-hidden>
         <i style={{ width: `${(100 * (index + 1)) / Math.max(1, path.length)}%` }} />
       </div>
-      {ask !== undefined && <h2>{questionOf(ask)}</h2>}
+      {here !== undefined && <h2>{questionOf(here)}</h2>}
+      {own !== undefined && <OwnCard>{own}</OwnCard>}
       {here?.sip !== undefined && <p className="sip">{`Sip ${here.sip.n} of ${here.sip.of}: ${sipTasks[here.sip.task]}.`}</p>}
       {ask === 'clear' && (
         <p>It takes away what was there before: bread, toothpaste, the wine before this one. Spit it or swallow it; the next sip is the one to read.</p>
       )}
-      {ask === undefined || ask === 'clear' ? null : isPart(ask) ? (
-        parts[ask]
+      {here === undefined || ask === undefined || ask === 'clear' ? null : isPart(ask) ? (
+        <div key={here.key}>{parts[ask](here)}</div>
       ) : (
         <>
-          <CardText key={ask} id={ask as ObservableId} brief />
-          <Field id={ask} observed={doc.observed} set={set} />
+          {own === undefined && <CardText key={ask} id={ask as ObservableId} brief />}
+          <Field id={ask} observed={doc.observed} set={set} known={known} />
         </>
       )}
-      <div className="routine">
-        <SelectField
-          label="Routine"
-          value={routine.id}
-          onChange={(chosen) => change((d) => ({ ...d, routine: chosen }))}
-          options={Object.fromEntries(choices.map((entry) => [entry.id, routineLabel(entry)]))}
-        />
-      </div>
+      {choices.length > 0 && (
+        <div className="routine">
+          <SelectField
+            label="Routine"
+            value={routine.id}
+            onChange={(chosen) => change(withRoutine(choices.find((entry) => entry.id === chosen)))}
+            options={Object.fromEntries(choices.map((entry) => [entry.id, routineLabel(entry)]))}
+          />
+        </div>
+      )}
       <Bar>
         <Button onPress={() => go(index - 1)} disabled={index === 0} label="Back one question">
           Back

@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import { ToggleGroup } from '@/ui/toggle-group';
 
 /** How much of a glass is asked. One record: a change of depth hides questions, it never drops an answer. */
-export const depths = { quick: 'Quick', guided: 'Guided', full: 'Full' } as const;
+export const depths = { quick: 'Quick', twelve: 'Twelve', guided: 'Guided', full: 'Full' } as const;
 export type Depth = keyof typeof depths;
 /** The depth this device was last used at; the next glass starts there. */
 export function keptDepth(): Depth {

@@ -4,7 +4,9 @@ import { useEffect, useState } from 'react';
 import { stopFor } from '@rose/core/finish/finish';
 import type { Routine } from '@rose/core/routine/routine';
 import { quarters, type Quarter } from '@rose/core/wine/observables';
+import { knownGlass } from '@rose/core/wine/known-glass';
 import { withObservation } from '@rose/core/wine/note';
+import { routineNamed } from '@rose/knowledge/routines/index';
 import type { NoteView } from '@/contract/answers';
 import { Button } from '@/ui/button';
 import { Clashes } from '@/ui/document/save-state';
@@ -31,10 +33,13 @@ const BeforeVerdict = dynamic(() => import('./loaded-after-the-look').then((modu
 const Triage = dynamic(() => import('./smell/is-it-sound').then((module) => module.Triage), { ssr: false, loading: () => <Wait /> });
 const Finish = dynamic(() => import('./loaded-after-the-look').then((module) => module.Finish), { loading: () => <Wait /> });
 const After = dynamic(() => import('./keep/beside-the-record').then((module) => module.After), { ssr: false, loading: () => <Wait /> });
+const EyeRow = dynamic(() => import('./look/eye-row').then((module) => module.EyeRow), { loading: () => <Wait /> });
 const Haze = dynamic(() => import('./look/haze').then((module) => module.Haze), { ssr: false });
 const LookAgain = dynamic(() => import('./keep/look-again').then((module) => module.LookAgain), { ssr: false });
 const Wait = () => <p style={{ color: 'var(--soft)' }}>One moment.</p>;
 
+const twelve = routineNamed('twelve');
+const none: readonly Routine[] = [];
 const guide: Record<Quarter, string> = {
   appearance: 'Tilt it over something white.',
   aroma: 'Still glass first, then swirl; short sniffs.',
@@ -46,6 +51,7 @@ const guide: Record<Quarter, string> = {
 export function Desk({ note, routines }: { note: NoteView; routines: readonly Routine[] }) {
   const open = useDocument('note', { id: note.id, document: note.document, revision: note.revision });
   const doc = open.document;
+  const known = knownGlass(note.wine?.facts);
   const choices = routines.some((entry) => entry.id === note.routine.id) ? routines : [...routines, note.routine];
   const [quarter, setQuarter] = useState<Quarter>('appearance');
   const [depth, setDepth] = useState<Depth>('full');
@@ -134,7 +140,7 @@ export function Desk({ note, routines }: { note: NoteView; routines: readonly Ro
           {!note.mayEdit && <p className="soft">You read this note; only its taster changes it.</p>}
           {depth === 'quick' && (
             <>
-              <Quick doc={doc} set={set} change={change} />
+              <Quick doc={doc} set={set} change={change} known={known} />
               {doubtful && triage}
               {!wide && after}
               <Bar>
@@ -143,27 +149,30 @@ export function Desk({ note, routines }: { note: NoteView; routines: readonly Ro
               </Bar>
             </>
           )}
-          {depth === 'guided' && (
+          {(depth === 'guided' || depth === 'twelve') && (
             <Guided
               id={note.id}
               doc={doc}
               set={set}
               change={change}
-              routine={routine}
-              choices={choices}
+              key={depth}
+              routine={depth === 'twelve' ? twelve : routine}
+              choices={depth === 'twelve' ? none : choices}
+              known={known}
               canUndo={open.canUndo}
               undo={open.undo}
               onDone={() => void finish()}
               parts={{
-                smells: <Smells doc={doc} change={change} />,
-                flavours: (
+                eye: () => <EyeRow observed={doc.observed} set={set} known={known} />,
+                smells: ({ time }) => <Smells doc={doc} change={change} sniff={time?.n} />,
+                flavours: () => (
                   <>
                     <Flavours doc={doc} change={change} />
                     {doubtful && triage}
                   </>
                 ),
-                watch: <Finish watch={watch} doc={doc} set={set} change={change} />,
-                idea: <Ideas doc={doc} at="finish" change={change} open />,
+                watch: () => <Finish watch={watch} doc={doc} set={set} change={change} />,
+                idea: () => <Ideas doc={doc} at="finish" change={change} open />,
               }}
             />
           )}
@@ -181,7 +190,7 @@ export function Desk({ note, routines }: { note: NoteView; routines: readonly Ro
                 )}
                 {quarter === 'appearance' && cloudy && <Haze doc={doc} facts={note.wine?.facts} day={note.day} />}
                 {quarter === 'palate' && <Sips routine={routine} doc={doc} change={change} />}
-                {(quarter === 'appearance' || quarter === 'palate') && <Fields quarter={quarter} observed={doc.observed} set={set} />}
+                {(quarter === 'appearance' || quarter === 'palate') && <Fields quarter={quarter} observed={doc.observed} set={set} known={known} />}
                 {quarter === 'verdict' && (
                   <BeforeVerdict routine={routine} doc={doc} change={note.mayEdit ? change : undefined}>
                     <Fields quarter={quarter} observed={doc.observed} set={set} />

@@ -1,17 +1,19 @@
 'use client';
 import type { NoteDocument } from '@rose/core/wine/note';
-import type { ObservableId } from '@rose/core/wine/observables';
+import type { KnownGlass, ObservableId } from '@rose/core/wine/observables';
 import { ChipList, NameSmell } from './smell/aroma';
+import { EyeRow } from './look/eye-row';
 import { Field } from './fields';
 import type { ChangeNote, SetObservation } from './observation';
 
-/** What a quick note asks: sound or not, a smell or two, weight, balance, buy or not. */
+/** What a quick note asks after one row for the eye: sound or not, a smell or two, weight, balance, another glass, buy or not. */
 const first: readonly ObservableId[] = ['health'];
-const then: readonly ObservableId[] = ['body', 'balance', 'buy', 'quality'];
+const then: readonly ObservableId[] = ['body', 'balance', 'another', 'buy', 'quality'];
 
-export function Quick({ doc, set, change }: { doc: NoteDocument; set: SetObservation; change: ChangeNote }) {
+export function Quick({ doc, set, change, known }: { doc: NoteDocument; set: SetObservation; change: ChangeNote; known: KnownGlass }) {
   return (
     <>
+      <EyeRow observed={doc.observed} set={set} known={known} />
       {first.map((id) => (
         <Field key={id} id={id} observed={doc.observed} set={set} />
       ))}

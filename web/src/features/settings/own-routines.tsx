@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { v7 } from 'uuid';
+import { rulers, usualRuler, type OwnRuler } from '@rose/core/finish/finish';
 import { pourCheck } from '@rose/core/quantity/pour-check';
 import { guidedPath, questionsOf } from '@rose/core/routine/guided';
 import { asRoutine, minutesOf, sipTask, sipTasks, sipsOf, type GuidedStep, type OwnRoutine, type RoutineStep } from '@rose/core/routine/routine';
@@ -11,7 +12,8 @@ import { routines } from '@rose/knowledge/routines/index';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
-import { TextField, Trouble } from '@/ui/field';
+import { CheckBox } from '@/ui/check-box';
+import { TextArea, TextField, Trouble } from '@/ui/field';
 import { SelectField } from '@/ui/select-field';
 import { NumberField } from '@/ui/number-field';
 import { Design, OwnList, OwnPage, firstWrong, type Version } from './own-design';
@@ -26,29 +28,46 @@ const Questions = styled.aside`
   }
 `;
 const quarterWord: Record<Quarter, string> = { appearance: 'appearance', aroma: 'aroma', palate: 'palate', finish: 'finish', verdict: 'judgement' };
-const partWord = { smells: 'The smells', flavours: 'Flavours in the mouth', watch: 'The watch', idea: 'An idea', clear: 'A sip to rinse' } as const;
+const partWord = {
+  eye: 'One row for the eye: clear, brown, bubbles',
+  smells: 'The smells',
+  flavours: 'Flavours in the mouth',
+  watch: 'The watch',
+  idea: 'An idea',
+  clear: 'A sip to rinse',
+} as const;
 const askWord = (ask: GuidedStep | 'clear'): string => (ask in partWord ? partWord[ask as keyof typeof partWord] : observables[ask as ObservableId].label);
 const every = quarters.flatMap((quarter) => questionsOf(quarter));
 /** A step in the designer has a name of its own for React, which is not stored. */
 type Drawn = RoutineStep & { readonly key: string };
 const draw = (step: RoutineStep): Drawn => ({ ...step, key: v7() });
 const emptyStep = (): Drawn => draw({ name: '', quarter: 'palate', sniffs: 0, sips: 0, minutes: 1 });
-const stored = (name: string, says: string, steps: readonly Drawn[]): OwnRoutine => ({
-  schema: 1,
-  name,
-  says,
-  steps: steps.map(({ key: _key, ...step }) => step),
-});
+/** A routine in the designer: as it is stored, with its place and with names for its steps. */
+interface Open extends Omit<OwnRoutine, 'steps' | 'schema'> {
+  readonly id: string;
+  readonly base: number;
+  readonly steps: readonly Drawn[];
+}
+const stored = ({ id: _id, base: _base, steps, ...rest }: Open): OwnRoutine => ({ ...rest, schema: 1, steps: steps.map(({ key: _key, ...step }) => step) });
 
 /** The designer of a host's own way through a glass: steps, sniffs, sips, minutes, what each step asks, and the questions that come of it. */
 export function Routines({ first }: { first: readonly Version<OwnRoutine>[] }) {
   const mayEdit = useMay('design.edit');
   const [all, setAll] = useState(first);
-  const [open, setOpen] = useState<{ id: string; base: number; name: string; says: string; steps: readonly Drawn[] }>();
+  const [open, setOpen] = useState<Open>();
   const [says, setSays] = useState('');
   const [trouble, setTrouble] = useState('');
-  const edit = (id: string, base: number, from: Pick<OwnRoutine, 'name' | 'says' | 'steps'>) => {
-    setOpen({ id, base, name: from.name, says: from.says, steps: from.steps.map(draw) });
+  const edit = (id: string, base: number, { name, says, steps, rinse, cards, ruler }: Omit<OwnRoutine, 'schema'>) => {
+    setOpen({
+      id,
+      base,
+      name,
+      says,
+      steps: steps.map(draw),
+      ...(rinse === undefined ? {} : { rinse }),
+      ...(cards === undefined ? {} : { cards }),
+      ...(ruler === undefined ? {} : { ruler }),
+    });
     setSays('');
     setTrouble('');
   };
@@ -62,7 +81,7 @@ export function Routines({ first }: { first: readonly Version<OwnRoutine>[] }) {
   };
   const keep = async () => {
     setTrouble('');
-    const read = ownRoutine.safeParse(stored(open!.name, open!.says, open!.steps));
+    const read = ownRoutine.safeParse(stored(open!));
     if (!read.success) return setTrouble(firstWrong(read.error, 'steps', 'Step'));
     try {
       const made = await call(contract.routine.save, { id: open!.id, baseVersion: open!.base, document: read.data });
@@ -123,7 +142,10 @@ export function Routines({ first }: { first: readonly Version<OwnRoutine>[] }) {
                 step={step}
                 at={at}
                 of={open.steps.length}
-                taken={open.steps.filter((other) => other.key !== step.key).flatMap((other) => other.asks ?? [])}
+                taken={open.steps
+                  .filter((other) => other.key !== step.key)
+                  .flatMap((other) => other.asks ?? [])
+                  .filter((ask) => ask !== 'smells')}
                 set={(next) => setStep(step.key, next)}
                 move={(by) => move(at, by)}
                 remove={() => setSteps(open.steps.filter((other) => other.key !== step.key))}
@@ -134,6 +156,7 @@ export function Routines({ first }: { first: readonly Version<OwnRoutine>[] }) {
                 One more step
               </Button>
             </p>
+            <Besides open={open} set={setOpen} />
             <p className="keep">
               <Button tone="strong" onPress={() => void keep()}>
                 Keep it
@@ -144,7 +167,7 @@ export function Routines({ first }: { first: readonly Version<OwnRoutine>[] }) {
             </p>
             {trouble !== '' && <Trouble role="alert">{trouble}</Trouble>}
           </div>
-          <Asked routine={stored(open.name, open.says, open.steps)} />
+          <Asked routine={stored(open)} />
         </Design>
       )}
     </OwnPage>
@@ -231,6 +254,101 @@ function Step({
   );
 }
 
+const rulerChoices: Readonly<Record<string, string>> = Object.fromEntries([
+  ...rulers.map(({ id, label, source }) => [id, `${label}: ${source}`]),
+  ['own', 'one of your own'],
+]);
+/** What a routine brings besides its steps: whether the first sip rinses, its ruler of the finish, and cards in the host's own words. */
+function Besides({ open, set }: { open: Open; set: (next: Open) => void }) {
+  const [ask, setAsk] = useState<GuidedStep>();
+  const without = <K extends 'ruler' | 'cards' | 'rinse'>(key: K): Open => {
+    const { [key]: _gone, ...rest } = open;
+    return rest as unknown as Open;
+  };
+  const { ruler, cards = {} } = open;
+  const setWords = (words: OwnRuler['words']) => set({ ...open, ruler: { label: ruler!.label, words: [...words] } });
+  const shipped = rulers.find(({ label }) => label === ruler?.label);
+  const asked = [
+    ...new Set(guidedPath(asRoutine('drawn', 0, stored(open)), { colour: 'red', tannin: 50 }).flatMap((entry) => (entry.ask === 'clear' ? [] : [entry.ask]))),
+  ];
+  const setCard = (of: GuidedStep, text: string) => {
+    const { [of]: _old, ...rest } = cards;
+    const next = text === '' ? rest : { ...rest, [of]: text };
+    set(Object.keys(next).length === 0 ? without('cards') : { ...open, cards: next });
+  };
+  return (
+    <section aria-label="What it brings besides" style={{ display: 'grid', gap: 12, margin: '18px 0', maxWidth: 560 }}>
+      <CheckBox checked={open.rinse === true} onChange={(rinse) => set(rinse ? { ...open, rinse } : without('rinse'))}>
+        The first sip only rinses
+      </CheckBox>
+      <SelectField
+        label="Ruler of the finish"
+        value={ruler === undefined ? usualRuler.id : (shipped?.id ?? 'own')}
+        onChange={(id) => {
+          if (id === usualRuler.id) return set(without('ruler'));
+          const { label, words } = rulers.find((entry) => entry.id === id) ?? { label: 'our ruler', words: ruler?.words ?? usualRuler.words };
+          set({ ...open, ruler: { label, words: words.map((entry) => ({ ...entry })) } });
+        }}
+        options={rulerChoices}
+      />
+      {ruler !== undefined && shipped === undefined && (
+        <div style={{ display: 'grid', gap: 8 }}>
+          <TextField label="Name of the ruler" value={ruler.label} onChange={(label) => set({ ...open, ruler: { ...ruler, label } })} />
+          {ruler.words.map((entry, at) => (
+            <div key={at} style={{ display: 'flex', gap: 10, alignItems: 'end', flexWrap: 'wrap' }}>
+              <TextField
+                label={`Length ${at + 1}`}
+                value={entry.word}
+                onChange={(word) => setWords(ruler.words.map((other, i) => (i === at ? { ...other, word } : other)))}
+              />
+              <NumberField
+                label={`Length ${at + 1}, from`}
+                unit="s"
+                low={0}
+                high={600}
+                value={entry.from}
+                onChange={(from) => setWords(ruler.words.map((other, i) => (i === at ? { ...other, from: Math.round(from ?? 0) } : other)))}
+              />
+              <Button
+                size="small"
+                tone="quiet"
+                label={`Take length ${at + 1} out`}
+                disabled={ruler.words.length <= 2}
+                onPress={() => setWords(ruler.words.filter((_, i) => i !== at))}
+              >
+                Take it out
+              </Button>
+            </div>
+          ))}
+          <p style={{ margin: 0 }}>
+            <Button
+              size="small"
+              disabled={ruler.words.length >= 6}
+              onPress={() => setWords([...ruler.words, { from: ruler.words.at(-1)!.from + 10, word: '' }])}
+            >
+              One more length
+            </Button>
+          </p>
+        </div>
+      )}
+      <SelectField
+        label="A card in your own words for"
+        value={ask ?? ''}
+        empty="no question"
+        onChange={(chosen) => setAsk(asked.find((entry) => entry === chosen))}
+        options={Object.fromEntries(asked.map((entry) => [entry, `${askWord(entry)}${cards[entry] === undefined ? '' : ', yours'}`]))}
+      />
+      {ask !== undefined && (
+        <TextArea
+          label={`What is read at “${askWord(ask)}”, in place of our card`}
+          value={cards[ask] ?? ''}
+          onChange={(text) => setCard(ask, text.slice(0, 600))}
+        />
+      )}
+    </section>
+  );
+}
+
 /** What the guided way would ask, step by step, of a red wine with tannin; and what a glass takes. */
 function Asked({ routine: own }: { routine: OwnRoutine }) {
   const routine = asRoutine('drawn', 0, own);
@@ -243,27 +361,37 @@ function Asked({ routine: own }: { routine: OwnRoutine }) {
         {path.length} {path.length === 1 ? 'question' : 'questions'}, {sips} {sips === 1 ? 'sip' : 'sips'}, {minutes} min a glass. It needs {neededMl} mL: 10 mL
         a sip, and 10 mL to smell.
       </p>
-      {sipsOf(routine) === 0 && <p className="soft">No sip: the wine is only looked at and smelt.</p>}
+      {sipsOf(routine) === 0 && (
+        <p className="soft">
+          {path.some(({ step }) => step.quarter === 'palate' || step.quarter === 'finish')
+            ? 'It asks about taste and has no sip: give the step its sips.'
+            : 'No sip: the wine is only looked at and smelt.'}
+        </p>
+      )}
       {own.steps.map((step, at) => {
         const asked = path.filter((entry) => entry.step === step);
+        const bare = step.asks !== undefined && step.asks.length === 0;
         return (
           <div key={at}>
             <strong>{step.name.trim() === '' ? `Step ${at + 1}` : step.name}</strong>
             <ol>
               {asked.map((entry, i) => (
-                <li key={entry.ask}>
+                <li key={entry.key}>
                   {askWord(entry.ask)}
+                  {entry.time === undefined ? '' : `, sniff ${entry.time.n} of ${entry.time.of}`}
                   {entry.sip === undefined || entry.sip.n === asked[i - 1]?.sip?.n ? '' : ` · with sip ${entry.sip.n}`}
                 </li>
               ))}
-              {asked.length === 0 && <li style={{ listStyle: 'none' }}>asks nothing</li>}
+              {asked.length === 0 && (
+                <li style={{ listStyle: 'none' }}>{bare ? 'asks nothing yet: name a question, or let it take what is left' : 'asks nothing'}</li>
+              )}
             </ol>
           </div>
         );
       })}
-      {sips > 1 && (
+      {sipsOf(routine) > 1 && (
         <p className="soft">
-          Sip 1: {sipTasks[sipTask(1, sips)]}. Sip {sips}: {sipTasks[sipTask(sips, sips)]}.
+          Sip 1: {sipTasks[sipTask(1, routine)]}. Sip {sipsOf(routine)}: {sipTasks[sipTask(sipsOf(routine), routine)]}.
         </p>
       )}
     </Questions>

@@ -1,6 +1,7 @@
 import { asRoutine, type Routine } from '@rose/core/routine/routine';
 import { ownRoutine } from '@rose/core/routine/routine-schema';
 import { routineNamed, usualRoutine } from '@rose/knowledge/routines/index';
+import type { NoteDocument } from '@rose/core/wine/note';
 import type { Reader } from '../../db/client';
 import { routine } from '../../db/schema';
 import { contract } from '../../contract';
@@ -20,8 +21,8 @@ export async function readRoutine(db: Reader, actor: Member, name: string): Prom
   return own === undefined ? routineNamed(name) : asRoutine(own.id, own.version, own.document);
 }
 
-/** What a new note begins with: the venue's standing routine in its present version, or nothing where that is the usual one. */
-export async function standingRoutine(db: Reader, actor: Member): Promise<{ readonly routine?: string }> {
-  const { id } = await readRoutine(db, actor, (await settingsOf(db, actor.venueId)).routine);
-  return id === usualRoutine.id ? {} : { routine: id };
+/** What a new note begins with: the venue's standing routine in its present version, with the ruler it brings, or nothing where that is the usual one. */
+export async function standingRoutine(db: Reader, actor: Member): Promise<Pick<NoteDocument, 'routine' | 'ruler'>> {
+  const { id, ruler } = await readRoutine(db, actor, (await settingsOf(db, actor.venueId)).routine);
+  return { ...(id === usualRoutine.id ? {} : { routine: id }), ...(ruler === undefined ? {} : { ruler }) };
 }

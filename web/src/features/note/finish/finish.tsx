@@ -1,11 +1,13 @@
 'use client';
 import { BareField } from '@/ui/field';
 import styled from 'styled-components';
-import { readFinish, sipsAgree, stopFor } from '@rose/core/finish/finish';
+import { bandAt, byFeel, readFinish, sipsAgree, stopFor, usualRuler, type OwnRuler } from '@rose/core/finish/finish';
 import type { NoteDocument } from '@rose/core/wine/note';
+import type { Stop } from '@rose/core/wine/observables';
 import { chipName } from '@rose/knowledge/smells/index';
 import { Button } from '@/ui/button';
 import { Watch, type WatchControl } from '@/ui/stopwatch';
+import { NameSmell } from '../smell/aroma';
 import { withChip } from '../smell/chips';
 import type { ChangeNote, SetObservation } from '../observation';
 
@@ -42,8 +44,22 @@ const Stops = styled.dl`
   }
 `;
 
+/** "short under 5 s, medium from 5 s, long from 10 s". */
+const rulerInWords = ({ words }: OwnRuler): string =>
+  words.map(({ from, word }, at) => (at === 0 ? `${word} under ${words[1]!.from} s` : `${word} from ${from} s`)).join(', ');
+/** A length by the ruler in use, and what the others call it. */
+function lengthInWords(stop: Stop, ruler: OwnRuler): string {
+  const word = bandAt(ruler, stop.seconds).word;
+  if (stop.between !== undefined) return `${word} by feel: ${stop.between[0]} to ${stop.between[1]} s by the ${ruler.label}`;
+  const { words, caudalies } = readFinish(stop.seconds);
+  const others = words.filter((entry) => entry.ruler !== ruler.label).map((entry) => `${entry.word} by the ${entry.ruler}`);
+  return `${[`${word} by the ${ruler.label}`, ...others].join(', ')}; ${caudalies} caudalies`;
+}
+
 /** The watch, large, and what it stopped at by every ruler. The seconds can also be typed. */
 export function Finish({ watch, doc, set, change }: { watch: WatchControl; doc: NoteDocument; set: SetObservation; change: ChangeNote }) {
+  const ruler = doc.ruler ?? usualRuler;
+  const felt = doc.observed.finish?.between === undefined ? undefined : bandAt(ruler, doc.observed.finish.seconds).word;
   const agree = sipsAgree(doc.observed.finish, doc.observed.finishAgain);
   const row = (id: 'finish' | 'finishAgain' | 'after', label: string) => {
     const stop = doc.observed[id];
@@ -51,15 +67,7 @@ export function Finish({ watch, doc, set, change }: { watch: WatchControl; doc: 
       <div>
         <dt>
           {label}
-          <small>
-            {stop === undefined
-              ? 'not timed'
-              : id !== 'after'
-                ? readFinish(stop.seconds)
-                    .words.map((entry) => `${entry.word} by the ${entry.ruler}`)
-                    .join(', ') + `; ${readFinish(stop.seconds).caudalies} caudalies`
-                : 'what stays when the pleasure has gone'}
-          </small>
+          <small>{stop === undefined ? 'not timed' : id === 'after' ? 'what stays when the pleasure has gone' : lengthInWords(stop, ruler)}</small>
         </dt>
         <dd>
           <label>
@@ -105,6 +113,15 @@ export function Finish({ watch, doc, set, change }: { watch: WatchControl; doc: 
           <span style={{ color: 'var(--soft)', fontSize: '0.875rem' }}>kept as “at least”</span>
         </p>
       )}
+      <div role="group" aria-label="Without the watch" style={{ display: 'flex', flexWrap: 'wrap', gap: 8, alignItems: 'center', marginTop: 14 }}>
+        <span style={{ color: 'var(--soft)', fontSize: '0.875rem' }}>Without the watch:</span>
+        {ruler.words.map(({ word }) => (
+          <Button key={word} size="small" pressed={felt === word} onPress={() => set('finish', felt === word ? undefined : byFeel(ruler, word))}>
+            {word}
+          </Button>
+        ))}
+        <span style={{ color: 'var(--soft)', fontSize: '0.875rem' }}>{`by the ${ruler.label}: ${rulerInWords(ruler)}`}</span>
+      </div>
       {doc.chips.length > 0 && (
         <section aria-label="When each flavour leaves" style={{ marginTop: 16 }}>
           <p style={{ color: 'var(--soft)', fontSize: '0.875rem', margin: '0 0 6px' }}>
@@ -130,6 +147,7 @@ export function Finish({ watch, doc, set, change }: { watch: WatchControl; doc: 
           </span>
         </section>
       )}
+      <NameSmell label="A flavour that comes only now" layer="mouth" change={change} />
       <Stops>
         {row('finish', 'Pleasant flavour')}
         {doc.observed.finish !== undefined && row('finishAgain', 'The same, a second sip')}

@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { v4 } from 'uuid';
 import { fates, layers, strengths, type Chip, type Fate, type Layer, type NoteDocument, type Strength } from '@rose/core/wine/note';
+import { originsInWords } from '@rose/knowledge/smells/origins';
 import { chipName, completions, descriptor, descriptorOrigins, families, type Completion } from '@rose/knowledge/smells/index';
 import { BareButton, Button, Key } from '@/ui/button';
 import { Choice } from '@/ui/choice';
@@ -99,7 +100,15 @@ export function NameSmell({ label, layer, change }: { label: string; layer: Laye
     const chip: Chip = { id: v4(), ...(entry === undefined ? {} : { term: key }), ...(words === undefined ? {} : { words }), layer, strength: 2 };
     // A word twice is one.
     const there = (other: Chip) => other.layer === chip.layer && (chip.term === undefined ? other.words === chip.words : other.term === chip.term);
-    change((d) => (d.chips.some(there) ? d : withChip(chip)(d)));
+    change((d) => {
+      if (d.chips.some(there)) return d;
+      // A word of the nose, named again in the mouth, is the same smell: it has stayed.
+      const smelt =
+        layer === 'mouth'
+          ? d.chips.find((other) => other.layer !== 'mouth' && (chip.term === undefined ? other.words === chip.words : other.term === chip.term))
+          : undefined;
+      return withChip(smelt === undefined ? chip : { ...smelt, fate: 'stayed' })(d);
+    });
     setText('');
   };
   return (
@@ -242,21 +251,35 @@ export function Aroma({ doc, change, set }: { doc: NoteDocument; change: Change;
   );
 }
 
-/** The nose, named or asked for. */
-export function Smells({ doc, change }: { doc: NoteDocument; change: Change }) {
+const layerOf = (sniff: number | undefined, swirled: boolean): Layer =>
+  sniff === undefined ? (swirled ? 'swirled' : 'first') : sniff === 1 ? 'first' : sniff === 2 ? 'swirled' : 'later';
+const nameIt: Readonly<Record<Layer, string>> = {
+  first: 'Name a smell, still glass',
+  swirled: 'Name a smell, after the swirl',
+  later: 'Name a smell that came later',
+  mouth: 'Name a flavour',
+};
+/** The nose, named or asked for. @param sniff which time smells are asked for, where a routine asks more than once */
+export function Smells({ doc, change, sniff }: { doc: NoteDocument; change: Change; sniff?: number | undefined }) {
   const smelt = doc.chips.filter((chip) => chip.layer !== 'mouth');
-  const swirled = doc.observed.noseSwirled !== undefined;
+  const layer = layerOf(sniff, doc.observed.noseSwirled !== undefined);
+  const origins = originsInWords(smelt);
   const [deck, setDeck] = useState(() => Object.keys(doc.deck).length > 0);
   return (
     <>
-      <NameSmell label={swirled ? 'Name a smell, after the swirl' : 'Name a smell, still glass'} layer={swirled ? 'swirled' : 'first'} change={change} />
+      <NameSmell label={nameIt[layer]} layer={layer} change={change} />
       <ChipList chips={smelt} change={change} withFate={false} />
+      {origins !== '' && (
+        <p className="soft" style={{ margin: '0 0 10px', fontSize: '0.875rem', color: 'var(--soft)' }}>
+          {origins}
+        </p>
+      )}
       {!deck ? (
         <p>
           <Button onPress={() => setDeck(true)}>It only smells of wine: ask me</Button>
         </p>
       ) : (
-        <PromptDeck doc={doc} change={change} layer={swirled ? 'swirled' : 'first'} />
+        <PromptDeck doc={doc} change={change} layer={layer} />
       )}
     </>
   );
@@ -267,8 +290,8 @@ export function Flavours({ doc, change }: { doc: NoteDocument; change: Change })
   return (
     <>
       <h3 style={{ margin: '20px 0 8px' }}>Flavours</h3>
-      <NameSmell label="Name a flavour that is new in the mouth" layer="mouth" change={change} />
       <ChipList chips={doc.chips} change={change} withFate />
+      <NameSmell label="Name a flavour that is new in the mouth" layer="mouth" change={change} />
     </>
   );
 }

@@ -23,14 +23,14 @@ export function Sips({ routine, doc, change }: { routine: Routine; doc: NoteDocu
           key={n}
           size="small"
           pressed={n <= taken}
-          label={`Sip ${n} of ${total}: ${sipTasks[sipTask(n, total)]}`}
+          label={`Sip ${n} of ${total}: ${sipTasks[sipTask(n, routine)]}`}
           onPress={() => change((d) => ({ ...d, sips: n === taken ? n - 1 : n }))}
         >
-          {n} {short[sipTask(n, total)]}
+          {n} {short[sipTask(n, routine)]}
         </Button>
       ))}
       <span className="soft" aria-live="polite" style={{ fontSize: '0.875rem' }}>
-        {taken < total ? `Sip ${taken + 1}: ${sipTasks[sipTask(taken + 1, total)]}.` : 'All sips had.'}
+        {taken < total ? `Sip ${taken + 1}: ${sipTasks[sipTask(taken + 1, routine)]}.` : 'All sips had.'}
       </span>
     </div>
   );
