@@ -76,6 +76,9 @@ const idea = z.strictObject({
 /** One call on two glasses: −100 sure of the one on the left (or "no"), 100 sure of the one on the right (or "yes"), 0 cannot tell. */
 const pairCall = z.strictObject({ dearer: sureness, older: sureness, oak: sureness, sameGrape: sureness, locked: z.boolean().optional() });
 
+/** A later look at the same glass: at which moment, when it is due, and which bite comes first. */
+const plan = z.strictObject({ id: z.uuid(), moment: z.enum(['air', 'food', 'next']), due: z.iso.datetime(), food: line(80).optional() });
+
 /** The stored note: read and written whole under one revision, merged field by field. Derived from the registry of observables, so a new observation needs no change here. */
 export const noteDocument = z.strictObject({
   schema: z.literal(1),
@@ -114,6 +117,10 @@ export const noteDocument = z.strictObject({
   ruler: ownRuler.optional(),
   /** The most the taster would buy a bottle for, where they would buy it. */
   buyUpTo: z.strictObject({ amount: z.number().min(0).max(1_000_000), currency: z.string().length(3) }).optional(),
+  /** Later looks at the same glass that the taster set themselves: what comes first, and when. A plan is over once a note of its moment is there. */
+  plans: byId(z.array(plan).max(6)).optional(),
+  /** What was eaten before an after-food note, as its taster calls it. */
+  food: line(80).optional(),
   /** The year to look at a wine again that is too young. */
   lookAgain: z.number().int().min(1900).max(2200).optional(),
   /** The taster put the glass down: nothing more is to come. */

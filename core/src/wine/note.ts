@@ -21,6 +21,9 @@ export const certainties = [10, 25, 50, 75, 90] as const;
 /** Moments at which one taster meets one glass again. */
 export const moments = { first: 'the first pour', air: 'after air', food: 'after food', next: 'the next day' } as const;
 export type Moment = keyof typeof moments;
+/** A moment in words, with the bite that came before it where it is named: "after roast lamb". */
+export const momentInWords = (moment: Moment, food?: string): string =>
+  moment === 'food' && food !== undefined && food.trim() !== '' ? `after ${food.trim()}` : moments[moment];
 
 /** How a glass is called: by its wine where the label is in sight, by its letter otherwise. */
 export const glassTitle = (of: { readonly wine: { readonly name: string } | null; readonly code: string }): string => of.wine?.name ?? `Glass ${of.code}`;
@@ -48,12 +51,17 @@ export type Chip = NoteDocument['chips'][number];
 export type Rewritten = NoteDocument['rewritten'][string];
 export type Idea = NonNullable<NoteDocument['ideas']>[number];
 export type Circumstances = NonNullable<NoteDocument['circumstances']>;
+export type Plan = NonNullable<NoteDocument['plans']>[number];
 export type PairCall = NonNullable<NoteDocument['pairs']>[string];
 
 export const emptyNote: NoteDocument = { schema: 1, observed: {}, chips: [], deck: {}, markBeforeDraft: null, rewritten: {}, remark: '' };
 
 /** Whether the taster has said what they think before anything is shown that could lead them: a mark, and an idea or "no idea". */
 export const hasCommitted = (note: NoteDocument): boolean => note.observed.quality !== undefined && (note.ideas ?? []).length > 0;
+
+/** The later looks still to be taken, the first due first: those whose moment has no note yet. */
+export const pendingPlans = (plans: readonly Plan[] | undefined, taken: readonly { readonly moment: string }[]): readonly Plan[] =>
+  (plans ?? []).filter(({ moment }) => !taken.some((other) => other.moment === moment)).sort((a, b) => (a.due < b.due ? -1 : 1));
 
 /** A note with one observation set, or cleared when `value` is undefined. */
 export function withObservation<Id extends ObservableId>(note: NoteDocument, id: Id, value: ValueOf<Id> | undefined): NoteDocument {

@@ -97,19 +97,47 @@ export const claims: readonly Claim[] = [
     but: 'There is a little in every wine, and enough to taste in some that grow by the sea or on salty ground. Most saltiness is recalled rather than measured.',
     when: ({ observed }) => observed.saline !== undefined,
   },
-  { id: 'reds-smell-more', said: 'Reds smell more than whites.', but: 'Muscat, Gewürztraminer and Sauvignon outdo most reds. The grape decides, not the colour.' },
-  { id: 'reds-last', said: 'Reds last longer than whites.', but: 'Riesling, Chenin, Sémillon and sweet wines outlive most reds: acid and sugar keep as tannin does.' },
+  {
+    id: 'reds-smell-more',
+    said: 'Reds smell more than whites.',
+    but: 'Muscat, Gewürztraminer and Sauvignon outdo most reds. The grape decides, not the colour.',
+  },
+  {
+    id: 'reds-last',
+    said: 'Reds last longer than whites.',
+    but: 'Riesling, Chenin, Sémillon and sweet wines outlive most reds: acid and sugar keep as tannin does.',
+  },
   {
     id: 'overripe-fault',
     said: 'Overripe fruit in a wine is a fault.',
     but: 'It is a style, or a hot year; a fault is what the maker did not mean and nobody would.',
     when: (note) => smells(note, 'jam', 'stewed-fruit', 'raisin', 'prune'),
   },
-  { id: 'tempranillo-soft', said: 'Tempranillo has little tannin.', but: 'It has thick skins and plenty of tannin; years in wood round what reaches the shop.' },
-  { id: 'pressed-first', said: 'Red must is pressed before it ferments, to get it off the skins.', but: 'Reds ferment with their skins and are pressed after; that is where colour and grip come from.' },
-  { id: 'scent-sinks', said: 'Scent is heavier than air and lies in the bottom of the glass.', but: 'Scent spreads in air and is carried up; a glass that narrows keeps it from leaving.' },
-  { id: 'three-grapes', said: 'Sparkling wine is made of one white and two black grapes.', but: 'That is one famous blend. Sparkling wine is made of any grape, white, black, alone or blended.' },
-  { id: 'pink-varietal', said: 'A rosé sold under the name of a grape is of a white grape.', but: 'Colour comes of dark skins: a rosé with one grape on its label is of a dark one, or of a grey-skinned one.' },
+  {
+    id: 'tempranillo-soft',
+    said: 'Tempranillo has little tannin.',
+    but: 'It has thick skins and plenty of tannin; years in wood round what reaches the shop.',
+  },
+  {
+    id: 'pressed-first',
+    said: 'Red must is pressed before it ferments, to get it off the skins.',
+    but: 'Reds ferment with their skins and are pressed after; that is where colour and grip come from.',
+  },
+  {
+    id: 'scent-sinks',
+    said: 'Scent is heavier than air and lies in the bottom of the glass.',
+    but: 'Scent spreads in air and is carried up; a glass that narrows keeps it from leaving.',
+  },
+  {
+    id: 'three-grapes',
+    said: 'Sparkling wine is made of one white and two black grapes.',
+    but: 'That is one famous blend. Sparkling wine is made of any grape, white, black, alone or blended.',
+  },
+  {
+    id: 'pink-varietal',
+    said: 'A rosé sold under the name of a grape is of a white grape.',
+    but: 'Colour comes of dark skins: a rosé with one grape on its label is of a dark one, or of a grey-skinned one.',
+  },
 ];
 /** The claims a note brings to mind. */
 export const claimsOf = (note: Pick<NoteDocument, 'observed' | 'chips'>): readonly Claim[] => claims.filter((claim) => claim.when?.(note) === true);

@@ -63,15 +63,19 @@ describe('sensation tests', () => {
 });
 
 describe('no map of the tongue', () => {
-  published('Collings 1974; Chandrashekar et al. 2006, Nature 444:288 (from memory)', 'every taste is felt all over the tongue: they are told by time, not by place', () => {
-    const texts = [
-      ...Object.values(cards).flatMap((card) => Object.values(card)),
-      ...sensationTests.flatMap((test) => Object.values(test)),
-      ...observableIds.map((id) => ('hint' in observables[id] ? observables[id].hint : '')),
-    ].filter((text) => typeof text === 'string');
-    for (const text of texts) expect(text).not.toMatch(/\b(?:tip|back|middle|sides?|front) of the tongue|at the back\b/i);
-    expect(claims.map(({ id }) => id)).toContain('tongue-map');
-  });
+  published(
+    'Collings 1974; Chandrashekar et al. 2006, Nature 444:288 (from memory)',
+    'every taste is felt all over the tongue: they are told by time, not by place',
+    () => {
+      const texts = [
+        ...Object.values(cards).flatMap((card) => Object.values(card)),
+        ...sensationTests.flatMap((test) => Object.values(test)),
+        ...observableIds.map((id) => ('hint' in observables[id] ? observables[id].hint : '')),
+      ].filter((text) => typeof text === 'string');
+      for (const text of texts) expect(text).not.toMatch(/\b(?:tip|back|middle|sides?|front) of the tongue|at the back\b/i);
+      expect(claims.map(({ id }) => id)).toContain('tongue-map');
+    },
+  );
 });
 
 describe('cards', () => {

@@ -50,6 +50,8 @@ export const filters = {
   from: day.optional(),
   to: day.optional(),
   least: whole(0, 100).optional(),
+  /** What the taster would do with a bottle. */
+  buy: z.enum(['yes', 'perhaps']).optional(),
   colour: z.enum(colourClasses).optional(),
   mine: z.enum(['yes']).optional(),
   /** Leaves out notes whose taster had a cold, coffee, toothpaste or perfume about. */
@@ -72,6 +74,9 @@ export const item = z.object({
   /** A later moment on the same glass its taster is still at: until that is done this one is listed without what it says. */
   hiddenFor: z.object({ id: z.string(), moment }).nullable(),
 });
+
+/** A glass somebody means to look at again. */
+const laterLook = z.object({ noteId: z.string(), planId: z.string(), title: z.string(), moment, food: z.string().nullable(), due: z.string() });
 
 export const note = {
   save: act({
@@ -182,8 +187,27 @@ export const note = {
     path: '/notes/{id}/moments',
     summary: 'A new moment of the same taster on the same glass: an empty note, to be laid over the earlier one when it is done',
     allow: 'note.write',
-    input: z.strictObject({ id: z.uuid(), noteId: z.uuid(), moment }),
+    input: z.strictObject({ id: z.uuid(), noteId: z.uuid(), moment, food: z.string().trim().max(80).optional() }),
     output: z.object({ id: z.string(), revision: z.number() }),
+  }),
+  planned: read({
+    name: 'note.planned',
+    method: 'GET',
+    path: '/later-looks',
+    summary: 'The glasses the caller means to look at again, the first due first; a look that was taken is over',
+    allow: 'note.write',
+    input: z.strictObject({}),
+    output: z.object({ looks: z.array(laterLook) }),
+  }),
+  repeatability: read({
+    name: 'note.repeatability',
+    method: 'GET',
+    path: '/repeatability',
+    summary:
+      'How far two of the caller’s readings of one wine lie apart by chance, from their own notes of the same wine; the usual figure until enough are there',
+    allow: 'note.write',
+    input: z.strictObject({}),
+    output: z.object({ limit: z.number(), from: z.number() }),
   }),
   share: act({
     name: 'note.share',
@@ -328,10 +352,10 @@ export const note = {
     budget: 'long work',
     method: 'GET',
     path: '/notes/{id}/files/{format}',
-    summary: 'One note as JSON (which can be read back), Markdown or PDF; of a hidden glass without its wine',
+    summary: 'One note as JSON (which can be read back), Markdown or PDF, or its later looks as a calendar; of a hidden glass without its wine',
     allow: 'read',
-    input: z.strictObject({ id: z.uuid(), format: z.enum(['json', 'md', 'pdf']) }),
-    files: ['application/json', 'text/markdown', 'application/pdf'],
+    input: z.strictObject({ id: z.uuid(), format: z.enum(['json', 'md', 'pdf', 'ics']) }),
+    files: ['application/json', 'text/markdown', 'application/pdf', 'text/calendar'],
     output: noteFile,
   }),
   import: act({

@@ -22,6 +22,11 @@ const Form = styled.form`
   grid-auto-columns: minmax(110px, 1fr);
   gap: 10px;
   margin-bottom: 18px;
+  // More than seven stand in two rows: a date needs its width.
+  &:has(.more > :nth-child(7)) {
+    grid-template-columns: repeat(4, minmax(0, 1fr));
+    grid-auto-flow: row;
+  }
   @media (max-width: 56.25em) {
     grid-template-columns: 1fr 1fr;
     grid-auto-flow: row;

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { glassColour, rimInWords } from '@rose/core/appearance/colour';
 import { petalsOfNote } from '@rose/core/rose/rose';
 import { dayInWords } from '@rose/core/wine/day';
-import { glassTitle, type NoteDocument } from '@rose/core/wine/note';
+import { glassTitle, momentInWords, type NoteDocument } from '@rose/core/wine/note';
 import { quarters, type Quarter } from '@rose/core/wine/observables';
 import type { NoteView } from '@/contract/answers';
 import { SaveState } from '@/ui/document/save-state';
@@ -42,6 +42,7 @@ export function GlassAside({
       <WayBack steps={[{ href: '/notebook', name: 'Notebook' }]} />
       <span className="soft">
         {note.tasting.kind === 'solo' ? `Assessed by ${note.taster}, ${dayInWords(note.day)}` : `${note.tasting.name} · ${note.taster}`}
+        {note.moment !== 'first' && ` · ${momentInWords(note.moment, doc.food)}`}
         {note.secondVersion && '. Changed after the label was in sight: calls and statistics read it as it stood before.'}
       </span>
       <div className="head">

@@ -9,6 +9,7 @@ import { cards } from '@rose/knowledge/sensations/cards';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/select-field';
 import { Bar } from './note-layout';
+import { BuyUpTo } from './judge/buy-up-to';
 import { CardText } from './card';
 import { Field } from './fields';
 import type { ChangeNote, SetObservation } from './observation';
@@ -61,7 +62,10 @@ const asking = (ask: Ask): string => (ask === 'clear' ? 'First, a sip to rinse' 
 /** Where in the routine a question stands, in a few words. */
 function where({ step, sip, time }: GuidedQuestion): string {
   if (time !== undefined) return `${step.name}, sniff ${time.n} of ${time.of}`;
-  const takes = [step.sniffs > 0 ? `${step.sniffs} ${step.sniffs === 1 ? 'sniff' : 'sniffs'}` : '', step.minutes > 0 ? `about ${step.minutes} min` : ''];
+  const takes = [
+    step.sniffs > 0 ? `${step.sniffs} ${step.sniffs === 1 ? 'sniff' : 'sniffs'}` : '',
+    step.minutes > 0 ? `about ${step.minutes < 1 ? `${Math.round(step.minutes * 60)} s` : `${step.minutes} min`}` : '',
+  ];
   const parts = sip === undefined ? takes : [`sip ${sip.n} of ${sip.of}`];
   return [step.name, ...parts.filter((part) => part !== '')].join(', ');
 }
@@ -150,6 +154,7 @@ export function Guided({
         <>
           {own === undefined && <CardText key={ask} id={ask as ObservableId} brief />}
           <Field id={ask} observed={doc.observed} set={set} known={known} />
+          {ask === 'buy' && <BuyUpTo doc={doc} change={change} />}
         </>
       )}
       {choices.length > 0 && (

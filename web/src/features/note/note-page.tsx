@@ -34,6 +34,7 @@ const Triage = dynamic(() => import('./smell/is-it-sound').then((module) => modu
 const Finish = dynamic(() => import('./loaded-after-the-look').then((module) => module.Finish), { loading: () => <Wait /> });
 const After = dynamic(() => import('./keep/beside-the-record').then((module) => module.After), { ssr: false, loading: () => <Wait /> });
 const EyeRow = dynamic(() => import('./look/eye-row').then((module) => module.EyeRow), { loading: () => <Wait /> });
+const BuyUpTo = dynamic(() => import('./judge/buy-up-to').then((module) => module.BuyUpTo));
 const Haze = dynamic(() => import('./look/haze').then((module) => module.Haze), { ssr: false });
 const LookAgain = dynamic(() => import('./keep/look-again').then((module) => module.LookAgain), { ssr: false });
 const Wait = () => <p style={{ color: 'var(--soft)' }}>One moment.</p>;
@@ -194,6 +195,7 @@ export function Desk({ note, routines }: { note: NoteView; routines: readonly Ro
                 {quarter === 'verdict' && (
                   <BeforeVerdict routine={routine} doc={doc} change={note.mayEdit ? change : undefined}>
                     <Fields quarter={quarter} observed={doc.observed} set={set} />
+                    <BuyUpTo doc={doc} change={change} />
                   </BeforeVerdict>
                 )}
                 {quarter === 'verdict' && doc.observed.readiness === 'young' && <LookAgain doc={doc} change={change} day={note.day} />}

@@ -3,6 +3,7 @@ import type { NoteDocument } from '@rose/core/wine/note';
 import type { KnownGlass, ObservableId } from '@rose/core/wine/observables';
 import { ChipList, NameSmell } from './smell/aroma';
 import { EyeRow } from './look/eye-row';
+import { BuyUpTo } from './judge/buy-up-to';
 import { Field } from './fields';
 import type { ChangeNote, SetObservation } from './observation';
 
@@ -23,6 +24,7 @@ export function Quick({ doc, set, change, known }: { doc: NoteDocument; set: Set
       {then.map((id) => (
         <Field key={id} id={id} observed={doc.observed} set={set} />
       ))}
+      <BuyUpTo doc={doc} change={change} />
     </>
   );
 }

@@ -3,8 +3,10 @@ import Link from 'next/link';
 import styled from 'styled-components';
 import { compareReadings, contrast, sharedSmells } from '@rose/core/prose/contrast';
 import { asText, composeNote } from '@rose/core/prose/prose';
-import { glassTitle, moments } from '@rose/core/wine/note';
+import { glassTitle, momentInWords } from '@rose/core/wine/note';
 import { observableIds, observables, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
+import { movedBeyond, type Moved, type Repeatability } from '@rose/core/statistics/repeatability';
+import { capital, counted, listed } from '@rose/core/wine/plural';
 import { chipName } from '@rose/knowledge/smells/index';
 import { spoken } from '@rose/knowledge/smells/spoken';
 import type { NoteView } from '@/contract/answers';
@@ -55,11 +57,13 @@ const Table = styled.table`
 `;
 
 /** Two notes side by side: what each says, what only one smelt, and for each scale which is more. */
-export function Compare({ left, right }: { left: NoteView; right: NoteView }) {
+export function Compare({ left, right, own }: { left: NoteView; right: NoteView; own: Repeatability | undefined }) {
   const smells = sharedSmells(left.document.chips, right.document.chips, chipName);
   // Two moments of one glass are told apart by when, two glasses by where they stand.
   const sameGlass = left.moments.some((other) => other.id === right.id);
-  const labels = sameGlass ? ([moments[left.moment], moments[right.moment]] as const) : (['left', 'right'] as const);
+  const labels = sameGlass
+    ? ([momentInWords(left.moment, left.document.food), momentInWords(right.moment, right.document.food)] as const)
+    : (['left', 'right'] as const);
   const rows = observableIds.filter((id) => left.document.observed[id] !== undefined || right.document.observed[id] !== undefined);
   const say = (note: NoteView, id: ObservableId) => {
     const value = note.document.observed[id];
@@ -85,6 +89,7 @@ export function Compare({ left, right }: { left: NoteView; right: NoteView }) {
             : contrast(left.document, right.document, chipName)
           ).join(' ')}
         </p>
+        {sameGlass && own !== undefined && <WhatMoved before={left} after={right} own={own} />}
         <Two>
           {[left, right].map((note, i) => (
             <section key={i} aria-label={i === 0 ? 'Left' : 'Right'}>
@@ -92,7 +97,7 @@ export function Compare({ left, right }: { left: NoteView; right: NoteView }) {
                 <Link href={`/notes/${note.id}`}>{glassTitle(note)}</Link>
               </h2>
               <small>
-                {note.taster}, {dayInWords(note.day)}, {moments[note.moment]}
+                {note.taster}, {dayInWords(note.day)}, {momentInWords(note.moment, note.document.food)}
               </small>
               <Rose size={220} title={glassTitle(note)} petals={petalsOfNote(note.document, i === 0 ? right.document : left.document)} />
               <p className="text">{asText(composeNote(note.document, spoken)) || 'Nothing recorded.'}</p>
@@ -130,6 +135,23 @@ export function Compare({ left, right }: { left: NoteView; right: NoteView }) {
         </Table>
       </Page>
     </Frame>
+  );
+}
+/** What moved between two looks at one glass, told from what moves by chance between any two looks of this taster. */
+function WhatMoved({ before, after, own }: { before: NoteView; after: NoteView; own: Repeatability }) {
+  const { beyond, within } = movedBeyond(before.document.observed, after.document.observed, own);
+  if (beyond.length + within.length === 0) return <p>No scale was read both times: what moved cannot be told.</p>;
+  const whose = own.from === 0 ? 'practised tasters differ from themselves by' : 'your own notes of one wine differ by';
+  const move = ({ id, by }: Moved) => `${observables[id].label.toLowerCase()} ${by > 0 ? 'rose' : 'fell'} by ${Math.abs(by)}`;
+  return (
+    <p style={{ maxWidth: '66ch' }}>
+      {beyond.length === 0 ? 'Nothing moved further than chance.' : `${capital(listed(beyond.map(move)))}: further than chance.`}{' '}
+      <span className="soft">
+        {within.length > 0 && beyond.length > 0 ? 'The rest moved no more than that. ' : ''}
+        Up to {own.limit} of 100 is chance: {whose} so much nineteen times of twenty
+        {own.from === 0 ? ' (common practice; yours is not known yet).' : `, over ${counted(own.from, 'reading')} you took twice.`}
+      </span>
+    </p>
   );
 }
 /** Less, the same or more on the right, with by how much. */

@@ -1,11 +1,12 @@
 'use client';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { glassColour } from '@rose/core/appearance/colour';
 import { colourWord } from '@rose/core/wine/colour-class';
-import { glassTitle, moments } from '@rose/core/wine/note';
+import { glassTitle, momentInWords, moments } from '@rose/core/wine/note';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { searchOf } from '@/ui/search';
@@ -78,7 +79,9 @@ const List = styled.ul`
   }
 `;
 
-export function Notebook({ first, filters }: { first: NotebookPage; filters: NoteFilters }) {
+const Planned = dynamic(() => import('./planned').then((module) => module.Planned), { ssr: false });
+
+export function Notebook({ first, filters, looks }: { first: NotebookPage; filters: NoteFilters; looks: AnswerOf<'note', 'planned'>['looks'] }) {
   const router = useRouter();
   const [picked, setPicked] = useState<readonly string[]>([]);
   const page = useListPage({ path: '/notebook', more: (input) => call(contract.note.list, input), first, filters, limit: 30 });
@@ -111,6 +114,7 @@ export function Notebook({ first, filters }: { first: NotebookPage; filters: Not
           </div>
         </div>
         <Begin />
+        {looks.length > 0 && <Planned looks={looks} />}
         {(first.count > 0 || Object.keys(filters).length > 0) && (
           <Filters page={page} hint="smells, words, wines, grapes" set={Object.keys(filters).filter((key) => key !== 'q').length}>
             <SelectField label="Colour" value={asked.colour ?? ''} onChange={(colour) => ask({ colour })} empty="any" options={colourWord} />
@@ -121,6 +125,7 @@ export function Notebook({ first, filters }: { first: NotebookPage; filters: Not
               empty="any"
               options={{ 70: '70 or more', 80: '80 or more', 85: '85 or more', 90: '90 or more', 95: '95 or more' }}
             />
+            <SelectField label="Buy it?" value={asked.buy ?? ''} onChange={(buy) => ask({ buy })} empty="any" options={{ yes: 'yes', perhaps: 'perhaps' }} />
             <SelectField label="Whose" value={asked.mine ?? ''} onChange={(mine) => ask({ mine })} empty="everybody’s" options={{ yes: 'mine' }} />
             <SelectField
               label="Tasters"
@@ -163,7 +168,7 @@ export function Notebook({ first, filters }: { first: NotebookPage; filters: Not
                     </Link>
                     <small>
                       {note.taster} · {dayInWords(note.day)}
-                      {note.moment === 'first' ? '' : ` · ${moments[note.moment]}`}
+                      {note.moment === 'first' ? '' : ` · ${momentInWords(note.moment, note.document.food)}`}
                       {note.wine === null ? ' · label hidden' : ` · ${note.wine.producer}`}
                     </small>
                     <p className="text">

@@ -3,13 +3,14 @@ import { and, eq, isNull } from 'drizzle-orm';
 import { dayInWords } from '@rose/core/wine/day';
 import { petalsOfNote } from '@rose/core/rose/rose';
 import { asText, composeNote } from '@rose/core/prose/prose';
-import { moments } from '@rose/core/wine/note';
+import { momentInWords, pendingPlans } from '@rose/core/wine/note';
 import { observableIds, observables, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
 import { chipName } from '@rose/knowledge/smells/index';
 import { spoken } from '@rose/knowledge/smells/spoken';
 import { note, wine } from '../../db/schema';
 import { contract } from '../../contract';
 import { serve } from '../command';
+import { asCalendar } from '../flight/calendar';
 import type { NoteFile } from '../../contract/answers';
 import { Problem, badField } from '../problem';
 import { noteToPdf } from '../print/note';
@@ -44,7 +45,7 @@ export const noteFileOf = serve(contract.note.file, async (db, actor, input, rep
     const smells = view.document.chips.map(chipName).join(', ');
     const parts = [
       `# ${asMarkdownText(titleOf(view))}`,
-      `${asMarkdownText(view.taster)}, ${dayInWords(view.day)}, ${moments[view.moment]}`,
+      `${asMarkdownText(view.taster)}, ${dayInWords(view.day)}, ${momentInWords(view.moment, view.document.food)}`,
       asMarkdownText(asText(statements)),
       lines.join('\n'),
       smells === '' ? '' : `Smells and flavours: ${asMarkdownText(smells)}`,
@@ -52,6 +53,22 @@ export const noteFileOf = serve(contract.note.file, async (db, actor, input, rep
     ];
     reply.file = { type: 'text/markdown; charset=utf-8', name: `${name}.md`, body: `${parts.filter((part) => part !== '').join('\n\n')}\n` };
   }
+  if (input.format === 'ics')
+    reply.file = {
+      type: 'text/calendar; charset=utf-8',
+      name: `${name}.ics`,
+      body: asCalendar(
+        titleOf(view),
+        pendingPlans(view.document.plans, view.moments).map(({ id, moment, due, food }) => ({
+          uid: `${id}@rose-compass`,
+          title: `Look again at ${titleOf(view)}, ${momentInWords(moment, food)}`,
+          start: due,
+          minutes: 5,
+          sequence: 0,
+          cancelled: false,
+        })),
+      ),
+    };
   if (input.format === 'pdf')
     reply.file = {
       type: 'application/pdf',
@@ -59,7 +76,7 @@ export const noteFileOf = serve(contract.note.file, async (db, actor, input, rep
       body: await noteToPdf({
         petals: petalsOfNote(view.document),
         title: titleOf(view),
-        subtitle: `${view.wine?.producer ?? ''}${view.wine?.producer ? ', ' : ''}${view.taster}, ${dayInWords(view.day)}, ${moments[view.moment]}`,
+        subtitle: `${view.wine?.producer ?? ''}${view.wine?.producer ? ', ' : ''}${view.taster}, ${dayInWords(view.day)}, ${momentInWords(view.moment, view.document.food)}`,
         paragraphs: statements.map((statement) => statement.text),
         observed: observedLines(view),
         smells: view.document.chips.map(chipName),

@@ -215,7 +215,12 @@ export const newMoment = serve(contract.note.moment, async (tx, actor, input) =>
     return { id: present.id, revision: present.revision };
   }
   // The same way through the glass, and nothing else of what was written before.
-  const document: NoteDocument = { ...emptyNote, ...(written.routine === undefined ? {} : { routine: written.routine }) };
+  const document: NoteDocument = {
+    ...emptyNote,
+    ...(written.routine === undefined ? {} : { routine: written.routine }),
+    ...(written.ruler === undefined ? {} : { ruler: written.ruler }),
+    ...(input.moment === 'food' && input.food !== undefined && input.food !== '' ? { food: input.food } : {}),
+  };
   await begin(tx, venueId, { noteId: input.noteId, ...from, moment: input.moment, tastedAt: new Date(), document });
   return { id: input.noteId, revision: 1 };
 });

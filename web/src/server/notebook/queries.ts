@@ -1,10 +1,11 @@
-import { and, asc, desc, eq, gt, gte, isNull, lt, sql, type SQL } from 'drizzle-orm';
+import { and, asc, desc, eq, gt, gte, isNotNull, isNull, lt, sql, type SQL } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/pg-core';
 import { stringify } from 'csv-stringify/sync';
 import { z } from 'zod';
+import { repeatabilityOf } from '@rose/core/statistics/repeatability';
 import { asText, composeNote } from '@rose/core/prose/prose';
 import { observableIds, observables, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
-import { emptyNote, type Moment } from '@rose/core/wine/note';
+import { emptyNote, glassTitle, pendingPlans, type Moment } from '@rose/core/wine/note';
 import { dayIn, dayInWords } from '@rose/core/wine/day';
 import { fold } from '@rose/core/wine/search-folding';
 import { chipName } from '@rose/knowledge/smells/index';
@@ -61,6 +62,7 @@ async function where(db: Reader, actor: Member, input: Filters, timeZone: string
     input.from === undefined ? undefined : gte(note.tastedAt, instantIn(`${input.from}T00:00`, timeZone)),
     input.to === undefined ? undefined : lt(note.tastedAt, instantIn(`${dayAfter(input.to)}T00:00`, timeZone)),
     input.least === undefined ? undefined : gte(note.quality, input.least),
+    input.buy === undefined ? undefined : sql`${note.document}->'observed'->>'buy' = ${input.buy}`,
     input.clear === undefined ? undefined : sql`not coalesce(${note.document}->'circumstances' ?| array['cold', 'toothpaste', 'coffee', 'perfume'], false)`,
     input.mine === 'yes' ? ownNotes(actor) : readableNotes(actor),
   );
@@ -136,6 +138,69 @@ async function read(db: Reader, actor: Member | undefined, condition: SQL | unde
   }));
 }
 
+/** So many glasses are looked through for later looks: a taster has a few at a time. */
+const plannedAtMost = 50;
+export const plannedLooks = serve(contract.note.planned, async (db, actor) => {
+  const rows = await db
+    .select({
+      id: note.id,
+      code: glass.code,
+      revealedAt: glass.revealedAt,
+      name: wine.name,
+      document: note.document,
+      taken: sql<
+        readonly { moment: string }[]
+      >`(select coalesce(jsonb_agg(jsonb_build_object('moment', other.moment)), '[]'::jsonb) from ${note} as other where other.venue_id = ${note.venueId} and other.glass_id = ${note.glassId} and other.participant_id = ${note.participantId} and other.deleted_at is null)`,
+    })
+    .from(note)
+    .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
+    .leftJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
+    .leftJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
+    .where(
+      and(
+        eq(note.venueId, actor.venueId),
+        isNull(note.deletedAt),
+        ownNotes(actor),
+        sql`jsonb_array_length(coalesce(${note.document}->'plans', '[]'::jsonb)) > 0`,
+      ),
+    )
+    .orderBy(desc(note.tastedAt))
+    .limit(plannedAtMost);
+  const looks = rows.flatMap((row) =>
+    pendingPlans(row.document.plans, row.taken).map(({ id, moment, due, food }) => ({
+      noteId: row.id,
+      planId: id,
+      title: glassTitle({ wine: row.revealedAt === null || row.name === null ? null : { name: row.name }, code: row.code }),
+      moment,
+      food: food ?? null,
+      due,
+    })),
+  );
+  return { looks: looks.sort((a, b) => (a.due < b.due ? -1 : 1)) };
+});
+
+/** Two notes of one wine by one taster count as looks at the same thing within so many days. */
+const sameWithinDays = 60;
+const pairsAtMost = 300;
+/** Pairs of the caller's own first looks at one wine, uncovered, near each other in time. */
+export const repeatability = serve(contract.note.repeatability, async (db, actor) => {
+  const mine = await db
+    .select({ wineId: glassIdentity.wineId, tastedAt: note.tastedAt, document: note.document })
+    .from(note)
+    .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
+    .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
+    .where(and(eq(note.venueId, actor.venueId), isNull(note.deletedAt), ownNotes(actor), eq(note.moment, 'first'), isNotNull(glass.revealedAt)))
+    .orderBy(desc(note.tastedAt))
+    .limit(2 * pairsAtMost);
+  const pairs = mine.flatMap((one, at) => {
+    const before = mine
+      .slice(at + 1)
+      .find((other) => other.wineId === one.wineId && one.tastedAt.getTime() - other.tastedAt.getTime() <= sameWithinDays * 86_400_000);
+    return before === undefined ? [] : [[before.document.observed, one.document.observed] as const];
+  });
+  return repeatabilityOf(pairs.slice(0, pairsAtMost));
+});
+
 /** The latest notes a member may read. */
 export async function recentNotes(db: Reader, actor: Member, most: number): Promise<NotebookItem[]> {
   const { timeZone } = await settingsOf(db, actor.venueId);
@@ -177,7 +242,7 @@ export const exportNotes = serve(contract.note.export, async (db, actor, input, 
 
 /** One row a note, one column an observation, in the registry's order. */
 function asCsv(notes: readonly NotebookItem[]): string {
-  const head = ['id', 'tasted', 'day', 'taster', 'wine', 'producer', 'vintage', ...observableIds, 'smells', 'text'];
+  const head = ['id', 'tasted', 'day', 'taster', 'wine', 'producer', 'vintage', ...observableIds, 'buy up to', 'smells', 'text'];
   const rows = notes.map((entry) => [
     entry.id,
     entry.tastedAt,
@@ -187,6 +252,7 @@ function asCsv(notes: readonly NotebookItem[]): string {
     entry.wine?.producer ?? '',
     entry.wine?.vintage ?? '',
     ...observableIds.map((id) => plainValue(entry.document.observed[id])),
+    entry.document.buyUpTo === undefined ? '' : `${entry.document.buyUpTo.amount} ${entry.document.buyUpTo.currency}`,
     entry.document.chips.map(chipName).join('; '),
     entry.text,
   ]);

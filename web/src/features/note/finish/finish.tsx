@@ -147,7 +147,9 @@ export function Finish({ watch, doc, set, change }: { watch: WatchControl; doc: 
           </span>
         </section>
       )}
-      <NameSmell label="A flavour that comes only now" layer="mouth" change={change} />
+      <div style={{ marginTop: 14 }}>
+        <NameSmell label="A flavour that comes only now" layer="mouth" change={change} />
+      </div>
       <Stops>
         {row('finish', 'Pleasant flavour')}
         {doc.observed.finish !== undefined && row('finishAgain', 'The same, a second sip')}

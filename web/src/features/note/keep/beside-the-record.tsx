@@ -27,7 +27,7 @@ export function After({
       <Consistency doc={doc} facts={note.wine?.facts} change={change} go={go} />
       <Written doc={doc} change={change} note={note} flush={flush} />
       {note.wine !== null && doc.observed.quality !== undefined && <Expected facts={note.wine.facts} doc={doc} day={note.day} />}
-      <Keep note={note} doc={doc} flush={flush} />
+      <Keep note={note} doc={doc} change={change} flush={flush} />
     </>
   );
 }

@@ -1,17 +1,17 @@
 'use client';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { v7 } from 'uuid';
-import { moments, type Moment, type NoteDocument } from '@rose/core/wine/note';
+import { moments, type NoteDocument } from '@rose/core/wine/note';
 import type { NoteView } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { Trouble } from '@/ui/field';
 import { CheckBox } from '@/ui/check-box';
+import type { ChangeNote } from '../observation';
+import { LaterLooks } from './later-looks';
 import { dayInWords } from '@rose/core/wine/day';
 
 const OtherGlass = dynamic(() => import('./other-glass').then((module) => module.OtherGlass), { ssr: false });
@@ -48,8 +48,7 @@ const Box = styled.section`
 `;
 
 /** What can be done with a note besides writing it: uncover the glass, come back to it, lay it beside another, share it, take it along. */
-export function Keep({ note, doc, flush }: { note: NoteView; doc: NoteDocument; flush: () => Promise<void> }) {
-  const router = useRouter();
+export function Keep({ note, doc, change, flush }: { note: NoteView; doc: NoteDocument; change: ChangeNote; flush: () => Promise<void> }) {
   const [trouble, setTrouble] = useState('');
   const [shared, setShared] = useState(note.shared);
   const act = (run: () => Promise<void>) => () => {
@@ -58,13 +57,6 @@ export function Keep({ note, doc, flush }: { note: NoteView; doc: NoteDocument; 
       .then(run)
       .catch((error: Error) => setTrouble(error.message));
   };
-  const again = (moment: Moment) =>
-    act(async () => {
-      const { id } = await call(contract.note.moment, { id: note.id, noteId: v7(), moment });
-      router.push(`/notes/${id}`);
-    })();
-  const taken = new Set<Moment>([note.moment, ...note.moments.map((other) => other.moment)]);
-  const free = (Object.keys(moments) as Moment[]).filter((moment) => !taken.has(moment));
   return (
     <Box aria-label="With this note">
       {note.hidden?.mine === true && <Uncover note={note} doc={doc} act={act} />}
@@ -77,21 +69,16 @@ export function Keep({ note, doc, flush }: { note: NoteView; doc: NoteDocument; 
             >
               Lay it over {moments[other.moment]}
             </Link>
+          ) : note.moment === 'first' || doc.done === true ? (
+            <>
+              Your <Link href={`/notes/${other.id}`}>note of {moments[other.moment]}</Link> is begun: once it is done, it can be laid over this one.
+            </>
           ) : (
-            <>There is a note of {moments[other.moment]}; it is laid over this one when this one is done.</>
+            <>Your note of {moments[other.moment]} stays closed until this one is done: so it leads nobody.</>
           )}
         </p>
       ))}
-      {note.mayEdit && free.length > 0 && (
-        <div className="again">
-          <span className="soft">Come back to this glass:</span>
-          {free.map((moment) => (
-            <Button key={moment} size="small" onPress={() => again(moment)}>
-              {moments[moment]}
-            </Button>
-          ))}
-        </div>
-      )}
+      <LaterLooks note={note} doc={doc} change={change} flush={flush} />
       <Beside id={note.id} />
       {note.mine && (
         <CheckBox

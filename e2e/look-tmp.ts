@@ -1,0 +1,37 @@
+import { comeIn, desktop, openBrowser, phone, press, visit, waitForText } from './browser';
+const base = 'http://127.0.0.1:4790';
+const { browser, close } = await openBrowser();
+const page = await browser.newPage();
+const shot = async (name: string, full = false) => { await new Promise((r) => setTimeout(r, 900)); await page.screenshot({ path: `/tmp/look-${name}.png`, fullPage: full }); };
+try {
+  await comeIn(page, base);
+  await visit(page, `${base}/cellar`);
+  await press(page, 'Lamplighter');
+  await page.waitForFunction(() => location.pathname.startsWith('/wines/'));
+  await waitForText(page, 'Assess a glass');
+  await press(page, 'Assess a glass');
+  await page.waitForFunction(() => location.pathname.startsWith('/notes/'));
+  const url = page.url();
+  await page.setViewport(phone);
+  await visit(page, url);
+  await press(page, 'Twelve');
+  await waitForText(page, 'Question 1');
+  await shot('twelve-1');
+  await press(page, 'Quick');
+  await waitForText(page, 'One or two smells');
+  await shot('quick', true);
+  await press(page, 'Full');
+  await waitForText(page, 'On to aroma');
+  await shot('full', true);
+  await page.evaluate(() => { sessionStorage.setItem('q', '1'); });
+  await page.keyboard.press('4');
+  await waitForText(page, 'Without the watch');
+  await shot('finish', true);
+  await page.setViewport(desktop);
+  await visit(page, `${base}/settings/routines`);
+  await press(page, 'Begin from');
+  await waitForText(page, 'Ruler of the finish');
+  await shot('routines', true);
+  await visit(page, `${base}/notebook`);
+  await shot('notebook');
+} finally { await close(); }
