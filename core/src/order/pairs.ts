@@ -20,3 +20,25 @@ export function likePairs(wines: readonly OrderWine[], pins: readonly Pin[]): re
     return [{ kind: 'adjacent', wine: a.id, other: b.id }];
   });
 }
+
+/**
+ * A flight as pairs to be tasted side by side: those pinned beside each other, in the order they are poured, then the others two by two as they come. With an
+ * odd number one is left alone.
+ */
+export function pairsOf(
+  order: readonly string[],
+  pins: readonly Pin[],
+): { readonly pairs: readonly (readonly [string, string])[]; readonly alone: readonly string[] } {
+  const taken = new Set<string>();
+  const pairs: (readonly [string, string])[] = [];
+  const pair = (a: string, b: string) => {
+    taken.add(a).add(b);
+    pairs.push(order.indexOf(a) <= order.indexOf(b) ? [a, b] : [b, a]);
+  };
+  for (const pin of pins)
+    if (pin.kind === 'adjacent' && [pin.wine, pin.other].every((wine) => order.includes(wine) && !taken.has(wine)) && pin.wine !== pin.other)
+      pair(pin.wine, pin.other);
+  const left = order.filter((wine) => !taken.has(wine));
+  for (let i = 0; i + 1 < left.length; i += 2) pair(left[i]!, left[i + 1]!);
+  return { pairs: pairs.sort((a, b) => order.indexOf(a[0]) - order.indexOf(b[0])), alone: left.length % 2 === 0 ? [] : left.slice(-1) };
+}

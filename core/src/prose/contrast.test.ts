@@ -57,6 +57,17 @@ describe('the contrast of a pair', () => {
       'The right is deeper, softer in acidity and fuller. The right has toast where the left has green apple. Both have pear. The right stays longer: 41 seconds against 14.',
     );
   });
+  it('tells choices too, by what the right has more of', () => {
+    const left = note({ bead: 'coarse', texture: 'lean', hue: 'gold', tanninGrain: 'silk', clarity: 'hazy', foam: 'gone' });
+    const right = note({ bead: 'fine', texture: 'creamy', hue: 'lemon', tanninGrain: 'coarse', clarity: 'clear', foam: 'crown' });
+    expect(contrast(left, right, name)).toEqual([
+      'To the eye the right is brighter, younger in colour, finer in bead and longer in its foam.',
+      'On the nose and the palate it is coarser in its tannin and creamier.',
+    ]);
+    // A bead against none is no finer, and a red is not further on than a white.
+    expect(contrast(note({ bead: 'none' }), note({ bead: 'fine' }), name)).toEqual([]);
+    expect(contrast(note({ hue: 'lemon' }), note({ hue: 'ruby' }), name)).toEqual([]);
+  });
   it('says nothing of what only one looked at, or of what cannot be told', () => {
     expect(contrast(note({ acidity: 80 }), note({ tannin: 50 }, 'rose'), name)).toEqual([]);
     expect(contrast(note({ acidity: [60, 90] }), note({ acidity: 70 }), name)).toEqual([]);

@@ -1,4 +1,15 @@
-import { midpoint, observables, type Observable, type ObservableId, type Observed, type Reading, type Stop } from '../wine/observables';
+import {
+  classOfHue,
+  hueLadders,
+  midpoint,
+  observableIds,
+  observables,
+  type Observable,
+  type ObservableId,
+  type Observed,
+  type Reading,
+  type Stop,
+} from '../wine/observables';
 import type { Chip, NoteDocument } from '../wine/note';
 import { listed } from '../wine/plural';
 import type { NameOf } from './prose';
@@ -52,6 +63,9 @@ export function compareReadings(id: ObservableId, left: Observed, right: Observe
 /** How the right differs when a scale reads more, and when it reads less. */
 const comparatives: Partial<Record<ObservableId, readonly [more: string, less: string]>> = {
   depth: ['deeper', 'paler'],
+  rim: ['wider in its rim', 'narrower in its rim'],
+  noseStill: ['more expressive before the swirl', 'more reserved before the swirl'],
+  noseFineness: ['finer on the nose', 'plainer on the nose'],
   noseSwirled: ['more expressive on the nose', 'more reserved on the nose'],
   sweetness: ['sweeter', 'drier'],
   acidity: ['sharper in acidity', 'softer in acidity'],
@@ -61,10 +75,52 @@ const comparatives: Partial<Record<ObservableId, readonly [more: string, less: s
   bubbles: ['livelier with bubbles', 'stiller'],
   intensity: ['more intense in flavour', 'more reserved in flavour'],
   bitterness: ['more bitter', 'less bitter'],
-  oak: ['more oak', 'less oak'],
+  savoury: ['more savoury', 'less savoury'],
+  saline: ['saltier', 'less salty'],
+  oak: ['oakier', 'less oaky'],
+  palateFineness: ['finer in the mouth', 'plainer in the mouth'],
   balance: ['better balanced', 'less well balanced'],
   complexity: ['more complex', 'simpler'],
 };
+
+/** Choices that run from less to more: their order, and how the right differs where it stands further on, and where it does not. */
+const ranked: Partial<Record<ObservableId, { readonly order: readonly string[]; readonly more: string; readonly less: string }>> = {
+  clarity: { order: ['cloudy', 'hazy', 'dull', 'clear', 'brilliant'], more: 'brighter', less: 'hazier' },
+  browning: { order: ['none', 'edge', 'through'], more: 'browner', less: 'less brown' },
+  bead: { order: ['coarse', 'medium', 'fine'], more: 'finer in bead', less: 'coarser in bead' },
+  foam: { order: ['gone', 'ring', 'crown'], more: 'longer in its foam', less: 'shorter in its foam' },
+  tears: { order: ['none', 'quick', 'middling', 'slow'], more: 'slower in its tears', less: 'quicker in its tears' },
+  staining: { order: ['clean', 'tint', 'stains'], more: 'more staining', less: 'less staining' },
+  health: { order: ['faulty', 'doubtful', 'trace', 'sound'], more: 'cleaner on the nose', less: 'less clean on the nose' },
+  tanninGrain: { order: ['coarse', 'chalk', 'dust', 'velvet', 'silk'], more: 'finer in its tannin', less: 'coarser in its tannin' },
+  palateHealth: { order: ['faulty', 'doubtful', 'trace', 'sound'], more: 'cleaner in the mouth', less: 'less clean in the mouth' },
+};
+/** Choices without an order: how the right differs by what it has. */
+const told: Partial<Record<ObservableId, Readonly<Record<string, string>>>> = {
+  texture: { lean: 'leaner', smooth: 'smoother', oily: 'oilier', creamy: 'creamier', grainy: 'grainier' },
+  tanninRipeness: { green: 'greener in its tannin', ripe: 'riper in its tannin', dry: 'more drying in its tannin' },
+};
+/** How the right differs in one observation; undefined where it does not, or cannot be told. */
+function differing(id: ObservableId, left: Observed, right: Observed): string | undefined {
+  const compared = compareReadings(id, left, right);
+  if (compared === undefined) return undefined;
+  const scale = comparatives[id];
+  if (scale !== undefined) return compared.word === 'more' ? scale[0] : compared.word === 'less' ? scale[1] : undefined;
+  if (compared.word !== 'another') return undefined;
+  const [a, b] = [String(left[id]), String(right[id])];
+  if (id === 'hue') {
+    const of = classOfHue(b);
+    if (of === undefined || classOfHue(a) !== of) return undefined;
+    const ladder = Object.keys(hueLadders[of]);
+    return ladder.indexOf(b) > ladder.indexOf(a) ? 'further on in colour' : 'younger in colour';
+  }
+  const rank = ranked[id];
+  if (rank === undefined) return told[id]?.[b];
+  const [x, y] = [rank.order.indexOf(a), rank.order.indexOf(b)];
+  return x < 0 || y < 0 ? undefined : y > x ? rank.more : rank.less;
+}
+/** So many differences stand in one sentence; with more, what the eye saw has a sentence of its own. */
+const inOne = 5;
 
 /** Chips by name, once each. */
 const names = (chips: readonly Chip[], nameOf: NameOf) => [...new Set(chips.map(nameOf))];
@@ -79,16 +135,16 @@ export function sharedSmells(left: readonly Chip[], right: readonly Chip[], name
 export function contrast(left: NoteDocument, right: NoteDocument, nameOf: NameOf, names: readonly [string, string] = ['left', 'right']): readonly string[] {
   const [l, r] = names;
   const sentences: string[] = [];
-  const differs: string[] = [];
-  let same = 0;
-  for (const [id, [more, less]] of Object.entries(comparatives) as [ObservableId, readonly [string, string]][]) {
-    const compared = compareReadings(id, left.observed, right.observed);
-    if (compared?.word === 'more') differs.push(more);
-    if (compared?.word === 'less') differs.push(less);
-    if (compared?.word === 'the same') same += 1;
-  }
-  if (differs.length > 0) sentences.push(`The ${r} is ${listed(differs)}.`);
-  else if (same > 0) sentences.push('In what was looked at they are the same.');
+  const differs = observableIds.flatMap((id) => {
+    const says = differing(id, left.observed, right.observed);
+    return says === undefined ? [] : [{ says, eye: observables[id].quarter === 'appearance' }];
+  });
+  const of = (eye: boolean) => listed(differs.filter((entry) => entry.eye === eye).map(({ says }) => says));
+  const same = observableIds.some((id) => compareReadings(id, left.observed, right.observed)?.word === 'the same');
+  if (differs.length > inOne && of(true) !== '' && of(false) !== '')
+    sentences.push(`To the eye the ${r} is ${of(true)}.`, `On the nose and the palate it is ${of(false)}.`);
+  else if (differs.length > 0) sentences.push(`The ${r} is ${listed(differs.map(({ says }) => says))}.`);
+  else if (same) sentences.push('In what was looked at they are the same.');
   const smells = sharedSmells(left.chips, right.chips, nameOf);
   if (smells.right.length > 0 && smells.left.length > 0) sentences.push(`The ${r} has ${listed(smells.right)} where the ${l} has ${listed(smells.left)}.`);
   else if (smells.right.length > 0 && left.chips.length > 0) sentences.push(`The ${r} has ${listed(smells.right)} besides.`);

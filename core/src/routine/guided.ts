@@ -2,8 +2,6 @@ import { applies as asked, idsOf, observables, quarters, type KnownGlass, type O
 import { sipTask, sipsOf, type GuidedPart, type GuidedStep, type Routine, type RoutineStep, type SipTask } from './routine';
 
 const parts: Partial<Record<Quarter, readonly GuidedPart[]>> = { appearance: ['eye'], aroma: ['smells'], palate: ['flavours'], finish: ['watch', 'idea'] };
-/** What the row for the eye asks in one: an open step asks each of them and more, so only a step that names the row has it. */
-export const eyeRow = ['clarity', 'browning', 'bead'] as const satisfies readonly ObservableId[];
 
 /** Everything the guided way can ask of a quarter, in order. The watch asks what is timed; what is `extra` is asked only where a routine names it. */
 export const questionsOf = (quarter: Quarter): readonly GuidedStep[] => [

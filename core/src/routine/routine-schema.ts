@@ -33,13 +33,17 @@ const brought = {
   /** The ruler of the finish; absent, the usual one. */
   ruler: ownRuler.optional(),
 };
-const emptyStep = 'a step that asks “these questions alone” needs one';
 export const ownRoutine = z.strictObject({
   schema: z.literal(1),
   name: words(80),
   says: z.string().trim().max(200),
-  steps: routineSteps.refine((steps) => steps.every(({ asks }) => asks === undefined || asks.length > 0), emptyStep),
+  steps: routineSteps,
   ...brought,
+});
+/** What is asked of a routine from now on, beyond what one that was kept before may be. */
+export const routineToKeep = ownRoutine.refine(({ steps }) => steps.every(({ asks }) => asks === undefined || asks.length > 0), {
+  path: ['steps'],
+  message: 'a step that asks “these questions alone” needs one',
 });
 /** A routine under its name, as a plan carries it. */
 export const carriedRoutine = z.strictObject({

@@ -73,6 +73,7 @@ export const contract: Addresses = {
     delete: { method: 'DELETE', path: '/notes/{id}' },
     restore: { method: 'POST', path: '/notes/{id}/returns' },
     get: { method: 'GET', path: '/notes/{id}' },
+    dealPairs: { method: 'POST', path: '/deals/pairs' },
     open: { method: 'POST', path: '/notes' },
     deal: { method: 'POST', path: '/deals' },
     uncover: { method: 'POST', path: '/notes/{id}/uncoverings' },
@@ -93,7 +94,11 @@ export const contract: Addresses = {
     list: { method: 'GET', path: '/notes' },
     export: { method: 'GET', path: '/notes/exports/{format}', files: ['application/json', 'text/csv', 'text/markdown'] },
   },
-  descriptor: { list: { method: 'GET', path: '/descriptors' } },
+  descriptor: {
+    learnt: { method: 'GET', path: '/descriptors/own-words' },
+    learn: { method: 'PUT', path: '/descriptors/own-words' },
+    list: { method: 'GET', path: '/descriptors' },
+  },
   routine: {
     list: { method: 'GET', path: '/routines' },
     get: { method: 'GET', path: '/routines/{id}/{version}' },

@@ -75,6 +75,14 @@ export const item = z.object({
   hiddenFor: z.object({ id: z.string(), moment }).nullable(),
 });
 
+/** Hidden glasses as they were dealt. */
+const dealtGlasses = z.object({
+  /** From left to right: the bag poured there. */
+  places: z.array(z.object({ place: z.string(), bag: z.string(), noteId: z.string() })),
+  /** For the dealer only, when that is somebody else than the taster. */
+  bags: z.array(z.object({ bag: z.string(), wine: z.string() })).nullable(),
+});
+
 /** A glass somebody means to look at again. */
 const laterLook = z.object({ noteId: z.string(), planId: z.string(), title: z.string(), moment, food: z.string().nullable(), due: z.string() });
 
@@ -148,6 +156,21 @@ export const note = {
       wine: z.object({ id: z.string(), name: z.string(), producer: z.string(), facts: wineFacts, serve: z.string() }).nullable(),
     }),
   }),
+  dealPairs: act({
+    name: 'note.dealPairs',
+    method: 'POST',
+    path: '/deals/pairs',
+    summary: 'Deals one to six pairs of wines in one act, each pair a sitting of two hidden glasses; bags are counted through over all pairs',
+    allow: 'note.write',
+    input: z.strictObject({
+      pairs: z
+        .array(z.strictObject({ notes: z.tuple([z.uuid(), z.uuid()]), wineIds: z.tuple([z.uuid(), z.uuid()]) }))
+        .min(1)
+        .max(6),
+      taster: z.email().optional(),
+    }),
+    output: z.object({ pairs: z.array(dealtGlasses).max(6) }),
+  }),
   open: act({
     name: 'note.open',
     method: 'POST',
@@ -165,12 +188,7 @@ export const note = {
       'Deals two to six wines into hidden glasses. Dealt to oneself, the bottles stand in bags one has marked and mixed, and no server knows which is which; dealt by a helper, the helper alone is told which bottle goes into which bag',
     allow: 'note.write',
     input: z.strictObject({ notes: z.array(z.uuid()).min(2).max(6), wineIds: z.array(z.uuid()).min(2).max(6), taster: z.email().optional() }),
-    output: z.object({
-      /** From left to right: the bag poured there. */
-      places: z.array(z.object({ place: z.string(), bag: z.string(), noteId: z.string() })),
-      /** For the dealer only, when that is somebody else than the taster. */
-      bags: z.array(z.object({ bag: z.string(), wine: z.string() })).nullable(),
-    }),
+    output: dealtGlasses,
   }),
   uncover: act({
     name: 'note.uncover',
@@ -390,7 +408,26 @@ export const note = {
   }),
 };
 
+const ownWord = z.string().trim().min(1).max(80);
 export const descriptor = {
+  learnt: read({
+    name: 'descriptor.learnt',
+    method: 'GET',
+    path: '/descriptors/own-words',
+    summary: 'The venue’s own words for smells, each with the word or family of the vocabulary it was said to be nearest to',
+    allow: 'read',
+    input: z.strictObject({}),
+    output: z.object({ words: z.array(z.object({ word: z.string(), term: z.string() })) }),
+  }),
+  learn: act({
+    name: 'descriptor.learn',
+    method: 'PUT',
+    path: '/descriptors/own-words',
+    summary: 'Says what a word of one’s own is nearest to, for everybody of the venue; without a term it is forgotten',
+    allow: 'note.write',
+    input: z.strictObject({ word: ownWord, term: z.string().max(64).optional() }),
+    output: done,
+  }),
   list: read({
     name: 'descriptor.list',
     method: 'GET',

@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import { ownRoutine } from '@rose/core/routine/routine-schema';
+import { ownRoutine, routineToKeep } from '@rose/core/routine/routine-schema';
 import { ownScheme } from '@rose/core/score/scheme-schema';
 import { act, nothing, read, whole } from './contract';
 
-/** What a venue designs for itself by version: listing, one version, and a new one. */
-const versions = <const N extends string, D extends z.ZodType>(noun: N, said: string, document: D) => {
+/** What a venue designs for itself by version: listing, one version, and a new one, of which more may be asked than of those kept before. */
+const versions = <const N extends string, D extends z.ZodType>(noun: N, said: string, document: D, toKeep: D = document) => {
   const version = z.object({ id: z.string(), version: z.number(), document });
   return {
     list: read({
@@ -31,13 +31,13 @@ const versions = <const N extends string, D extends z.ZodType>(noun: N, said: st
       path: `/${noun}s/{id}`,
       summary: `Makes a new version of an own ${said}; earlier versions stay for the notes that follow them, and the same again makes none`,
       allow: 'design.edit',
-      input: z.strictObject({ id: z.uuid(), baseVersion: z.number().int().min(0), document }),
+      input: z.strictObject({ id: z.uuid(), baseVersion: z.number().int().min(0), document: toKeep }),
       output: z.object({ id: z.string(), version: z.number() }),
     }),
   };
 };
 
-export const routine = versions('routine', 'routine', ownRoutine);
+export const routine = versions('routine', 'routine', ownRoutine, routineToKeep);
 export const scheme = {
   ...versions('scheme', 'sheet', ownScheme),
   preview: read({

@@ -19,5 +19,19 @@ const versioned = <S extends z.ZodType>(of: S) => ({
 
 /** Ways of giving marks. */
 export const scheme = pgTable('scheme', versioned(ownScheme), (table) => [primaryKey({ columns: [table.venueId, table.id, table.version] })]);
+/** What a word of a venue's own is nearest to, by the word folded. */
+export const ownWord = pgTable(
+  'own_word',
+  {
+    venueId: uuid('venue_id')
+      .notNull()
+      .references(() => venue.id),
+    word: text('word').notNull(),
+    term: text('term').notNull(),
+    taughtBy: text('taught_by').notNull(),
+    taughtAt: at('taught_at').notNull().defaultNow(),
+  },
+  (table) => [primaryKey({ columns: [table.venueId, table.word] })],
+);
 /** Ways through a glass. */
 export const routine = pgTable('routine', versioned(ownRoutine), (table) => [primaryKey({ columns: [table.venueId, table.id, table.version] })]);

@@ -98,7 +98,7 @@ describe('the OpenAPI document', () => {
     expect(media('flight.print')).toEqual(['application/pdf']);
     expect(media('flight.sendCalendar')).toEqual(['text/calendar']);
     expect(media('wine.export')).toEqual(['text/csv', 'application/json']);
-    expect(media('note.file')).toEqual(['application/json', 'text/markdown', 'application/pdf']);
+    expect(media('note.file')).toEqual(['application/json', 'text/markdown', 'application/pdf', 'text/calendar']);
     for (const id of ['note.save', 'wine.save', 'flight.save', 'dish.save'])
       expect(JSON.stringify(operations.find((entry) => entry.said.operationId === id)!.said.responses['409'])).toContain('"document"');
   });

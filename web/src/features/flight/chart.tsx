@@ -133,6 +133,7 @@ export function Chart({
     <FlightPage loaded={loaded} opened={opened} keys={{ 'alt ←': 'move a wine earlier', 'alt →': 'move a wine later' }}>
       {mayEdit && (
         <Purpose
+          id={loaded.id}
           flight={flight}
           venue={venue}
           dishes={dishes}

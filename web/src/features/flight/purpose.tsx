@@ -1,4 +1,5 @@
 'use client';
+import Link from 'next/link';
 import { counted } from '@rose/core/wine/plural';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -78,6 +79,7 @@ const labels = <T extends string>(of: Readonly<Record<T, string | { readonly lab
 
 /** What the evening is for, for whom and with what; and the wines the cellar has for it, each set with its reason. */
 export function Purpose({
+  id,
   flight,
   venue,
   dishes,
@@ -87,6 +89,7 @@ export function Purpose({
   pairs,
   onTake,
 }: {
+  id: string;
   flight: FlightDocument;
   venue: VenueFacts;
   dishes: readonly { readonly id: string; readonly name: string }[];
@@ -151,6 +154,11 @@ export function Purpose({
             onChange={(reveal) => change(reveal === 'pair' ? { reveal, pins: [...flight.pins, ...pairs()] } : { reveal })}
             options={revealKinds}
           />
+          {flight.reveal === 'pair' && flight.wines.length >= 2 && (
+            <Link href={`/notes/deal?flight=${id}`} style={{ alignSelf: 'end', paddingBottom: 12 }}>
+              Deal its pairs, hidden
+            </Link>
+          )}
           <SelectField
             label="Routine"
             value={flight.ownRoutine?.id ?? flight.routine}

@@ -6,7 +6,7 @@ import { rulers, usualRuler, type OwnRuler } from '@rose/core/finish/finish';
 import { pourCheck } from '@rose/core/quantity/pour-check';
 import { guidedPath, questionsOf } from '@rose/core/routine/guided';
 import { asRoutine, minutesOf, sipTask, sipTasks, sipsOf, type GuidedStep, type OwnRoutine, type RoutineStep } from '@rose/core/routine/routine';
-import { ownRoutine } from '@rose/core/routine/routine-schema';
+import { routineToKeep } from '@rose/core/routine/routine-schema';
 import { observables, quarters, type ObservableId, type Quarter } from '@rose/core/wine/observables';
 import { routines } from '@rose/knowledge/routines/index';
 import { contract } from '@/contract/client';
@@ -81,7 +81,7 @@ export function Routines({ first }: { first: readonly Version<OwnRoutine>[] }) {
   };
   const keep = async () => {
     setTrouble('');
-    const read = ownRoutine.safeParse(stored(open!));
+    const read = routineToKeep.safeParse(stored(open!));
     if (!read.success) return setTrouble(firstWrong(read.error, 'steps', 'Step'));
     try {
       const made = await call(contract.routine.save, { id: open!.id, baseVersion: open!.base, document: read.data });

@@ -3,6 +3,7 @@ import { v4, v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { eq, inArray } from 'drizzle-orm';
 import { anyObserved } from '@rose/core/testing/any-note';
+import { fold } from '@rose/core/wine/search-folding';
 import { emptyNote, type NoteDocument } from '@rose/core/wine/note';
 import { noteDocument } from '@rose/core/wine/note-schema';
 import { connections } from '../../db/client';
@@ -11,11 +12,13 @@ import { hangsOn } from '../cellar/queries';
 import { saveWine } from '../cellar/commands';
 import { firstWrite, newMember, ownDatabase, plainWine, run } from '../testing/venue';
 import { newWorld, type World } from '../testing/world';
-import { exportNotes, listNotes } from '../notebook/queries';
+import { exportNotes, listNotes, plannedLooks, repeatability } from '../notebook/queries';
 import type { Member, Reply } from '../command';
-import type { NoteFile } from '../../contract/answers';
+import type { AnswerOf, NoteFile } from '../../contract/answers';
+import { perform } from '../http';
 import { importNote, noteFileOf } from './files';
-import { dealGlasses, newMoment, openNote, shareNote, uncover } from './glasses';
+import { dealGlasses, dealPairs, newMoment, openNote, shareNote, uncover } from './glasses';
+import { learnWord, learntWords } from './vocabulary';
 import { composed, consistencyOf, deck, deduction, expectation, price, scores, triageOf } from './judgements';
 import { deleteNote, getNote, saveNote } from './operations';
 
@@ -314,7 +317,6 @@ describe('a note as a file', () => {
     const notes = [v7(), v7()];
     await run(dealGlasses, helper, { notes, wineIds: [world.wineId, world.otherWineId], taster: world.owner.email });
     await save(world.owner, notes[0]!, { ...full, remark: 'A *bold* remark' });
-    const { perform } = await import('../http');
     const reply = async (id: string, format: string) => {
       const answer: Reply = { cookies: [] };
       await perform(noteFileOf, world.owner, { id, format }, answer);
@@ -337,5 +339,104 @@ describe('a note as a file', () => {
     await run(deleteNote, world.owner, { id });
     await expect(fileOf(id)).rejects.toMatchObject({ status: 404 });
     expect(((await run(listNotes, world.owner, {})) as { items: { id: string }[] }).items.map((entry) => entry.id)).not.toContain(id);
+  });
+});
+
+describe('later looks', () => {
+  const due = (minutes: number) => new Date(Date.now() + minutes * 60_000).toISOString();
+  it('stand first due first, with the bite named, until their note is there; nobody else sees them', async () => {
+    const id = v7();
+    await run(openNote, world.owner, { id, wineId: world.wineId });
+    const plans = [
+      { id: v7(), moment: 'food' as const, due: due(90), food: 'roast lamb' },
+      { id: v7(), moment: 'air' as const, due: due(30) },
+    ];
+    await save(world.owner, id, { ...emptyNote, plans });
+    const looksOf = async (who: Member): Promise<AnswerOf<'note', 'planned'>['looks']> => {
+      const answer: AnswerOf<'note', 'planned'> = await run(plannedLooks, who, {});
+      return answer.looks;
+    };
+    const mine = async () => (await looksOf(world.owner)).filter((look) => look.noteId === id);
+    expect((await mine()).map(({ planId, moment, food }) => [planId, moment, food])).toEqual([
+      [plans[1]!.id, 'air', null],
+      [plans[0]!.id, 'food', 'roast lamb'],
+    ]);
+    expect(await looksOf(helper)).toEqual([]);
+    const reply: Reply = { cookies: [] };
+    await perform(noteFileOf, world.owner, { id, format: 'ics' }, reply);
+    expect(String(reply.file!.body)).toMatch(/BEGIN:VCALENDAR[\s\S]*SUMMARY:Look again at [^\r\n]*after air[\s\S]*after roast lamb/);
+    await run(newMoment, world.owner, { id, noteId: plans[0]!.id, moment: 'food', food: 'roast lamb' });
+    expect((await mine()).map(({ moment }) => moment)).toEqual(['air']);
+    expect(await run(getNote, world.owner, { id: plans[0]!.id })).toMatchObject({ moment: 'food', document: { food: 'roast lamb' } });
+  });
+  it('what a taster moves by chance is read from their own notes of one wine, and from no other’s', async () => {
+    const taster = await newMember('host', world.owner.venueId);
+    expect(await run(repeatability, taster, {})).toEqual({ limit: 13.9, from: 0 });
+    const scales = {
+      acidity: 60,
+      tannin: 30,
+      body: 50,
+      alcohol: 45,
+      sweetness: 10,
+      intensity: 55,
+      bitterness: 10,
+      noseStill: 40,
+      noseSwirled: 60,
+      depth: 50,
+      rim: 30,
+    } as const;
+    for (const by of [0, 4, 0]) {
+      const id = v7();
+      await run(openNote, taster, { id, wineId: world.wineId });
+      await save(taster, id, { ...emptyNote, observed: Object.fromEntries(Object.entries(scales).map(([key, value]) => [key, value + by])) });
+    }
+    // Twice four apart over eleven scales: s_r = 4 / √2, r = 2.77 s_r.
+    expect(await run(repeatability, taster, {})).toEqual({ limit: 7.8, from: 22 });
+    expect(await run(repeatability, helper, {})).toMatchObject({ from: 0 });
+  });
+});
+
+describe('pairs dealt in one act', () => {
+  const five = async () =>
+    Promise.all(
+      Array.from({ length: 3 }, async () => ({
+        notes: [v7(), v7()] as [string, string],
+        wineIds: [await anotherWine(), await anotherWine()] as [string, string],
+      })),
+    );
+  it('are a sitting each, with bags counted through; the same act again says the same', async () => {
+    const pairs = await five();
+    const before = await identities();
+    const { pairs: dealt }: AnswerOf<'note', 'dealPairs'> = await run(dealPairs, world.owner, { pairs });
+    expect(dealt.map(({ places }) => places.map(({ bag }) => bag).sort())).toEqual([
+      ['1', '2'],
+      ['3', '4'],
+      ['5', '6'],
+    ]);
+    expect(await identities()).toBe(before);
+    expect(await run(dealPairs, world.owner, { pairs })).toEqual({ pairs: dealt });
+    const [a, b] = (await Promise.all(pairs.map(({ notes }) => run(getNote, world.owner, { id: notes[0] })))) as { tasting: { id: string } }[];
+    expect(a!.tasting.id).not.toBe(b!.tasting.id);
+  });
+  it('dealt by a helper, the helper alone is told what each bag holds', async () => {
+    const pairs = await five();
+    const { pairs: dealt }: AnswerOf<'note', 'dealPairs'> = await run(dealPairs, helper, { pairs, taster: world.owner.email });
+    for (const { bags } of dealt) expect(bags).toHaveLength(2);
+    expect(JSON.stringify(await run(getNote, world.owner, { id: pairs[0]!.notes[0] }))).not.toContain(pairs[0]!.wineIds[0]);
+  });
+  it('refuse one note twice', async () => {
+    const [pair] = await five();
+    await expect(run(dealPairs, world.owner, { pairs: [pair, pair] })).rejects.toMatchObject({ status: 422 });
+  });
+});
+
+describe('a word of the venue’s own', () => {
+  it('is known to all of the venue by what it is nearest to, may be taught anew and forgotten', async () => {
+    await run(learnWord, world.owner, { word: 'Tía Lola’s attic', term: 'family-earth' });
+    await run(learnWord, helper, { word: 'tia lola’s attic', term: 'family-wood' });
+    expect(await run(learntWords, helper, {})).toEqual({ words: [{ word: fold('tia lola’s attic'), term: 'family-wood' }] });
+    await expect(run(learnWord, world.owner, { word: 'x', term: 'no such' })).rejects.toMatchObject({ status: 422 });
+    await run(learnWord, world.owner, { word: 'TIA LOLA’S ATTIC' });
+    expect(await run(learntWords, world.owner, {})).toEqual({ words: [] });
   });
 });

@@ -114,7 +114,13 @@ async function alreadyDealt(tx: Tx, { venueId, userId }: Member, notes: readonly
   };
 }
 
-export const dealGlasses = serve(contract.note.deal, async (tx, actor, input) => {
+interface Deal {
+  readonly notes: readonly string[];
+  readonly wineIds: readonly string[];
+  readonly taster?: string | undefined;
+}
+/** @param firstBag the number of the first bag: over several deals of one act bags are counted through */
+async function deal(tx: Tx, actor: Member, input: Deal, name: string, firstBag: number) {
   const n = input.wineIds.length;
   if (input.notes.length !== n) throw badField('notes', 'must be as many as the wines');
   if (new Set(input.wineIds).size !== n || new Set(input.notes).size !== n) throw badField('wineIds', 'names a wine twice');
@@ -146,19 +152,30 @@ export const dealGlasses = serve(contract.note.deal, async (tx, actor, input) =>
     tx,
     actor,
     byHelper ? other : actor,
-    n === 2 ? 'A hidden pair' : `${n} hidden glasses`,
+    name,
     actor.userId,
     order.map((bag, place) => ({
       noteId: input.notes[place]!,
       wineId: byHelper ? input.wineIds[bags[bag]!] : undefined,
-      code: String(bag + 1),
+      code: String(firstBag + bag),
       revealed: false,
     })),
   );
   return {
-    places: order.map((bag, place) => ({ place: placeInWords(place, n), bag: String(bag + 1), noteId: input.notes[place]! })),
-    bags: byHelper ? bags.map((wineAt, bag) => ({ bag: String(bag + 1), wine: names[wineAt]! })) : null,
+    places: order.map((bag, place) => ({ place: placeInWords(place, n), bag: String(firstBag + bag), noteId: input.notes[place]! })),
+    bags: byHelper ? bags.map((wineAt, bag) => ({ bag: String(firstBag + bag), wine: names[wineAt]! })) : null,
   };
+}
+export const dealGlasses = serve(contract.note.deal, (tx, actor, input) =>
+  deal(tx, actor, input, input.wineIds.length === 2 ? 'A hidden pair' : `${input.wineIds.length} hidden glasses`, 1),
+);
+export const dealPairs = serve(contract.note.dealPairs, async (tx, actor, { pairs, taster }) => {
+  const ids = pairs.flatMap(({ notes }) => notes);
+  if (new Set(ids).size !== ids.length) throw badField('pairs', 'name a note twice');
+  const dealt = [];
+  for (const [at, pair] of pairs.entries())
+    dealt.push(await deal(tx, actor, { ...pair, taster }, pairs.length === 1 ? 'A hidden pair' : `Hidden pair ${at + 1} of ${pairs.length}`, 2 * at + 1));
+  return { pairs: dealt };
 });
 
 export const uncover = serve(contract.note.uncover, async (tx, actor, input) => {

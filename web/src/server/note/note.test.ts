@@ -92,7 +92,7 @@ describe('a note', () => {
     const host = await newMember('host', world.owner.venueId);
     expect(await run(saveNote, host, input)).toEqual({ id, revision: 2 });
     expect(await run(composed, host, { id })).toEqual({
-      statements: [{ id: 'palate', text: 'Fresh in acid.', rewritten: false, outdated: false, changed: [] }],
+      statements: [{ id: 'palate', text: 'Fresh.', rewritten: false, outdated: false, changed: [] }],
     });
   });
 });

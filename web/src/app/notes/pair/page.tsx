@@ -6,13 +6,13 @@ import { read } from '@/server/page';
 import { Here } from '../../here';
 
 export const metadata: Metadata = { title: 'Left and right' };
-export default async function Page({ searchParams }: { searchParams: Promise<{ left?: string; right?: string }> }) {
-  const { left, right } = await searchParams;
+export default async function Page({ searchParams }: { searchParams: Promise<{ left?: string; right?: string; series?: string }> }) {
+  const { left, right, series } = await searchParams;
   if (left === undefined || right === undefined || left === right) redirect('/notebook');
   const [a, b] = await Promise.all([read(getNote, { id: left }), read(getNote, { id: right })]);
   return (
     <Here>
-      <Pair key={`${left}/${right}`} left={a} right={b} />
+      <Pair key={`${left}/${right}`} left={a} right={b} series={series} />
     </Here>
   );
 }

@@ -5,7 +5,7 @@ import { clashLabel, clashShown } from './clash-words';
 describe('what two devices disagree on', () => {
   it('is named and shown as it was recorded', () => {
     expect(clashLabel(['observed', 'acidity'])).toBe('Acidity');
-    expect(clashShown([20, 40], ['observed', 'sweetness'])).toBe('between dry (20) and off-dry (40)');
+    expect(clashShown([20, 40], ['observed', 'sweetness'])).toBe('between dry (20) and medium-sweet (40)');
     expect(clashShown({ seconds: 21, atLeast: true }, ['observed', 'finish'])).toBe('at least 21 s');
     expect(clashShown('lemon', ['observed', 'hue'])).toBe('lemon');
     expect(clashShown(91, ['observed', 'quality'])).toBe('91 of 100');

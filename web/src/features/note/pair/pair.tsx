@@ -6,10 +6,23 @@ import { glassColour } from '@rose/core/appearance/colour';
 import { stopFor } from '@rose/core/finish/finish';
 import { compareReadings, contrast, sharedSmells } from '@rose/core/prose/contrast';
 import { withObservation, type NoteDocument, type PairCall } from '@rose/core/wine/note';
-import { midpoint, observables, type ObservableId, type Reading } from '@rose/core/wine/observables';
+import {
+  hueLadders,
+  midpoint,
+  observableIds,
+  observables,
+  quarters,
+  rimHues,
+  type Observable,
+  type ObservableId,
+  type Quarter,
+  type Reading,
+} from '@rose/core/wine/observables';
 import { chipName } from '@rose/knowledge/smells/index';
 import type { NoteView } from '@/contract/answers';
 import { Button, Key } from '@/ui/button';
+import { Choice } from '@/ui/choice';
+import { Disclosure } from '@/ui/disclosure';
 import { Clashes, SaveState } from '@/ui/document/save-state';
 import { useDocument, type OpenDocument } from '@/ui/document/use-document';
 import { Frame } from '@/ui/frame';
@@ -20,7 +33,10 @@ import { Scale } from '@/ui/scale';
 import { Watch, useWatch } from '@/ui/stopwatch';
 import { ChipList, NameSmell } from '../smell/aroma';
 import { clashLabel, clashShown } from '../judge/clash-words';
+import { quarterName } from '../quarters';
+import { NextPair } from './next-pair';
 import { OneCall } from './pair-answer';
+import { Unwrap } from './unwrap';
 
 const Lay = styled.div`
   display: grid;
@@ -97,15 +113,17 @@ const Lay = styled.div`
     }
   }
 `;
-/** What is set against each other, in the order of the quarters. */
-const lines: readonly ObservableId[] = ['depth', 'noseSwirled', 'sweetness', 'acidity', 'tannin', 'alcohol', 'body', 'bubbles', 'intensity', 'balance'];
+/** What is set against each other at once, in the order of the quarters; all else that can be recorded is folded beneath its quarter. */
+const first: readonly ObservableId[] = ['depth', 'noseSwirled', 'sweetness', 'acidity', 'tannin', 'alcohol', 'body', 'bubbles', 'intensity', 'balance'];
+const asked = observableIds.filter((id) => observables[id].kind === 'scale' || observables[id].kind === 'choice');
+const foldedOf = (quarter: Quarter) => asked.filter((id) => observables[id].quarter === quarter && !first.includes(id));
 const sides = ['left', 'right'] as const;
 type Side = (typeof sides)[number];
 
 const useNote = (note: NoteView) => useDocument('note', { id: note.id, document: note.document, revision: note.revision });
 
 /** Two glasses side by side: one key goes between them, every scale has both marks, and the pair gets one call. */
-export function Pair({ left, right }: { left: NoteView; right: NoteView }) {
+export function Pair({ left, right, series }: { left: NoteView; right: NoteView; series?: string | undefined }) {
   const open: Record<Side, OpenDocument<NoteDocument>> = { left: useNote(left), right: useNote(right) };
   const notes = { left, right };
   const [side, setSide] = useState<Side>('left');
@@ -171,20 +189,20 @@ export function Pair({ left, right }: { left: NoteView; right: NoteView }) {
               );
             })}
           </div>
-          {lines.map((id) => {
-            const spec = observables[id];
-            if (spec.kind !== 'scale') return null;
-            const there = docs[other].observed[id] as Reading | undefined;
+          {quarters.map((quarter) => {
+            const folded = foldedOf(quarter);
+            const row = (id: ObservableId) => <Row key={id} id={id} side={side} docs={docs} change={change} />;
             return (
-              <div className="row" key={id}>
-                <Scale
-                  id={`${side}-${id}`}
-                  spec={{ ...spec, hint: undefined } as never}
-                  value={docs[side].observed[id] as Reading | undefined}
-                  onChange={(next) => change((d) => withObservation(d, id, next as never), id)}
-                  {...(there === undefined ? {} : { other: midpoint(there), otherLabel: `the ${other}` })}
-                />
-                <OnTheRight id={id} left={docs.left} right={docs.right} />
+              <div key={quarter}>
+                {first.filter((id) => observables[id].quarter === quarter).map(row)}
+                {folded.length > 0 && (
+                  <Disclosure
+                    open={folded.some((id) => docs.left.observed[id] !== undefined || docs.right.observed[id] !== undefined)}
+                    says={<span className="soft">{`${quarterName[quarter]}: ${folded.map((id) => observables[id].label.toLowerCase()).join(', ')}`}</span>}
+                  >
+                    {folded.map(row)}
+                  </Disclosure>
+                )}
               </div>
             );
           })}
@@ -213,15 +231,68 @@ export function Pair({ left, right }: { left: NoteView; right: NoteView }) {
             {contrast(docs.left, docs.right, chipName).join(' ') || 'Record the same thing of both, and they are set against each other.'}
           </p>
           <OneCall left={left} right={right} call={call} setCall={setCall} flush={open.left.flush} />
+          <Unwrap notes={[left, right]} locked={call.locked === true} flush={() => Promise.all([open.left.flush(), open.right.flush()])} />
+          {series !== undefined && <NextPair series={series} left={left.id} />}
+          <p>
+            <Button onPress={cross}>{`Go to the ${other}`}</Button>
+          </p>
         </aside>
       </Lay>
     </Frame>
   );
 }
 
+/** One observation of the glass in hand, with the other's mark beside it and how the right differs. */
+function Row({
+  id,
+  side,
+  docs,
+  change,
+}: {
+  id: ObservableId;
+  side: Side;
+  docs: Readonly<Record<Side, NoteDocument>>;
+  change: (next: (d: NoteDocument) => NoteDocument, field?: string) => unknown;
+}) {
+  const spec: Observable = observables[id];
+  const other: Side = side === 'left' ? 'right' : 'left';
+  const [here, there] = [docs[side].observed[id], docs[other].observed[id]];
+  const set = (next: unknown) => change((d) => withObservation(d, id, next as never), id);
+  return (
+    <div className="row">
+      {spec.kind === 'scale' ? (
+        <Scale
+          id={`${side}-${id}`}
+          spec={{ ...spec, hint: undefined } as never}
+          value={here as Reading | undefined}
+          onChange={set}
+          {...(there === undefined ? {} : { other: midpoint(there as Reading), otherLabel: `the ${other}` })}
+        />
+      ) : spec.kind === 'choice' ? (
+        <Choice
+          name={`${side}-${id}`}
+          label={spec.label}
+          hint={there === undefined ? undefined : `the ${other}: ${spec.options[there as string] ?? ''}`}
+          options={id === 'hue' || id === 'rimHue' ? hues(id, docs[side], spec.options) : spec.options}
+          value={here as string | undefined}
+          onChange={set}
+        />
+      ) : null}
+      <OnTheRight id={id} left={docs.left} right={docs.right} />
+    </div>
+  );
+}
+function hues(id: 'hue' | 'rimHue', { observed }: NoteDocument, every: Readonly<Record<string, string>>): Readonly<Record<string, string>> {
+  if (observed.colour === undefined) return every;
+  const chosen = observed[id];
+  const ladder = id === 'rimHue' ? rimHues(observed.colour) : hueLadders[observed.colour];
+  return chosen === undefined || chosen in ladder ? ladder : { ...ladder, [chosen]: every[chosen]! };
+}
+
 function OnTheRight({ id, left, right }: { id: ObservableId; left: NoteDocument; right: NoteDocument }) {
   const compared = compareReadings(id, left.observed, right.observed);
   if (compared === undefined) return <span className="soft">–</span>;
+  if (compared.word === 'another') return <span className="soft">not the same</span>;
   return (
     <span>
       <b>

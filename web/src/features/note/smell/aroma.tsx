@@ -5,13 +5,15 @@ import styled from 'styled-components';
 import { v4 } from 'uuid';
 import { fates, layers, strengths, type Chip, type Fate, type Layer, type NoteDocument, type Strength } from '@rose/core/wine/note';
 import { originsInWords } from '@rose/knowledge/smells/origins';
-import { chipName, completions, descriptor, descriptorOrigins, families, type Completion } from '@rose/knowledge/smells/index';
+import { chipName, completions, descriptor, descriptorOrigins, families, familyTerm, type Completion, type FamilyId } from '@rose/knowledge/smells/index';
 import { BareButton, Button, Key } from '@/ui/button';
 import { Choice } from '@/ui/choice';
 import { useKey } from '@/ui/keys';
 import { Picker } from '@/ui/picker';
+import { SelectField } from '@/ui/select-field';
 import type { ChangeNote as Change, SetObservation } from '../observation';
 import { withChip, withoutChip } from './chips';
+import { useOwnWords } from './own-words';
 import { Fields } from '../fields';
 
 const PromptDeck = dynamic(() => import('./smell-deck').then((module) => module.PromptDeck), { ssr: false });
@@ -81,6 +83,10 @@ export function NameSmell({ label, layer, change }: { label: string; layer: Laye
   const box = useRef<HTMLInputElement>(null);
   const found = completions(text);
   const own = text.trim();
+  const { nearest, learn } = useOwnWords();
+  const taught = descriptor(nearest(own) ?? '');
+  // The last word that nobody has: it is asked for once what it is nearest to.
+  const [unknown, setUnknown] = useState<Chip>();
   const known = found.map((entry) => ({
     id: entry.descriptor.id,
     name: wordFor(entry, own) ?? entry.descriptor.name,
@@ -88,7 +94,8 @@ export function NameSmell({ label, layer, change }: { label: string; layer: Laye
   }));
   const ownWords = { id: 'own', name: own, says: found.length === 0 ? 'your own words' : 'your own words: no family' };
   // Enter takes the word as it stands, never a longer one.
-  const items = own === '' || found[0]?.match === 'whole' ? known : [ownWords, ...known];
+  const learnt = taught === undefined ? [] : [{ id: 'taught', name: own, says: `${families[taught.family].label}: so your venue says` }];
+  const items = own === '' || found[0]?.match === 'whole' ? known : learnt.length > 0 ? [...learnt, ...known] : [ownWords, ...known];
   useKey((key, event) => {
     if (key !== '/') return;
     event.preventDefault();
@@ -97,7 +104,8 @@ export function NameSmell({ label, layer, change }: { label: string; layer: Laye
   const add = (key: string) => {
     const entry = found.find(({ descriptor: { id } }) => id === key);
     const words = entry === undefined ? own.slice(0, 200) : wordFor(entry, own);
-    const chip: Chip = { id: v4(), ...(entry === undefined ? {} : { term: key }), ...(words === undefined ? {} : { words }), layer, strength: 2 };
+    const term = entry?.descriptor.id ?? (key === 'taught' ? taught?.id : undefined);
+    const chip: Chip = { id: v4(), ...(term === undefined ? {} : { term }), ...(words === undefined ? {} : { words }), layer, strength: 2 };
     // A word twice is one.
     const there = (other: Chip) => other.layer === chip.layer && (chip.term === undefined ? other.words === chip.words : other.term === chip.term);
     change((d) => {
@@ -110,19 +118,49 @@ export function NameSmell({ label, layer, change }: { label: string; layer: Laye
       return withChip(smelt === undefined ? chip : { ...smelt, fate: 'stayed' })(d);
     });
     setText('');
+    setUnknown(term === undefined ? chip : undefined);
+  };
+  const file = (chip: Chip, term: string) => {
+    change(withChip({ ...chip, term }));
+    learn(chip.words!, term);
+    setUnknown(undefined);
   };
   return (
-    <Picker
-      label={label}
-      hint={<Key>/</Key>}
-      placeholder="sour cherry, wet stone, grandmother’s cupboard"
-      text={text}
-      onText={setText}
-      opens="input"
-      found={items}
-      onPick={add}
-      box={box}
-    />
+    <>
+      <Picker
+        label={label}
+        hint={<Key>/</Key>}
+        placeholder="sour cherry, wet stone, grandmother’s cupboard"
+        text={text}
+        onText={setText}
+        opens="input"
+        found={items}
+        onPick={add}
+        box={box}
+      />
+      {unknown !== undefined && <NearestTo chip={unknown} onFile={(term) => file(unknown, term)} onLeave={() => setUnknown(undefined)} />}
+    </>
+  );
+}
+/** Asks once what a word of one's own is nearest to; left alone, it stays a word of nobody's family. */
+function NearestTo({ chip, onFile, onLeave }: { chip: Chip; onFile: (term: string) => void; onLeave: () => void }) {
+  return (
+    <div
+      role="group"
+      aria-label={`What ${chip.words!} is nearest to`}
+      style={{ display: 'flex', flexWrap: 'wrap', gap: 8, alignItems: 'end', margin: '8px 0' }}
+    >
+      <SelectField
+        label={`“${chip.words!}” is nearest to`}
+        value=""
+        empty="which family?"
+        onChange={(term) => term !== '' && onFile(term)}
+        options={Object.fromEntries(Object.entries(families).map(([id, { label }]) => [familyTerm(id as FamilyId), label]))}
+      />
+      <Button size="small" tone="quiet" onPress={onLeave}>
+        nothing of these
+      </Button>
+    </div>
   );
 }
 
