@@ -16,6 +16,8 @@ const sheets = (seats: number) => ({
     label: observables[id].label,
     notches: [...observables[id].notches],
   })),
+  asked: [],
+  smells: [],
   routine: ['look', 'smell', 'taste'],
   allergens: 'Contains sulphites.',
 });

@@ -74,6 +74,8 @@ describe('every page', () => {
       '/notebook',
       await first('/notebook', 'Black Scree'),
       '/notes/deal',
+      `/notes/deal?flight=${(await first('/flights', 'Fire and salt')).split('/').pop()!}`,
+      '/notebook/claims',
       pair,
       '/',
       '/settings',

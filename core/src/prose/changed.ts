@@ -1,4 +1,4 @@
-import { observables, valueInWords, type ObservableId, type ValueOf } from '../wine/observables';
+import { labelInWords, observables, valueInWords, type ObservableId, type ValueOf } from '../wine/observables';
 
 function record(json: string): Readonly<Record<string, unknown>> {
   try {
@@ -24,8 +24,7 @@ export function changedSince(then: string, now: string): readonly string[] {
       keys.map((key) => {
         if (!(key in observables)) return `${others[key] ?? 'the smells'} changed`;
         const id = key as ObservableId;
-        const label = observables[id].label.replace(/\?$/, '');
-        const said = label[0]!.toLowerCase() + label.slice(1);
+        const said = labelInWords(id);
         if (after[id] === undefined) return `“${said}” was cleared`;
         return `“${said}” ${before[id] === undefined ? 'was set' : 'moved'} to ${valueInWords(id, after[id] as ValueOf<ObservableId>)}`;
       }),

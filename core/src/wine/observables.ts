@@ -301,6 +301,12 @@ export function applies(id: ObservableId, observed: Observed, known: KnownGlass 
 }
 export const idsOf = (quarter: Quarter) => observableIds.filter((id) => observables[id].quarter === quarter);
 
+/** An observation as it stands in a sentence: its label without a question mark, in lower case. */
+export const labelInWords = (id: ObservableId): string => {
+  const label = observables[id].label.replace(/\?$/, '');
+  return label[0]!.toLowerCase() + label.slice(1);
+};
+
 /** Midpoint of a reading. */
 export function midpoint(reading: Reading): number {
   return typeof reading === 'number' ? reading : (reading[0] + reading[1]) / 2;

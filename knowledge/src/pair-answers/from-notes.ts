@@ -52,6 +52,8 @@ export function pairFromNotes(question: NoteQuestion, left: Note, right: Note): 
   const bits: { what: string; push: number }[] = [];
   const add = (what: string, push: number) => bits.push({ what, push });
   if (question === 'sameGrape') {
+    // Two glasses nobody has written of may be of one grape or not.
+    if (isEmpty(left) || isEmpty(right)) return { answer: null, chance: 0.5, bits: [] };
     const grapes = (deduction: Deduction) =>
       new Map(deduction.dimensions.find((entry) => entry.dimension === 'grape')!.values.map((entry) => [entry.value, entry.chance]));
     const [mine, theirs] = [grapes(a), grapes(b)];

@@ -1,6 +1,10 @@
 import { v4 } from 'uuid';
 import { generalStyle } from '@rose/knowledge/styles/index';
-import { descriptors, families } from '@rose/knowledge/smells/index';
+import { anchors } from '@rose/core/wine/profile';
+import { backThroughAnchors } from '@rose/core/wine/units';
+import { dayIn } from '@rose/core/wine/day';
+import { expectedSmells } from '@rose/knowledge/expectation/index';
+import { descriptors } from '@rose/knowledge/smells/index';
 import { classOfHue, type Observed } from '@rose/core/wine/observables';
 import type { Chip, NoteDocument } from '@rose/core/wine/note';
 import type { KnownWine } from '../server/cellar/profiles';
@@ -22,6 +26,22 @@ export const tasters: readonly Taster[] = [
   { name: 'Goran', offset: -2, scatter: 6, words: 2 },
   { name: 'Ilse', offset: 1, scatter: 3, words: 5 },
 ];
+
+/** Of a family the words most people have for it: those that stand first in the vocabulary. */
+const everyday = 4;
+/** How often what is firmly expected of a wine is named beside what is only possible. */
+const firmly = { figure: 1, usual: 1, possible: 0.25 } as const;
+/** What people name in such a wine: what may be expected of it, each family by its everyday words. */
+const usualSmells = (known: KnownWine): readonly { readonly id: string; readonly often: number }[] =>
+  expectedSmells(known.document.facts, dayIn(new Date(), 'UTC')).flatMap(({ of, only, firm }) => {
+    if (of === 'age') return [];
+    const words = descriptors.filter(({ id, family, origin }) => of.includes(family) && origin !== 'fault' && (only === undefined || only.includes(id)));
+    return words.slice(0, everyday).map(({ id }, at) => ({ id, often: firmly[firm] / (at + 1) }));
+  });
+function drawn<T extends { readonly often: number }>(from: readonly T[], chance: number): T {
+  let left = chance * from.reduce((sum, { often }) => sum + often, 0);
+  return from.find(({ often }) => (left -= often) < 0) ?? from.at(-1)!;
+}
 
 /** A note a taster of such habits could write on such a wine. */
 export function inventedNote(known: KnownWine, taster: Taster, random: () => number): NoteDocument {
@@ -49,7 +69,7 @@ export function inventedNote(known: KnownWine, taster: Taster, random: () => num
     palateFineness: near(58),
     ...(red || style.colour === 'amber' ? { tannin: near(p.tannin.value), tanninGrain: p.tannin.value > 70 ? 'chalk' : 'dust' } : {}),
     ...(p.bubbles.value > 20 ? { bubbles: near(p.bubbles.value), bead: 'fine' as const } : {}),
-    finish: { seconds: Math.max(4, Math.round((p.length.value / 100) * 58 + (random() - 0.5) * 12)) },
+    finish: { seconds: Math.max(2, Math.round(backThroughAnchors(anchors.finish, p.length.value) * (0.8 + 0.4 * random()))) },
     balance: near(62),
     complexity: near(p.length.value * 0.8),
     quality: Math.min(97, quality),
@@ -57,12 +77,10 @@ export function inventedNote(known: KnownWine, taster: Taster, random: () => num
     readiness: 'ready',
     another: quality > 82 ? 'yes' : 'perhaps',
   };
-  const fitting = descriptors.filter(
-    (entry) => families[entry.family].echo !== null && style.echoes.includes(families[entry.family].echo!) && entry.origin !== 'fault',
-  );
+  const fitting = usualSmells(known);
   const chips: Chip[] = [];
   while (chips.length < taster.words && chips.length < fitting.length) {
-    const pick = fitting[Math.floor(random() * fitting.length)]!;
+    const pick = drawn(fitting, random());
     if (chips.some((chip) => chip.term === pick.id)) continue;
     chips.push({
       id: v4(),

@@ -9,6 +9,7 @@ import {
   hueLadders,
   isHue,
   idsOf,
+  labelInWords,
   rimHues,
   observables,
   type KnownGlass,
@@ -35,7 +36,7 @@ export function Fields({ quarter, observed, set, known = {} }: { quarter: Quarte
       {extra.length > 0 && (
         <Disclosure
           open={extra.some((id) => observed[id] !== undefined)}
-          says={<span className="soft">More to record: {extra.map((id) => observables[id].label.toLowerCase()).join(', ')}</span>}
+          says={<span className="soft">More to record: {extra.map((id) => labelInWords(id)).join(', ')}</span>}
         >
           {extra.map(field)}
         </Disclosure>

@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { compareReadings, contrast, sharedSmells } from '@rose/core/prose/contrast';
 import { asText, composeNote } from '@rose/core/prose/prose';
 import { glassTitle, momentInWords } from '@rose/core/wine/note';
-import { observableIds, observables, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
+import { labelInWords, observableIds, observables, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
 import { movedBeyond, type Moved, type Repeatability } from '@rose/core/statistics/repeatability';
 import { capital, counted, listed } from '@rose/core/wine/plural';
 import { chipName } from '@rose/knowledge/smells/index';
@@ -142,7 +142,7 @@ function WhatMoved({ before, after, own }: { before: NoteView; after: NoteView; 
   const { beyond, within } = movedBeyond(before.document.observed, after.document.observed, own);
   if (beyond.length + within.length === 0) return <p>No scale was read both times: what moved cannot be told.</p>;
   const whose = own.from === 0 ? 'practised tasters differ from themselves by' : 'your own notes of one wine differ by';
-  const move = ({ id, by }: Moved) => `${observables[id].label.toLowerCase()} ${by > 0 ? 'rose' : 'fell'} by ${Math.abs(by)}`;
+  const move = ({ id, by }: Moved) => `${labelInWords(id)} ${by > 0 ? 'rose' : 'fell'} by ${Math.abs(by)}`;
   return (
     <p style={{ maxWidth: '66ch' }}>
       {beyond.length === 0 ? 'Nothing moved further than chance.' : `${capital(listed(beyond.map(move)))}: further than chance.`}{' '}

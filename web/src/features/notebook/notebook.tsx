@@ -195,6 +195,9 @@ export function Notebook({ first, filters, looks }: { first: NotebookPage; filte
           </List>
         )}
         <ListEnd page={page} says={`${notes.length} shown`} />
+        <p>
+          <Link href="/notebook/claims">Said of wine, and not so</Link>
+        </p>
       </Page>
     </Frame>
   );

@@ -19,6 +19,8 @@ const facts = {
     glasses: Array.from({ length: 6 }, (_glass, i) => ({ label: String(101 + seat * 7 + i), name: '' })),
   })),
   scales: [{ id: 'acidity', label: 'Acidity', notches: ['flat', 'soft', 'fresh', 'lively', 'racy'] }],
+  asked: [],
+  smells: [{ family: 'citrus', words: ['lemon'] }],
   routine: ['look'],
   allergens: '',
 };

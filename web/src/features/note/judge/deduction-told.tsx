@@ -5,6 +5,7 @@ import { deduceWording, valueWord, type Deduced } from '@rose/core/deduce/deduce
 import type { NoteDocument } from '@rose/core/wine/note';
 import { sentence } from '@rose/core/wine/reason';
 import { deduceNote, settles } from '@rose/knowledge/archetypes/index';
+import Link from 'next/link';
 import { claimsOf } from '@rose/knowledge/popular-errors/index';
 import { Disclosure } from '@/ui/disclosure';
 
@@ -77,6 +78,9 @@ export function Told({ doc }: { doc: NoteDocument }) {
           <em>“{claim.said}”</em> {claim.but}
         </p>
       ))}
+      <p className="soft">
+        <Link href="/notebook/claims">More that is said of wine, and is not so</Link>
+      </p>
       <p className="soft">
         From {found.kinds.filter((entry) => entry.chance > 0).length} kinds of wine of this colour, common practice, equally likely at the start, and one in two
         that it is none of them. One bit doubles the odds; an observation moves at most 4.

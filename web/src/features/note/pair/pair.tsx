@@ -8,6 +8,7 @@ import { compareReadings, contrast, sharedSmells } from '@rose/core/prose/contra
 import { withObservation, type NoteDocument, type PairCall } from '@rose/core/wine/note';
 import {
   hueLadders,
+  labelInWords,
   midpoint,
   observableIds,
   observables,
@@ -198,7 +199,7 @@ export function Pair({ left, right, series }: { left: NoteView; right: NoteView;
                 {folded.length > 0 && (
                   <Disclosure
                     open={folded.some((id) => docs.left.observed[id] !== undefined || docs.right.observed[id] !== undefined)}
-                    says={<span className="soft">{`${quarterName[quarter]}: ${folded.map((id) => observables[id].label.toLowerCase()).join(', ')}`}</span>}
+                    says={<span className="soft">{`${quarterName[quarter]}: ${folded.map((id) => labelInWords(id)).join(', ')}`}</span>}
                   >
                     {folded.map(row)}
                   </Disclosure>

@@ -166,10 +166,14 @@ export function Triage({
         </p>
       )}
       <p className="do">
-        <Button tone="danger" onPress={() => set('health', 'faulty')}>
+        <Button tone="danger" pressed={doc.observed.health === 'faulty'} onPress={() => set('health', doc.observed.health === 'faulty' ? undefined : 'faulty')}>
           I would not taste this
         </Button>
-        <span className="soft">That is a complete note. Keep the bottle for a second opinion.</span>
+        <span className="soft" role="status">
+          {doc.observed.health === 'faulty'
+            ? 'Noted as faulty: that is a complete note. Keep the bottle for a second opinion, and take it out of your stock on its wine’s page. Press again to take it back.'
+            : 'That is a complete note.'}
+        </span>
       </p>
     </Box>
   );
