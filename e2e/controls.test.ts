@@ -242,7 +242,7 @@ describe('the controls of the gallery, by keyboard alone', () => {
     await page.mouse.down();
     await page.mouse.move(box.x + box.width * 0.6, box.y + box.height / 2, { steps: 6 });
     await page.mouse.up();
-    expect(await said()).toBe('60, present');
+    expect(await said()).toBe('60, moderate');
   });
   it('a number steps by arrows and page keys and stays in its range; nonsense stays with its reason', async () => {
     const label = (await page.waitForSelector('::-p-xpath(//label[starts-with(., "A number")])'))!;

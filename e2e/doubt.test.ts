@@ -37,6 +37,8 @@ describe('a faulty bottle', () => {
     await choose('colour', 'white');
     await choose('hue', 'gold').catch(() => undefined);
     await press(page, 'Palate');
+    // Of a white what grips is seldom asked: it stands with what else can be recorded.
+    await (await page.waitForSelector('::-p-xpath(//button[contains(., "More to record")])'))!.click();
     await page.waitForSelector('#tannin-range');
     for (let i = 0; i < 15; i++) await (await page.$('#tannin-range'))!.press('ArrowRight');
     await waitForText(page, 'a white rarely grips');

@@ -180,9 +180,9 @@ describe('a note by keyboard alone', () => {
     await page.keyboard.press('ArrowRight');
     await page.keyboard.up('Shift');
     expect(await page.$eval('#acidity-range', (element) => (element as HTMLInputElement).value)).toBe('76');
-    await waitForText(page, 'Lively in acid');
+    await waitForText(page, 'Lively acidity');
     await page.keyboard.press('Delete');
-    await page.waitForFunction(() => !document.body.innerText.includes('Lively in acid'));
+    await page.waitForFunction(() => !document.body.innerText.includes('Lively acidity'));
     await page.keyboard.press('ArrowRight');
     await page.keyboard.press('2');
     await waitForText(page, 'What do you smell?');
@@ -244,7 +244,7 @@ describe('a note on a phone, with a thumb', () => {
     await waitForText(page, families[0]!);
     const text = await textOf(page);
     expect(text).toContain(`a trace of ${families[1]!}`);
-    expect(text).toContain('The pleasure lasts');
+    expect(text).toMatch(/A \w+ finish of (?:one second|\d+ seconds)\./);
     await waitForText(page, 'Saved', 20_000);
     const small = await page.$$eval('main button, main a, main input:not([type=range])', (elements) =>
       elements

@@ -92,7 +92,7 @@ describe('the whole path, from a wine to the notebook', () => {
     await mark('colour', 'white');
     await mark('hue', 'lemon');
     await setScale('depth', 30);
-    await waitForText(page, 'Brilliant, light lemon');
+    await waitForText(page, 'Brilliant, a pale lemon');
     await page.keyboard.press('Escape');
     await press(page, 'On to aroma');
     await setScale('noseSwirled', 62);
@@ -107,7 +107,7 @@ describe('the whole path, from a wine to the notebook', () => {
     await setScale('acidity', 78);
     await setScale('sweetness', 14);
     await setScale('intensity', 60);
-    await waitForText(page, 'lively in acid');
+    await waitForText(page, 'lively acidity');
     await press(page, 'On to finish');
     await press(page, 'Swallowed');
     await waitForText(page, '0:01');
@@ -141,7 +141,7 @@ describe('the whole path, from a wine to the notebook', () => {
   it('keeps everything through a reload, and finds it in the notebook', async () => {
     await page.reload();
     await waitForText(page, 'Judgement');
-    await waitForText(page, 'My mark is 84 of 100');
+    await waitForText(page, '84 of 100');
     await visit(page, `${base}/notebook?q=granny+smith+petrol`);
     expect(await textOf(page)).toContain('No note fits this');
     await visit(page, `${base}/notebook?q=green+apple+lively`);

@@ -100,10 +100,9 @@ function appearance(o: Observed): Draft | undefined {
   const seen = [
     fading ? undefined : rim,
     given(
-      o.bead,
+      o.bead === 'none' ? undefined : o.bead,
       (bead) =>
         ({
-          none: 'no bubbles',
           wall: 'a few bubbles on the glass',
           fine: 'fine, steady bubbles',
           medium: 'steady bubbles',
@@ -117,7 +116,8 @@ function appearance(o: Observed): Draft | undefined {
     given(o.staining, (stain) => ({ clean: 'no colour left on the glass', tint: 'a tint left on the glass', stains: 'colour that stains the glass' })[stain]),
   ].filter((part) => part !== undefined);
   const lead = fading ? `${first} fading to ${rim!}` : first;
-  const text = sentence([lead, lead === '' ? described(seen) : withAll(seen)]);
+  const still = o.bead === 'none' ? 'still' : undefined;
+  const text = sentence([lead, still, lead === '' && still === undefined ? described(seen) : withAll(seen)]);
   if (text === undefined) return undefined;
   return {
     id: 'appearance',
@@ -134,7 +134,16 @@ function once(chips: readonly Chip[], spoken: SpokenOf): readonly Chip[] {
     return seen.has(name) ? false : (seen.add(name), true);
   });
 }
-const strong = ({ strength }: Chip, name: string): string => (strength === 1 ? `a trace of ${name}` : strength === 3 ? `strong ${name}` : name);
+/** Smells in one run: the strong ones first, the traces last, so that neither word is taken for its neighbour's. */
+function run(chips: readonly Chip[], spoken: SpokenOf): string {
+  const of = (strength: Chip['strength']) => chips.filter((chip) => chip.strength === strength).map((chip) => spoken(chip).name);
+  const [traces, clear, strong] = [of(1), of(2), of(3)];
+  return listed([
+    ...(strong.length === 0 ? [] : [`strong ${listed(strong)}`]),
+    ...clear,
+    ...(traces.length === 0 ? [] : [`${traces.length === 1 ? 'a trace' : 'traces'} of ${listed(traces)}`]),
+  ]);
+}
 const quoted = (words: readonly string[]) => `in my own words: ${listed(words.map((word) => `“${word.replace(/[.“”"]+/g, '').trim()}”`))}`;
 
 function nose(note: NoteDocument, spoken: SpokenOf): Draft | undefined {
@@ -144,7 +153,11 @@ function nose(note: NoteDocument, spoken: SpokenOf): Draft | undefined {
   const like = told.filter((chip) => spoken(chip).as === 'adjective').map((chip) => spoken(chip).name);
   const own = told.filter((chip) => spoken(chip).as === 'own').map((chip) => spoken(chip).name);
   const things = told.filter((chip) => spoken(chip).as === 'noun');
-  const named = (layer: Chip['layer']) => listed(things.filter((chip) => chip.layer === layer).map((chip) => strong(chip, spoken(chip).name)));
+  const named = (layer: Chip['layer']) =>
+    run(
+      things.filter((chip) => chip.layer === layer),
+      spoken,
+    );
   const [first, swirled, later] = [named('first'), named('swirled'), named('later')];
   const smells = [first, swirled === '' ? '' : first === '' ? swirled : `then ${swirled}`, later === '' ? '' : `later ${later}`]
     .filter((part) => part !== '')
@@ -273,14 +286,16 @@ function mouth(note: NoteDocument, spoken: SpokenOf): Draft | undefined {
     ),
   };
   const subject = (chip: Chip) => ({ noun: name(chip), adjective: `the ${name(chip)} side`, own: `“${name(chip)}”` })[spoken(chip).as];
-  const clause = (chips: readonly Chip[], one: string, many: string, told: (chip: Chip) => string = subject) =>
-    chips.length === 0 ? undefined : `${listed(chips.map(told))} ${chips.length > 1 ? many : one}`;
+  const clause = (chips: readonly Chip[], one: string, many: string, told = listed(chips.map(subject))) =>
+    chips.length === 0 ? undefined : `${told} ${chips.length > 1 ? many : one}`;
+  const isNoun = (chip: Chip) => spoken(chip).as === 'noun';
+  const fresh = listed([run(sets.fresh.filter(isNoun), spoken), ...sets.fresh.filter((chip) => !isNoun(chip)).map(subject)].filter((part) => part !== ''));
   const clauses = [
     clause(sets.stayed, 'stays', 'stay'),
     clause(sets.grew, 'grows', 'grow'),
     clause(sets.faded, 'fades', 'fade'),
     clause(sets.gone, 'has gone', 'have gone'),
-    clause(sets.fresh, 'comes in', 'come in', (chip) => (spoken(chip).as === 'noun' ? strong(chip, name(chip)) : subject(chip))),
+    clause(sets.fresh, 'comes in', 'come in', fresh),
   ].filter((part) => part !== undefined);
   if (clauses.length === 0) return undefined;
   return {

@@ -1,4 +1,5 @@
 import { counted } from '../wine/plural';
+import { countryName } from '../wine/country';
 import type { WineFacts } from '../wine/facts';
 import { ageOn, factOf, isSouthern } from '../wine/stated';
 import { colourWord, notchWord, observables } from '../wine/observables';
@@ -64,7 +65,17 @@ export function describeStyle(
   if (factOf(facts, 'fortified') === true) words.push(say('fortified', 'fortified', 'stated'));
   const colour = factOf(facts, 'colour');
   words.push(colour === undefined ? 'wine' : say('colour', `${colourWord[colour]}${colour === 'rose' || colour === 'amber' ? ' wine' : ''}`, 'stated'));
-  const region = factOf(facts, 'region') ?? factOf(facts, 'country');
+  const country = factOf(facts, 'country');
+  const stated = factOf(facts, 'region');
+  // Georgia is a country and a state: a place that is also a country's name is told with its own.
+  const region =
+    stated === undefined
+      ? country === undefined
+        ? undefined
+        : countryName(country)
+      : country !== undefined && stated === 'Georgia'
+        ? `${stated}, ${countryName(country)}`
+        : stated;
   const tail: string[] = [];
   if (region !== undefined) tail.push(say('place', `of ${region}`, 'stated'));
   let text = [words.join(' '), ...tail].join(' ');

@@ -1,3 +1,4 @@
+import { countryName } from './country';
 import type { z } from 'zod';
 import type { Frozen } from '../document/frozen';
 import { colourWord } from './colour-class';
@@ -225,7 +226,7 @@ export function factInWords(id: FactId, value: FactValue<FactId>): string {
     case 'yesno':
       return (value as boolean) ? spec.yes : spec.no;
     case 'text':
-      return String(value);
+      return id === 'country' ? countryName(String(value)) : String(value);
     case 'vintage': {
       const vintage = value as Vintage;
       return vintage.kind === 'year' ? String(vintage.year) : vintage.kind === 'none' ? 'no vintage' : `${vintage.from} to ${vintage.to}`;

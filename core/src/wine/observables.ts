@@ -141,11 +141,11 @@ export const observables = {
     bearing: 'sweetness',
     hint: 'at once, before the acid',
     notches: ['bone dry', 'dry', 'medium-sweet', 'sweet', 'luscious'],
-    // In sugar: about 3, 11, 18, 45 and 130 g/L. Sweet from 45 on, as the law has it; the rest common practice.
+    // In sugar: about 3, 13, 18, 45 and 130 g/L. Sweet from 45 on, as the law has it; the rest common practice.
     ladder: [
       [0, 'bone dry'],
       [10, 'dry'],
-      [28, 'off-dry'],
+      [31, 'off-dry'],
       [38, 'medium-sweet'],
       [60, 'sweet'],
       [88, 'luscious'],
@@ -222,7 +222,6 @@ export const observables = {
     quarter: 'palate',
     label: 'Feel in the mouth',
     hint: 'rub it between tongue and palate',
-    extra: true,
     options: { lean: 'lean', smooth: 'smooth', oily: 'oily', creamy: 'creamy', grainy: 'grainy' },
   }),
   palateHealth: choice({

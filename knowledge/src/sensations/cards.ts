@@ -110,7 +110,7 @@ export const cards: Readonly<Partial<Record<ObservableId, GuideCard>>> = {
     'Ripe fruit and vanilla smell sweet. Hold your nose: what stays is sugar.',
   ),
   acidity: card(
-    'How does it water?',
+    'How sharp is it?',
     'Spit or swallow, tip your head forward, mouth open.',
     'How fast the mouth fills.',
     'Saliva comes to thin the acid.',

@@ -30,7 +30,7 @@ export const references: Readonly<Partial<Record<ObservableId, Reference>>> = {
       { says: 'plain water', amount: 0 },
       { says: '10 g of sugar (two and a half level teaspoons) in a litre', amount: 10 },
       { says: '32 g of sugar in a litre: a weak squash', amount: 32 },
-      { says: '85 g of sugar in a litre: a fruit juice or a cola', amount: 85 },
+      { says: '85 g of sugar in a litre: a sweet fruit juice; a cola has more, about 106', amount: 85 },
       { says: '400 g of sugar in a litre: syrup', amount: 400 },
     ],
   },

@@ -8,7 +8,7 @@ import { wineSearch } from './cellar/store';
 import { noteSearch } from './note/search';
 
 /** What is worked out from documents and kept in columns, with the version of the working. Raise it when the working changes. */
-const versions = { noteSearch: 2 + foldVersion * 100, wineSearch: 1 + foldVersion * 100 } as const;
+const versions = { noteSearch: 3 + foldVersion * 100, wineSearch: 2 + foldVersion * 100 } as const;
 const batch = 500;
 
 /** Writes such columns anew where an older program wrote them; says what it does. A step that is broken off begins again at the next start. */

@@ -4,8 +4,6 @@ const letters = [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'];
 /** Codes that name no country of today: unions, the whole world, ones that are gone, ones for tests. */
 const noCountry = new Set('AN BU CS DD DY EU EZ FQ FX HV JT MI NH NQ NT PC PU PZ QO QU RH SU TP UK UN VD WK XA XB YD YU ZR ZZ'.split(' '));
 
-/** A country by its ISO 3166 code; the code where it names none. */
-export const countryName = (code: string): string => (/^[A-Z]{2}$/.test(code) ? (named('region').of(code) ?? code) : code);
 /** Every country with its name. */
 export const countryNames = (): Readonly<Record<string, string>> => {
   const names = named('region');

@@ -6,6 +6,8 @@ import styled from 'styled-components';
 
 const Row = styled.div`
   display: inline-flex;
+  flex-wrap: wrap;
+  max-width: 100%;
   border: 1px solid var(--line);
   border-radius: 10px;
   overflow: hidden;

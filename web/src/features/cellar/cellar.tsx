@@ -12,7 +12,7 @@ import { Glass } from '@/ui/glass';
 import { Filters, ListEnd, useListPage } from '@/ui/list-page';
 import { facts } from '@rose/core/wine/facts';
 import { petalsOf } from '@rose/core/rose/rose';
-import { countryName } from '@/ui/place-names';
+import { countryName } from '@rose/core/wine/country';
 import { Rose } from '@/ui/rose';
 import { useMay } from '@/ui/here';
 import { MenuButton } from '@/ui/menu';

@@ -17,7 +17,8 @@ import { SuggestField } from '@/ui/suggest-field';
 import { TextField } from '@/ui/field';
 import { MenuButton } from '@/ui/menu';
 import { NumberField } from '@/ui/number-field';
-import { countryName, countryNames } from '@/ui/place-names';
+import { countryName } from '@rose/core/wine/country';
+import { countryNames } from '@/ui/place-names';
 import type { OpenDocument } from '@/ui/document/use-document';
 import type { SetFact } from './set-fact';
 
@@ -227,5 +228,5 @@ export const alsoInFive: ReadonlySet<FactId> = new Set(['grapes', 'region', 'cou
 /** A stated fact in few words, for the line of a fold. */
 export const inShort = (wine: WineDocument, id: FactId): string => {
   const value = factOf(wine.facts, id);
-  return value === undefined ? '' : id === 'country' ? countryName(String(value)) : namedFact(id, value);
+  return value === undefined ? '' : namedFact(id, value);
 };

@@ -25,7 +25,6 @@ import { DeleteAct } from '@/ui/delete-act';
 import { useMay } from '@/ui/here';
 import { Disclosure } from '@/ui/disclosure';
 import { MenuButton } from '@/ui/menu';
-import { countryName } from '@/ui/place-names';
 import { WayBack } from '@/ui/way-back';
 import { counted, listed } from '@rose/core/wine/plural';
 
@@ -156,9 +155,7 @@ export function WinePage({ wine, notes, flights }: { wine: WineView; notes: read
   const line = (id: FactId) => (
     <div key={id}>
       <span className="what">{facts[id].label}</span>
-      <span className="is">
-        {id === 'country' ? countryName(String(factOf(document.facts, id))) : factInWords(id, factOf(document.facts, id) as FactValue<FactId>)}
-      </span>
+      <span className="is">{factInWords(id, factOf(document.facts, id) as FactValue<FactId>)}</span>
       <small>{origins[document.facts[id]!.origin]}</small>
     </div>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { countryName } from '@rose/core/wine/country';
 import { v4 } from 'uuid';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -97,7 +98,7 @@ export function Strip({
     strip.sparkling > 0 ? `${strip.sparkling} sparkling` : '',
     strip.sweet > 0 ? `${strip.sweet} sweet` : '',
     `oak: ${strip.oak.with} with, ${strip.oak.without} without${strip.oak.unknown > 0 ? `, ${strip.oak.unknown} not known` : ''}`,
-    strip.countries.length > 0 ? `${strip.countries.length === 1 ? 'country' : 'countries'}: ${strip.countries.join(', ')}` : '',
+    strip.countries.length > 0 ? `${strip.countries.length === 1 ? 'country' : 'countries'}: ${strip.countries.map(countryName).join(', ')}` : '',
     Object.keys(strip.merchants).length > 0
       ? `bought: ${Object.entries(strip.merchants)
           .map(([merchant, n]) => `${merchant} (${n})`)

@@ -196,7 +196,9 @@ export function Notebook({ first, filters, looks }: { first: NotebookPage; filte
         )}
         <ListEnd page={page} says={`${notes.length} shown`} />
         <p>
-          <Link href="/notebook/claims">Said of wine, and not so</Link>
+          <Link href="/notebook/claims" style={{ display: 'inline-block', padding: '10px 0' }}>
+            Said of wine, and not so
+          </Link>
         </p>
       </Page>
     </Frame>

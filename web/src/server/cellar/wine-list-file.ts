@@ -344,7 +344,8 @@ function cell(document: WineDocument, lot: Lot | undefined, id: ListField): stri
   const value = factOf(document.facts, id);
   if (value === undefined) return '';
   const spec: FactSpec = facts[id];
-  if (spec.kind === 'number') return String(value);
+  // A file keeps the code of a country, which reads back; people read its name.
+  if (spec.kind === 'number' || id === 'country') return String(value);
   if (spec.kind === 'grapes') return grapesAsText(value as readonly GrapeShare[]);
   if (spec.kind === 'vintage') return factInWords(id, value as FactValue<FactId>).replace('no vintage', 'NV');
   return factInWords(id, value as FactValue<FactId>);

@@ -87,7 +87,7 @@ export function LaterLooks({ note, doc, change, flush }: { note: NoteView; doc: 
         <div className="again">
           <span className="soft">Look again in</span>
           {airMinutes.map((after) => (
-            <Button key={after} size="small" label={`Look again in ${after} minutes`} onPress={() => plan('air', after * minute)}>
+            <Button key={after} size="small" label={`Look again in ${after} min`} onPress={() => plan('air', after * minute)}>
               {after} min
             </Button>
           ))}
@@ -99,7 +99,7 @@ export function LaterLooks({ note, doc, change, flush }: { note: NoteView; doc: 
           <span style={{ width: 120 }}>
             <NumberField label="in" unit="min" low={0} high={600} value={minutes} onChange={setMinutes} />
           </span>
-          <Button size="small" disabled={bite === ''} label="Look again after the bite" onPress={() => plan('food', (minutes ?? 0) * minute, bite)}>
+          <Button size="small" disabled={bite === ''} label="Set it: look again after the bite" onPress={() => plan('food', (minutes ?? 0) * minute, bite)}>
             Set it
           </Button>
         </div>

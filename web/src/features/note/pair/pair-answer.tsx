@@ -97,6 +97,7 @@ export function OneCall({
         Further from the middle is surer. A call costs from 0, sure and right, to 1, sure and wrong; “cannot tell” costs {guessCost}. Saying the certainty you
         have costs least in the long run.
       </p>
+      {gaveAway(left, right) && <p className="soft">You noted that something gave a glass away: what is called then says little of your palate.</p>}
       {call.locked === true ? (
         <p className="soft">The pair is locked{told ? '.' : '; it is marked when both glasses are uncovered.'}</p>
       ) : (
@@ -114,11 +115,15 @@ export function OneCall({
   );
 }
 
+/** Whether the taster said that a bottle, a can or a word gave a glass away. */
+const gaveAway = (left: NoteView, right: NoteView): boolean => [left, right].some(({ document }) => document.circumstances?.saw === true);
+
 function marked(truth: Truth, value: number, low: string, high: string): string {
   if (truth === null) return 'Nothing on record says.';
   if (typeof truth === 'string') return truth;
-  const was = truth < 0 ? low : high;
+  const word = truth < 0 ? low : high;
+  const was = word === 'left' || word === 'right' ? `the ${word}-hand one` : word;
   const cost = `It costs ${Math.round(callCost(value, truth) * 100) / 100}.`;
-  if (value === 0) return `It was ${was}. ${cost}`;
-  return `${Math.sign(value) === truth ? 'Right.' : `Wrong: ${was}.`} ${cost}`;
+  if (value === 0) return `${was === word ? `The answer was ${was}` : `It was ${was}`}. ${cost}`;
+  return `${Math.sign(value) === truth ? 'Right.' : `Wrong: ${was === word ? `the answer was ${was}` : `it was ${was}`}.`} ${cost}`;
 }
