@@ -267,6 +267,7 @@ describe('a sheet of the host’s own', () => {
     const { items } = await ask<{ items: { id: string }[] }>('GET', '/notes?limit=1&mine=yes');
     await visit(page, `${base}/notes/${items[0]!.id}`);
     await press(page, 'Judgement');
+    await press(page, 'Judge all the same');
     await fill(page, 'Quality, your mark', '81');
     await press(page, 'Show the draft mark');
     await page.waitForFunction(() => [...document.querySelectorAll('option')].some((option) => option.text.startsWith('Harbour ten')));

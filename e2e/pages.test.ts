@@ -76,6 +76,7 @@ describe('every page', () => {
       '/notes/deal',
       `/notes/deal?flight=${(await first('/flights', 'Fire and salt')).split('/').pop()!}`,
       '/notebook/claims',
+      '/notebook/calls',
       pair,
       '/',
       '/settings',
@@ -198,7 +199,7 @@ describe('a note by keyboard alone', () => {
     await page.keyboard.press('Space');
     await waitForText(page, '0:01');
     await page.keyboard.press('Space');
-    await waitForText(page, 'The pleasure lasts');
+    await waitForText(page, 'finish of');
     await page.keyboard.press('?');
     await waitForText(page, 'the quarters');
     await page.keyboard.press('Escape');

@@ -127,6 +127,7 @@ describe('three sniffs and three sips, by a routine of one’s own', () => {
     );
     await select(page, 'Routine', value);
     const smells = async (word: string) => {
+      await page.waitForSelector('input[placeholder^="sour cherry"]');
       await page.type('input[placeholder^="sour cherry"]', word);
       await page.waitForSelector('[role="option"]');
       await page.keyboard.press('Enter');

@@ -41,6 +41,8 @@ export const groups = {
   undecidable: { goal: 90 },
   pairs: { most: 2 },
   words: { goal: 95 },
+  'words of taste and look': { goal: 95 },
+  'words of judgement': { goal: 80 },
   'faults named': { most: 2 },
   'faults never said': { goal: 100 },
   'faults advice': { goal: 80 },

@@ -1,4 +1,6 @@
 import { fold } from '@rose/core/wine/search-folding';
+import type { ObservableId } from '@rose/core/wine/observables';
+import { rowsSaid, saidInWords } from '../src/sensations/said';
 import { completions, type FamilyId } from '../src/smells/index';
 import type { WordCase } from './cases';
 import type { Expectation } from './score';
@@ -43,9 +45,41 @@ export const wordFamilies: Readonly<Record<string, readonly FamilyId[]>> = {
 /** So many are offered where no word is meant for sure. */
 const offered = 3;
 
-/** An everyday word of smell or fault: the first completion, or one of three that are near, is what it means or of its family. Words of taste, texture and look have no place here yet. */
-export function judgeWord({ id, says, means, family, kind, certainty }: WordCase): readonly Expectation[] {
-  if (kind !== 'smell' && kind !== 'fault') return [];
+/** The rows a word of taste, feel or look may belong to, by the plain family it was filed under. */
+const rowsOfFamily: Readonly<Record<string, readonly ObservableId[]>> = {
+  balance: ['acidity', 'balance'],
+  acidity: ['acidity'],
+  bitterness: ['bitterness'],
+  sweetness: ['sweetness'],
+  alcohol: ['alcohol'],
+  'texture of tannin': ['tannin', 'tanninGrain'],
+  texture: ['texture'],
+  body: ['body', 'texture'],
+  bubbles: ['bubbles', 'bead', 'foam'],
+  look: ['clarity', 'particles', 'tears', 'depth', 'hue', 'rimHue', 'browning'],
+};
+/** A word of taste, feel or look lands on its own row; a word that judges stays its taster's own: no row and no smell is put in its place. */
+function judgeRow({ id, says, means, family, kind, certainty }: WordCase): readonly Expectation[] {
+  const rows = rowsSaid(says);
+  const whole = completions(says, 1)[0]?.match === 'whole';
+  const wanted = rowsOfFamily[family] ?? [];
+  return [
+    {
+      group: kind === 'judgement' ? 'words of judgement' : 'words of taste and look',
+      key: `${id} row`,
+      right: Number(kind === 'judgement' ? rows.length === 0 && !whole : rows.some((row) => wanted.includes(row.id))),
+      certainty,
+      wanted: `${says}: ${means} (${kind === 'judgement' ? 'its taster’s own' : wanted.join(' or ')})`,
+      said: rows.length === 0 ? (whole ? 'a smell' : 'own words') : rows.map((row) => `${row.id} ${saidInWords(row)}`).join(', '),
+      ...(kind !== 'judgement' && wanted.length === 0 ? { notPlaced: family } : {}),
+    },
+  ];
+}
+
+/** An everyday word of smell or fault: the first completion, or one of three that are near, is what it means or of its family. Others land on rows of the note. */
+export function judgeWord(entry: WordCase): readonly Expectation[] {
+  const { id, says, means, family, kind, certainty } = entry;
+  if (kind !== 'smell' && kind !== 'fault') return judgeRow(entry);
   const found = completions(says, offered);
   const whole = found[0]?.match === 'whole';
   const shown = whole ? found.slice(0, 1) : found;

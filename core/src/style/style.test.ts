@@ -42,6 +42,6 @@ describe('a style name', () => {
     }
   });
   it('has an everyday word for sweetness when there is no analysis', () => {
-    expect([5, 30, 50, 80].map(plainSweetness)).toEqual(['dry', 'off-dry', 'medium-sweet', 'sweet']);
+    expect([5, 34, 50, 80].map(plainSweetness)).toEqual(['dry', 'off-dry', 'medium-sweet', 'sweet']);
   });
 });

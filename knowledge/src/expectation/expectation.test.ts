@@ -2,9 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { WineFacts } from '@rose/core/wine/facts';
 import type { Chip } from '@rose/core/wine/note';
-import { bearings, colourClasses, observables, type Hue, type Observed } from '@rose/core/wine/observables';
+import { bearings, colourClasses, hueLadders, observables, type Hue, type Observed } from '@rose/core/wine/observables';
 import { resolveProfile } from '@rose/core/wine/profile';
 import { anyObserved } from '@rose/core/testing/any-note';
+import { published } from '@rose/core/testing/published';
 import { descriptors } from '../smells/index';
 import { generalStyles, styleOf } from '../styles/index';
 import { againstExpected, allowance } from './index';
@@ -50,6 +51,41 @@ describe('a note against what was expected', () => {
         expect(surprising.length).toBeLessThanOrEqual(chips.length);
       }),
     );
+  });
+  it('renders every pair of options: nothing undefined, and no word where itself was expected', () => {
+    const told = (values: Record<string, unknown>, observed: Observed) => {
+      const { found, otherwise, missing, surprising } = againstExpected(facts(values), { observed, chips: [] }, day);
+      for (const { says } of [...found, ...otherwise, ...missing, ...surprising]) {
+        expect(says).not.toMatch(/undefined|NaN|\[object/);
+        const [, here, there] = /^\S+ (.+?) \(\d+\) where (.+?) \(\d+\) was expected$/.exec(says) ?? [];
+        if (here !== undefined) expect(here, says).not.toBe(there);
+        // Of lengths the seconds differ where the words do.
+        expect(says).not.toMatch(/length (\d+) s where \1 s/);
+      }
+    };
+    for (const colour of colourClasses)
+      for (const grape of ['Riesling', 'Chardonnay', 'Nebbiolo', 'Gamay', 'nobody’s grape'])
+        for (const at of [0, 12, 25, 37, 50, 62, 75, 88, 100]) {
+          const scales = Object.fromEntries(bearings.filter((id) => id !== 'length').map((id) => [id, at]));
+          told({ colour, grapes: [{ grape, share: { kind: 'exact', percent: 100 } }] }, { colour, ...scales, finish: { seconds: at } });
+          told({ colour }, { colour, ...Object.fromEntries(Object.keys(scales).map((id) => [id, [Math.max(0, at - 10), at]])) } as Observed);
+        }
+    for (const colour of colourClasses)
+      for (const seen of colourClasses)
+        for (const hue of [...Object.keys(hueLadders[seen]), undefined])
+          for (const vintage of [undefined, 2024, 2001])
+            told(
+              { colour, ...(vintage === undefined ? {} : { vintage: { kind: 'year', year: vintage } }) },
+              { colour: seen, ...(hue === undefined ? {} : { hue: hue as Hue }) },
+            );
+  });
+  published('common practice', 'used oak alone gives little to smell: nothing of it is missed', () => {
+    const { missing } = againstExpected(
+      facts({ colour: 'red', oak: 'used', woodMonths: 12 }),
+      { observed: {}, chips: [{ id: 'c', term: 'red-cherry', layer: 'first', strength: 2 }] },
+      day,
+    );
+    expect(missing.map(({ what }) => what).join()).not.toMatch(/oak|wood|vanilla/);
   });
   it('a glass exactly as expected agrees on every scale, and a span that holds the expectation does too', () => {
     fc.assert(

@@ -79,6 +79,7 @@ export const contract: Addresses = {
     uncover: { method: 'POST', path: '/notes/{id}/uncoverings' },
     moment: { method: 'POST', path: '/notes/{id}/moments' },
     planned: { method: 'GET', path: '/later-looks' },
+    calls: { method: 'GET', path: '/pair-calls' },
     repeatability: { method: 'GET', path: '/repeatability' },
     share: { method: 'PUT', path: '/notes/{id}/sharing' },
     text: { method: 'GET', path: '/notes/{id}/text' },

@@ -3,7 +3,7 @@ import { carriedRoutine } from '@rose/core/routine/routine-schema';
 import { day, instant } from '@rose/core/wine/day-schema';
 import { wineFacts } from '@rose/core/wine/facts-schema';
 import { keysOf } from '@rose/core/wine/keys';
-import { moments } from '@rose/core/wine/note';
+import { moments, pairQuestions } from '@rose/core/wine/note';
 import { noteDocument } from '@rose/core/wine/note-schema';
 import { colourClasses } from '@rose/core/wine/observables';
 import { firmness } from '@rose/knowledge/expectation/index';
@@ -73,6 +73,20 @@ export const item = z.object({
   document: noteDocument,
   /** A later moment on the same glass its taster is still at: until that is done this one is listed without what it says. */
   hiddenFor: z.object({ id: z.string(), moment }).nullable(),
+});
+
+/** One question of a pair, called and known. */
+const pairCalled = z.object({
+  left: z.object({ id: z.string(), name: z.string() }),
+  right: z.object({ id: z.string(), name: z.string() }),
+  day: z.string(),
+  question: z.enum(keysOf(pairQuestions)),
+  /** −100 to 100, as it was called. */
+  called: z.number(),
+  wasRight: z.boolean().nullable(),
+  cost: z.number().nullable(),
+  /** Something gave a glass away, as the taster said. */
+  gaveAway: z.boolean(),
 });
 
 /** Hidden glasses as they were dealt. */
@@ -216,6 +230,16 @@ export const note = {
     allow: 'note.write',
     input: z.strictObject({}),
     output: z.object({ looks: z.array(laterLook) }),
+  }),
+  calls: read({
+    name: 'note.calls',
+    method: 'GET',
+    path: '/pair-calls',
+    summary:
+      'The caller’s locked calls on pairs whose glasses are uncovered, latest first, each with what it was and what it cost; nothing on record says where right is null',
+    allow: 'note.write',
+    input: z.strictObject({}),
+    output: z.object({ calls: z.array(pairCalled) }),
   }),
   repeatability: read({
     name: 'note.repeatability',

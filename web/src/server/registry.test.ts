@@ -104,6 +104,7 @@ const may: Record<string, string> = {
   'note.deal': 'ohp',
   'note.uncover': 'ohp',
   'note.dealPairs': 'ohp',
+  'note.calls': 'ohp',
   'note.planned': 'ohp',
   'note.repeatability': 'ohp',
   'descriptor.learnt': 'ohp',

@@ -18,6 +18,7 @@ import * as houseRoutines from './own-designs/routines';
 import * as houseSchemes from './own-designs/schemes';
 import * as noteOperations from './note/operations';
 import * as noteVocabulary from './note/vocabulary';
+import * as notebookCalls from './notebook/calls';
 import * as notebookQueries from './notebook/queries';
 import * as pairingOperations from './pairing/operations';
 import { changedDocuments } from './changes';
@@ -48,6 +49,7 @@ export const operations: readonly AnyOperation[] = [
   noteVocabulary,
   houseRoutines,
   houseSchemes,
+  notebookCalls,
   notebookQueries,
   pairingOperations,
   guestTasting,

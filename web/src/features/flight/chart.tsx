@@ -18,6 +18,7 @@ import { useFlight, type LoadedFlight } from '@/features/shared-flight/use-fligh
 import { useSolver } from '@/workers/use-solver';
 import { BuyWine } from './buy-wine';
 import { FlightAmounts } from './flight-amounts';
+import { InTurn } from './in-turn';
 import { FlightElsewhere } from './flight-elsewhere';
 import { OrderPanel } from './order-panel';
 import { topReason } from './order-steps';
@@ -192,6 +193,7 @@ export function Chart({
             ))}
           {wines.length > 0 && (
             <>
+              <InTurn flightId={loaded.id} wineId={order[0]} />
               <FlightAmounts flight={flight} amounts={amounts} venue={venue} />
               <Strip amounts={amounts} currency={venue.currency} mayEdit={mayEdit} goals={flight.goals} onGoals={(goals) => change({ goals })} />
               {flight.evening === 'panel' && <PanelDesign flight={flight} order={order} nameOf={nameOf} mayEdit={mayEdit} change={change} />}

@@ -1,6 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useEffect, useState } from 'react';
+import { v7 } from 'uuid';
 import { stopFor } from '@rose/core/finish/finish';
 import type { Routine } from '@rose/core/routine/routine';
 import { quarters, type Quarter } from '@rose/core/wine/observables';
@@ -8,6 +9,8 @@ import { knownGlass } from '@rose/core/wine/known-glass';
 import { withObservation } from '@rose/core/wine/note';
 import { routineNamed } from '@rose/knowledge/routines/index';
 import type { NoteView } from '@/contract/answers';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { Clashes } from '@/ui/document/save-state';
 import { useDocument } from '@/ui/document/use-document';
@@ -49,7 +52,13 @@ const guide: Record<Quarter, string> = {
   verdict: 'Your mark comes before the draft.',
 };
 
-export function Desk({ note, routines }: { note: NoteView; routines: readonly Routine[] }) {
+/** The next glass of a flight that is assessed in turn. */
+export interface NextGlass {
+  readonly flightId: string;
+  readonly wineId: string;
+  readonly name: string;
+}
+export function Desk({ note, routines, nextGlass }: { note: NoteView; routines: readonly Routine[]; nextGlass?: NextGlass | undefined }) {
   const open = useDocument('note', { id: note.id, document: note.document, revision: note.revision });
   const doc = open.document;
   const known = knownGlass(note.wine?.facts);
@@ -101,7 +110,13 @@ export function Desk({ note, routines }: { note: NoteView; routines: readonly Ro
   const finish = async () => {
     change((d) => ({ ...d, done: true }));
     await open.flush();
-    window.location.assign('/notebook');
+    if (nextGlass === undefined) return window.location.assign('/notebook');
+    const { flightId, wineId } = nextGlass;
+    // Where the next glass cannot be opened now, its wine's page is where it can be.
+    await call(contract.note.open, { id: v7(), wineId }).then(
+      ({ id }) => window.location.assign(`/notes/${id}?flight=${flightId}`),
+      () => window.location.assign(`/wines/${wineId}`),
+    );
   };
   const doubtful =
     [doc.observed.health, doc.observed.palateHealth].some((health) => health === 'trace' || health === 'doubtful' || health === 'faulty') ||
@@ -118,7 +133,7 @@ export function Desk({ note, routines }: { note: NoteView; routines: readonly Ro
   );
   const finished = (
     <Button tone="strong" onPress={() => void finish()}>
-      Done
+      {nextGlass === undefined ? 'Done' : `Done, on to ${nextGlass.name}`}
     </Button>
   );
   return (

@@ -198,6 +198,9 @@ export function Notebook({ first, filters, looks }: { first: NotebookPage; filte
         <p>
           <Link href="/notebook/claims" style={{ display: 'inline-block', padding: '10px 0' }}>
             Said of wine, and not so
+          </Link>{' '}
+          <Link href="/notebook/calls" style={{ display: 'inline-block', padding: '10px 14px' }}>
+            Your calls on pairs
           </Link>
         </p>
       </Page>

@@ -12,6 +12,7 @@ import { hangsOn } from '../cellar/queries';
 import { saveWine } from '../cellar/commands';
 import { firstWrite, newMember, ownDatabase, plainWine, run } from '../testing/venue';
 import { newWorld, type World } from '../testing/world';
+import { pairCalls } from '../notebook/calls';
 import { exportNotes, listNotes, plannedLooks, repeatability } from '../notebook/queries';
 import type { Member, Reply } from '../command';
 import type { AnswerOf, NoteFile } from '../../contract/answers';
@@ -427,6 +428,42 @@ describe('pairs dealt in one act', () => {
   it('refuse one note twice', async () => {
     const [pair] = await five();
     await expect(run(dealPairs, world.owner, { pairs: [pair, pair] })).rejects.toMatchObject({ status: 422 });
+  });
+});
+
+describe('calls on pairs', () => {
+  it('are listed once both glasses are uncovered, with what it was; a price only after both marks; what was given away is said', async () => {
+    const taster = await newMember('host', world.owner.venueId);
+    const [older, younger] = [v7(), v7()];
+    for (const [id, year] of [
+      [older, 2012],
+      [younger, 2022],
+    ] as const)
+      await run(saveWine, taster, firstWrite(plainWine(`Of ${year}`, { vintage: { value: { kind: 'year', year }, origin: 'label' } }), id));
+    const notes = [v7(), v7()] as const;
+    await run(dealGlasses, taster, { notes, wineIds: [older, younger] });
+    const listed = async () => {
+      const { calls }: AnswerOf<'note', 'calls'> = await run(pairCalls, taster, {});
+      return calls.map(({ question, wasRight, cost, gaveAway }) => ({
+        question,
+        wasRight,
+        cost: cost === null ? null : Math.round(cost * 100) / 100,
+        gaveAway,
+      }));
+    };
+    const pairs = { [notes[1]]: { older: 60, dearer: 20, sameGrape: 0, locked: true } };
+    await save(taster, notes[0], { ...emptyNote, pairs });
+    expect(await listed()).toEqual([]);
+    await run(uncover, taster, { id: notes[0], wineId: younger });
+    await run(uncover, taster, { id: notes[1], wineId: older });
+    expect(await listed()).toEqual([
+      { question: 'dearer', wasRight: null, cost: null, gaveAway: false },
+      { question: 'older', wasRight: true, cost: 0.04, gaveAway: false },
+      { question: 'sameGrape', wasRight: null, cost: null, gaveAway: false },
+    ]);
+    await save(taster, notes[0], { ...emptyNote, pairs, circumstances: { saw: true } }, 2);
+    expect((await listed()).every(({ gaveAway }) => gaveAway)).toBe(true);
+    expect(await run(pairCalls, helper, {})).toEqual({ calls: [] });
   });
 });
 

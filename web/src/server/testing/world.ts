@@ -247,6 +247,7 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
     'note.price': one(world.noteId),
     'note.deal': { notes: [v7(), v7()], wineIds: [world.wineId, world.otherWineId] },
     'note.uncover': one(world.noteId),
+    'note.calls': {},
     'note.planned': {},
     'note.repeatability': {},
     'note.dealPairs': { pairs: [{ notes: [v7(), v7()], wineIds: [world.wineId, world.otherWineId] }] },

@@ -3,7 +3,9 @@ import dynamic from 'next/dynamic';
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { v4 } from 'uuid';
-import { fates, layers, strengths, type Chip, type Fate, type Layer, type NoteDocument, type Strength } from '@rose/core/wine/note';
+import { fates, layers, strengths, withObservation, type Chip, type Fate, type Layer, type NoteDocument, type Strength } from '@rose/core/wine/note';
+import { labelInWords } from '@rose/core/wine/observables';
+import { rowsSaid, saidInWords } from '@rose/knowledge/sensations/said';
 import { originsInWords } from '@rose/knowledge/smells/origins';
 import { chipName, completions, descriptor, descriptorOrigins, families, familyTerm, type Completion, type FamilyId } from '@rose/knowledge/smells/index';
 import { BareButton, Button, Key } from '@/ui/button';
@@ -87,6 +89,8 @@ export function NameSmell({ label, layer, change }: { label: string; layer: Laye
   const taught = descriptor(nearest(own) ?? '');
   // The last word that nobody has: it is asked for once what it is nearest to.
   const [unknown, setUnknown] = useState<Chip>();
+  // Where the last word went that is no smell.
+  const [filed, setFiled] = useState('');
   const known = found.map((entry) => ({
     id: entry.descriptor.id,
     name: wordFor(entry, own) ?? entry.descriptor.name,
@@ -94,14 +98,26 @@ export function NameSmell({ label, layer, change }: { label: string; layer: Laye
   }));
   const ownWords = { id: 'own', name: own, says: found.length === 0 ? 'your own words' : 'your own words: no family' };
   // Enter takes the word as it stands, never a longer one.
+  // A word of taste, feel or look belongs to a row of the note.
+  const rows = rowsSaid(own);
+  const rowItems = rows.map((row) => ({ id: `row ${row.id}`, name: own, says: `${labelInWords(row.id)}: ${saidInWords(row)}` }));
   const learnt = taught === undefined ? [] : [{ id: 'taught', name: own, says: `${families[taught.family].label}: so your venue says` }];
-  const items = own === '' || found[0]?.match === 'whole' ? known : learnt.length > 0 ? [...learnt, ...known] : [ownWords, ...known];
+  const whole = found[0]?.match === 'whole';
+  const items =
+    own === '' ? known : whole ? [known[0]!, ...rowItems, ...known.slice(1)] : [...rowItems, ...(learnt.length > 0 ? learnt : [ownWords]), ...known];
   useKey((key, event) => {
     if (key !== '/') return;
     event.preventDefault();
     box.current?.focus();
   });
   const add = (key: string) => {
+    const row = rows.find(({ id }) => key === `row ${id}`);
+    if (row !== undefined) {
+      change((d) => withObservation(d, row.id, row.value));
+      setFiled(`${labelInWords(row.id)}: ${saidInWords(row)}`);
+      return setText('');
+    }
+    setFiled('');
     const entry = found.find(({ descriptor: { id } }) => id === key);
     const words = entry === undefined ? own.slice(0, 200) : wordFor(entry, own);
     const term = entry?.descriptor.id ?? (key === 'taught' ? taught?.id : undefined);
@@ -138,6 +154,11 @@ export function NameSmell({ label, layer, change }: { label: string; layer: Laye
         onPick={add}
         box={box}
       />
+      {filed !== '' && (
+        <p role="status" style={{ margin: '6px 0 0', color: 'var(--soft)', fontSize: '0.875rem' }}>
+          Recorded: {filed}.
+        </p>
+      )}
       {unknown !== undefined && <NearestTo chip={unknown} onFile={(term) => file(unknown, term)} onLeave={() => setUnknown(undefined)} />}
     </>
   );
