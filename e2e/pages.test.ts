@@ -242,9 +242,9 @@ describe('a note on a phone, with a thumb', () => {
     await new Promise((resolve) => setTimeout(resolve, 1200));
     await press(page, 'It has gone');
     await press(page, 'On to judgement');
-    await waitForText(page, families[0]!);
+    await waitForText(page, `a trace of ${families[1]!}`);
     const text = await textOf(page);
-    expect(text).toContain(`a trace of ${families[1]!}`);
+    expect(text).toContain(families[0]!);
     expect(text).toMatch(/A \w+ finish of (?:one second|\d+ seconds)\./);
     await waitForText(page, 'Saved', 20_000);
     const small = await page.$$eval('main button, main a, main input:not([type=range])', (elements) =>

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { callCost, guessCost } from '@rose/core/chance/cost-of-a-wrong-answer';
 import { pairQuestions, type PairCall } from '@rose/core/wine/note';
 import { keysOf } from '@rose/core/wine/keys';
-import { dearerOf, pairTruth, type PairQuestion } from '@rose/knowledge/pair-answers/index';
+import { dearerOf, pairTruth, type PairQuestion, type Priced } from '@rose/knowledge/pair-answers/index';
 import type { NoteView } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
@@ -13,22 +13,35 @@ import { CallSlider } from '@/ui/call-slider';
 /** What is known of a question: the answer, null when nothing says it, a sentence while it cannot be told yet. */
 type Truth = -1 | 1 | null | string;
 
+/** How many marks more for how many times the price; undefined while a mark or a price is missing, or they stand in different currencies. */
+function worthOf(left: NoteView, right: NoteView, a: Priced | null, b: Priced | null): string | undefined {
+  const [x, y] = [left.document.observed.quality, right.document.observed.quality];
+  if (x === undefined || y === undefined || a === null || b === null || a.currency !== b.currency || a.amount <= 0 || b.amount <= 0) return undefined;
+  const times = b.amount / b.formatMl / (a.amount / a.formatMl);
+  const [dearer, marks, ratio] = times >= 1 ? (['right', y - x, times] as const) : (['left', x - y, 1 / times] as const);
+  const more = marks === 0 ? 'is marked the same' : `is marked ${Math.abs(marks)} ${marks > 0 ? 'higher' : 'lower'}`;
+  return `The ${dearer} ${more}, at ${ratio.toFixed(1)} times the price of the other by the litre.`;
+}
 /** Which bottle is the dearer, asked of the server once both are uncovered: it tells no price before the taster's own mark. */
-function useDearer(left: NoteView, right: NoteView, asked: boolean): Truth {
-  const [truth, setTruth] = useState<Truth>('One moment.');
+interface Dearer {
+  readonly truth: Truth;
+  readonly worth?: string | undefined;
+}
+function useDearer(left: NoteView, right: NoteView, asked: boolean): Dearer {
+  const [told, setTold] = useState<Dearer>({ truth: 'One moment.' });
   useEffect(() => {
     if (!asked) return;
     let there = true;
     const price = async ({ id }: NoteView) => (await call(contract.note.price, { id })).price;
     Promise.all([price(left), price(right)]).then(
-      ([a, b]) => there && setTruth(dearerOf(a, b)),
-      (error: Error) => there && setTruth(error.message),
+      ([a, b]) => there && setTold({ truth: dearerOf(a, b), worth: worthOf(left, right, a, b) }),
+      (error: Error) => there && setTold({ truth: error.message }),
     );
     return () => {
       there = false;
     };
   }, [left, right, asked]);
-  return truth;
+  return told;
 }
 
 type Told = Partial<Record<PairQuestion, string>>;
@@ -69,7 +82,7 @@ export function OneCall({
   const told = call.locked === true && left.wine !== null && right.wine !== null;
   const dearer = useDearer(left, right, told);
   const notesSay = useNotesSay(left, right, call.locked === true);
-  const truthOf = (key: PairQuestion): Truth => (key === 'dearer' ? dearer : pairTruth(key, left.wine!.facts, right.wine!.facts));
+  const truthOf = (key: PairQuestion): Truth => (key === 'dearer' ? dearer.truth : pairTruth(key, left.wine!.facts, right.wine!.facts));
   return (
     <>
       <h3 style={{ margin: '18px 0 4px' }}>One call for the pair</h3>
@@ -98,6 +111,7 @@ export function OneCall({
         have costs least in the long run.
       </p>
       {gaveAway(left, right) && <p className="soft">You noted that something gave a glass away: what is called then says little of your palate.</p>}
+      {told && dearer.worth !== undefined && <p>{dearer.worth}</p>}
       {call.locked === true ? (
         <p className="soft">The pair is locked{told ? '.' : '; it is marked when both glasses are uncovered.'}</p>
       ) : (

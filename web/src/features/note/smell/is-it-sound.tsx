@@ -5,7 +5,8 @@ import { chanceWord, type FaultAct } from '@rose/core/fault/fault';
 import type { NoteDocument } from '@rose/core/wine/note';
 import type { WineFacts } from '@rose/core/wine/facts';
 import { signed } from '@rose/core/wine/search-folding';
-import { faultContext, faultCues, triageGlass } from '@rose/knowledge/faults/index';
+import { keysOf } from '@rose/core/wine/keys';
+import { faultContext, faultCues, senseOf, senses, triageGlass } from '@rose/knowledge/faults/index';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/select-field';
 import type { ChangeNote, SetObservation } from '../observation';
@@ -70,6 +71,8 @@ export function Triage({
     });
   const likely = found.faults.filter((entry) => entry.chance >= 0.05).slice(0, 4);
   const open = faultCues.filter((cue) => answers[cue.id] === undefined);
+  const order = keysOf(senses);
+  const bySense = [...open].sort((a, b) => order.indexOf(senseOf(a.id)) - order.indexOf(senseOf(b.id)));
   const [cue, setCue] = useState('');
   const untold = Object.keys(answers).length === 0 && found.next === undefined && likely.length === 0;
   return (
@@ -140,7 +143,7 @@ export function Triage({
             value={cue}
             empty="something else you notice …"
             onChange={setCue}
-            options={Object.fromEntries(open.map((entry) => [entry.id, entry.says]))}
+            options={Object.fromEntries(bySense.map((entry) => [entry.id, `${senses[senseOf(entry.id)]}: ${entry.says}`]))}
           />
         </div>
         <Button
