@@ -75,6 +75,15 @@ describe('the written note', () => {
     expect(write({ observed: { finish: { seconds: 18 } } })).toBe('A long finish of 18 seconds.');
     expect(write({ observed: { finish: { seconds: 18 } }, ruler })).toBe('A brief finish of 18 seconds.');
     expect(write({ observed: { finish: { seconds: 8, between: [5, 10] } } })).toBe('A medium finish, by feel.');
+    const articled = {
+      label: 'ours',
+      words: [
+        { from: 0, word: 'a blink' },
+        { from: 9, word: 'an age' },
+      ],
+    };
+    expect(write({ observed: { finish: { seconds: 4 } }, ruler: articled })).toBe('A blink finish of 4 seconds.');
+    expect(write({ observed: { finish: { seconds: 12 } }, ruler: articled })).toBe('An age finish of 12 seconds.');
     expect(write({ observed: { finish: { seconds: 12, atLeast: true } } })).toBe('A finish of at least 12 seconds: long or longer.');
   });
   it('keeps a hedge', () => expect(write({ observed: { acidity: [40, 80] } })).toBe('Acidity between fresh and lively.'));

@@ -308,7 +308,9 @@ function mouth(note: NoteDocument, spoken: SpokenOf): Draft | undefined {
 const secondsWord = (s: number) => (Math.round(s) === 1 ? 'one second' : `${Math.round(s)} seconds`);
 /** "A long finish of 18 seconds." A watch broken off is a lower bound; a length said without the watch has no seconds. */
 function lasting(stop: Stop, ruler: OwnRuler): string {
-  const { word, last } = bandAt(ruler, stop.seconds);
+  const { word: called, last } = bandAt(ruler, stop.seconds);
+  // A host's own word may bring its article.
+  const word = called.replace(/^(?:an?|the) /i, '');
   if (stop.between !== undefined) return `${capital(withArticle(word))} finish, by feel.`;
   if (stop.atLeast !== true) return `${capital(withArticle(word))} finish of ${secondsWord(stop.seconds)}.`;
   return last

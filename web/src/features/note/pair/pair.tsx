@@ -36,6 +36,7 @@ import { ChipList, NameSmell } from '../smell/aroma';
 import { clashLabel, clashShown } from '../judge/clash-words';
 import { quarterName } from '../quarters';
 import { NextPair } from './next-pair';
+import { Bar } from '../note-layout';
 import { OneCall } from './pair-answer';
 import { Unwrap } from './unwrap';
 
@@ -103,7 +104,7 @@ const Lay = styled.div`
     > aside {
       border: 0;
       border-top: 1px solid var(--line);
-      padding: 18px 16px 40px;
+      padding: 18px 16px 96px;
     }
     .row {
       grid-template-columns: 1fr;
@@ -225,8 +226,12 @@ export function Pair({ left, right, series }: { left: NoteView; right: NoteView;
               <strong>{label}</strong> {names.length === 0 ? <span className="soft">nothing yet</span> : names.join(' · ')}
             </p>
           ))}
+          <Bar>
+            <Button onPress={() => document.getElementById('call')?.scrollIntoView({ block: 'start' })}>To the call</Button>
+            <Button onPress={cross}>{`On to the ${other}`}</Button>
+          </Bar>
         </section>
-        <aside aria-label="The two, so far">
+        <aside id="call" aria-label="The two, so far">
           <span className="soft">The two, so far</span>
           <p className="prose">
             {contrast(docs.left, docs.right, chipName).join(' ') || 'Record the same thing of both, and they are set against each other.'}
@@ -234,9 +239,6 @@ export function Pair({ left, right, series }: { left: NoteView; right: NoteView;
           <OneCall left={left} right={right} call={call} setCall={setCall} flush={open.left.flush} />
           <Unwrap notes={[left, right]} locked={call.locked === true} flush={() => Promise.all([open.left.flush(), open.right.flush()])} />
           {series !== undefined && <NextPair series={series} left={left.id} />}
-          <p>
-            <Button onPress={cross}>{`Go to the ${other}`}</Button>
-          </p>
         </aside>
       </Lay>
     </Frame>
