@@ -139,7 +139,7 @@ function run(chips: readonly Chip[], spoken: SpokenOf): string {
   const of = (strength: Chip['strength']) => chips.filter((chip) => chip.strength === strength).map((chip) => spoken(chip).name);
   const [traces, clear, strong] = [of(1), of(2), of(3)];
   return listed([
-    ...(strong.length === 0 ? [] : [`strong ${listed(strong)}`]),
+    ...strong.map((name) => `strong ${name}`),
     ...clear,
     ...(traces.length === 0 ? [] : [`${traces.length === 1 ? 'a trace' : 'traces'} of ${listed(traces)}`]),
   ]);

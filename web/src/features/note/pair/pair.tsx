@@ -113,6 +113,9 @@ const Lay = styled.div`
     .row > :last-child {
       padding-bottom: 8px;
     }
+    .row > .none {
+      display: none;
+    }
   }
 `;
 /** What is set against each other at once, in the order of the quarters; all else that can be recorded is folded beneath its quarter. */
@@ -185,7 +188,7 @@ export function Pair({ left, right, series }: { left: NoteView; right: NoteView;
                     <br />
                     <Link href={`/notes/${notes[at].id}`}>{title(at)}</Link>
                     <br />
-                    <span className="soft">{colour?.inWords ?? 'colour on its own page'}</span>
+                    <span className="soft">{colour?.inWords ?? 'no colour yet'}</span>
                   </span>
                 </div>
               );
@@ -294,7 +297,7 @@ function hues(id: 'hue' | 'rimHue', { observed }: NoteDocument, every: Readonly<
 
 function OnTheRight({ id, left, right }: { id: ObservableId; left: NoteDocument; right: NoteDocument }) {
   const compared = compareReadings(id, left.observed, right.observed);
-  if (compared === undefined) return <span className="soft">–</span>;
+  if (compared === undefined) return <span className="soft none">–</span>;
   if (compared.word === 'another') return <span className="soft">not the same</span>;
   return (
     <span>
