@@ -62,7 +62,7 @@ describe('the contrast of a pair', () => {
     const right = note({ bead: 'fine', texture: 'creamy', hue: 'lemon', tanninGrain: 'coarse', clarity: 'clear', foam: 'crown' });
     expect(contrast(left, right, name)).toEqual([
       'To the eye the right is brighter, younger in colour, finer in bead and longer in its foam.',
-      'On the nose and the palate it is coarser in its tannin and creamier.',
+      'It is coarser in its tannin and creamier.',
     ]);
     // A bead against none is no finer, and a red is not further on than a white.
     expect(contrast(note({ bead: 'none' }), note({ bead: 'fine' }), name)).toEqual([]);

@@ -141,8 +141,7 @@ export function contrast(left: NoteDocument, right: NoteDocument, nameOf: NameOf
   });
   const of = (eye: boolean) => listed(differs.filter((entry) => entry.eye === eye).map(({ says }) => says));
   const same = observableIds.some((id) => compareReadings(id, left.observed, right.observed)?.word === 'the same');
-  if (differs.length > inOne && of(true) !== '' && of(false) !== '')
-    sentences.push(`To the eye the ${r} is ${of(true)}.`, `On the nose and the palate it is ${of(false)}.`);
+  if (differs.length > inOne && of(true) !== '' && of(false) !== '') sentences.push(`To the eye the ${r} is ${of(true)}.`, `It is ${of(false)}.`);
   else if (differs.length > 0) sentences.push(`The ${r} is ${listed(differs.map(({ says }) => says))}.`);
   else if (same) sentences.push('In what was looked at they are the same.');
   const smells = sharedSmells(left.chips, right.chips, nameOf);

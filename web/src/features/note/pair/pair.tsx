@@ -201,10 +201,7 @@ export function Pair({ left, right, series }: { left: NoteView; right: NoteView;
               <div key={quarter}>
                 {first.filter((id) => observables[id].quarter === quarter).map(row)}
                 {folded.length > 0 && (
-                  <Disclosure
-                    open={folded.some((id) => docs.left.observed[id] !== undefined || docs.right.observed[id] !== undefined)}
-                    says={<span className="soft">{`${quarterName[quarter]}: ${folded.map((id) => labelInWords(id)).join(', ')}`}</span>}
-                  >
+                  <Disclosure says={<span className="soft">{`${quarterName[quarter]}: ${folded.map((id) => labelInWords(id)).join(', ')}`}</span>}>
                     {folded.map(row)}
                   </Disclosure>
                 )}
@@ -299,6 +296,7 @@ function OnTheRight({ id, left, right }: { id: ObservableId; left: NoteDocument;
   const compared = compareReadings(id, left.observed, right.observed);
   if (compared === undefined) return <span className="soft none">–</span>;
   if (compared.word === 'another') return <span className="soft">not the same</span>;
+  if (compared.word === 'the same') return <b>the same</b>;
   return (
     <span>
       <b>
