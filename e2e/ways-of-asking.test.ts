@@ -236,3 +236,19 @@ describe('a note in everyday words', () => {
     await waitForText(page, 'so your venue says');
   });
 });
+
+describe('the glasses of a flight, one after the other', () => {
+  it('lead on from each note to the next wine poured', async () => {
+    await page.setViewport(desktop);
+    await visit(page, `${base}/flights`);
+    await press(page, 'Fire and salt');
+    await page.waitForFunction(() => location.pathname.startsWith('/flights/'));
+    await press(page, 'Assess its glasses in turn');
+    await page.waitForFunction(() => location.pathname.startsWith('/notes/'), { timeout: 15_000 });
+    await press(page, 'Quick');
+    const next = /Done, on to ([^\n]+)/.exec(await textOf(page))![1]!;
+    await press(page, 'Done, on to');
+    await page.waitForFunction((name) => document.querySelector('h1')?.textContent?.includes(name), { timeout: 20_000 }, next.trim());
+    expect(page.url()).toContain('flight=');
+  });
+});

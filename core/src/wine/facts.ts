@@ -232,7 +232,7 @@ export function factInWords(id: FactId, value: FactValue<FactId>): string {
       return vintage.kind === 'year' ? String(vintage.year) : vintage.kind === 'none' ? 'no vintage' : `${vintage.from} to ${vintage.to}`;
     }
     case 'grapes':
-      return (value as readonly GrapeShare[]).map((entry) => `${entry.grape}${shareInWords(entry.share)}`).join(', ');
+      return (value as readonly GrapeShare[]).map(grapeInWords).join(', ');
   }
 }
 
@@ -244,6 +244,9 @@ export const namedFact = (id: FactId, value: FactValue<FactId>): string => {
     : factInWords(id, value);
 };
 
+/** A grape with its share as one says it: "mostly Sangiovese", "some Zinfandel", "Merlot 30 %". */
+const grapeInWords = ({ grape, share }: GrapeShare): string =>
+  share.kind === 'mostly' || share.kind === 'some' ? `${share.kind} ${grape}` : `${grape}${shareInWords(share)}`;
 export function shareInWords(share: Share): string {
   switch (share.kind) {
     case 'exact':
