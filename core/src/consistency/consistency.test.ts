@@ -5,7 +5,9 @@ import type { WineFacts } from '../wine/facts';
 import { emptyNote, type NoteDocument } from '../wine/note';
 import type { Observed } from '../wine/observables';
 import { published } from '../testing/published';
-import { contradictions, pullingApart, ruleIds, type ChipReading, type RuleId } from './consistency';
+import { pullingApart } from './ages-apart';
+import { contradictions } from './consistency';
+import { ruleIds, type ChipReading, type RuleId } from './rules';
 
 const plain: ChipReading = { fault: [], count: 4, gone: 0, fated: 0 };
 const label = (values: Record<string, unknown>): WineFacts =>

@@ -21,6 +21,8 @@ export function likePairs(wines: readonly OrderWine[], pins: readonly Pin[]): re
   });
 }
 
+/** So many pairs are dealt in one act at most: twelve bags are as many as a person tells apart. Own choice. */
+export const mostPairs = 6;
 /**
  * A flight as pairs to be tasted side by side: those pinned beside each other, in the order they are poured, then the others two by two as they come. With an
  * odd number one is left alone.

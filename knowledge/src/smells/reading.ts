@@ -1,4 +1,4 @@
-import type { ChipReading } from '@rose/core/consistency/consistency';
+import type { ChipReading } from '@rose/core/consistency/rules';
 import type { Chip } from '@rose/core/wine/note';
 import { chipName, descriptorOf } from './index';
 

@@ -5,7 +5,10 @@ import { flight } from './flight';
 import { guest } from './guest';
 import { health } from './health';
 import { routine, scheme } from './own-designs';
-import { descriptor, note } from './note';
+import { descriptor } from './descriptor';
+import { glass } from './glass';
+import { judgement } from './judgement';
+import { note } from './note';
 import { dish, pairing } from './pairing';
 import { probe } from './prepare';
 import { sample, today } from './today';
@@ -22,7 +25,7 @@ export const contract = {
   wine,
   flight,
   probe,
-  note,
+  note: { ...note, ...glass, ...judgement },
   descriptor,
   routine,
   scheme,

@@ -1,6 +1,7 @@
 import { sentence } from '@rose/core/wine/reason';
 import { and, eq, isNotNull, sql } from 'drizzle-orm';
-import { contradictions, pullingApart } from '@rose/core/consistency/consistency';
+import { pullingApart } from '@rose/core/consistency/ages-apart';
+import { contradictions } from '@rose/core/consistency/consistency';
 import { deduceWording } from '@rose/core/deduce/deduce';
 import { composeNote } from '@rose/core/prose/prose';
 import { asScheme } from '@rose/core/score/own-scheme';

@@ -1,6 +1,8 @@
 'use client';
 import styled from 'styled-components';
-import { contradictions, pullingApart, type Passage } from '@rose/core/consistency/consistency';
+import { pullingApart } from '@rose/core/consistency/ages-apart';
+import { contradictions } from '@rose/core/consistency/consistency';
+import type { Passage } from '@rose/core/consistency/rules';
 import type { WineFacts } from '@rose/core/wine/facts';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { observables, type Quarter } from '@rose/core/wine/observables';
