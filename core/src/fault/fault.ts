@@ -3,8 +3,12 @@ import type { Told } from '../wine/reason';
 import { reasonsOf, rule } from '../wine/rule';
 
 /** Something that can be seen, smelt, tasted or asked about a doubtful glass. */
+/** How a cue of a fault is found, in the order a taster comes to it. */
+export const senses = { eye: 'by the eye', nose: 'by the nose', mouth: 'in the mouth', trial: 'by trying', bottle: 'at the bottle' } as const;
+export type Sense = keyof typeof senses;
 export interface FaultCue {
   readonly id: string;
+  readonly sense: Sense;
   /** As a question. */
   readonly ask: string;
   /** As it stands in a reason. */

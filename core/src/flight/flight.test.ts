@@ -7,7 +7,7 @@ import { published } from '../testing/published';
 import { bothTemperatures, bothVolumes, readTemperature, readVolume, showTemperature, toCelsius, toFahrenheit } from '../wine/measure';
 import type { WineFacts } from '../wine/facts';
 import { profileKeys, type Loads } from '../wine/profile';
-import { emptyFlight, pouringOrder, upcastFlight, withoutWine, type FlightDocument } from './flight';
+import { emptyFlight, pouredAfter, pouringOrder, upcastFlight, withoutWine, type FlightDocument } from './flight';
 import { flightDocument } from './flight-schema';
 import { judgeGoal } from './goals';
 import { flightStrip, type StripWine } from './flight-totals';
@@ -73,6 +73,7 @@ describe('a flight document', () => {
     const added = merge(base, mine, theirs, shapeOf(presentFlight));
     expect(added.clashes).toEqual([]);
     expect(pouringOrder(added.document)).toEqual([id(1), id(2), id(4), id(3)]);
+    expect([id(1), id(2), id(4), id(3), id(9)].map((wine) => pouredAfter(added.document, wine))).toEqual([id(2), id(4), id(3), undefined, undefined]);
     const moved = merge(base, { ...base, order: [id(2), id(1)] }, { ...base, order: [id(1)] }, shapeOf(presentFlight));
     expect(moved.clashes).toMatchObject([{ path: ['order'], mine: [id(2), id(1)], theirs: [id(1)] }]);
     const pours = merge(

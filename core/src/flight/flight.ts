@@ -70,6 +70,13 @@ export function pouringOrder(flight: Pick<FlightDocument, 'wines' | 'order'>): r
   return [...named, ...present.filter((id) => !named.includes(id))];
 }
 
+/** The wine poured after this one; undefined after the last, and for a wine of no place in it. */
+export function pouredAfter(flight: Pick<FlightDocument, 'wines' | 'order'>, wine: string): string | undefined {
+  const order = pouringOrder(flight);
+  const at = order.indexOf(wine);
+  return at < 0 ? undefined : order[at + 1];
+}
+
 /** A flight without a wine, and without what was said of it. */
 export function withoutWine(flight: FlightDocument, id: string): FlightDocument {
   return {

@@ -59,6 +59,9 @@ export const emptyNote: NoteDocument = { schema: 1, observed: {}, chips: [], dec
 /** Whether the taster has said what they think before anything is shown that could lead them: a mark, and an idea or "no idea". */
 export const hasCommitted = (note: NoteDocument): boolean => note.observed.quality !== undefined && (note.ideas ?? []).length > 0;
 
+/** Whether the taster said that something gave the glass away: what is called of it then says little of the palate. */
+export const gaveAway = ({ circumstances }: Pick<NoteDocument, 'circumstances'>): boolean => circumstances?.saw === true;
+
 /** The later looks still to be taken, the first due first: those whose moment has no note yet. */
 export const pendingPlans = (plans: readonly Plan[] | undefined, taken: readonly { readonly moment: string }[]): readonly Plan[] =>
   (plans ?? []).filter(({ moment }) => !taken.some((other) => other.moment === moment)).sort((a, b) => (a.due < b.due ? -1 : 1));

@@ -7,6 +7,7 @@ import {
   colourClasses,
   classOfHue,
   hueLadders,
+  huesToChoose,
   idsOf,
   midpoint,
   moved,
@@ -51,6 +52,14 @@ describe('the registry', () => {
     expect(applies('staining', { colour: 'red' })).toBe(true);
     expect(applies('staining', { colour: 'white' })).toBe(false);
     for (const id of observableIds) expect(applies(id, {})).toBe(true);
+  });
+  it('hues to choose are those of the colour recorded, else known, else all; one already chosen stays, and a red may be pink at its rim', () => {
+    expect(Object.keys(huesToChoose('hue', {}, { colour: 'amber' }))).toEqual(Object.keys(hueLadders.amber));
+    expect(Object.keys(huesToChoose('hue', { colour: 'white' }, { colour: 'red' }))).toEqual(Object.keys(hueLadders.white));
+    expect(huesToChoose('hue', { colour: 'white', hue: 'ruby' })).toMatchObject({ ...hueLadders.white, ruby: 'ruby' });
+    expect(Object.keys(huesToChoose('rimHue', { colour: 'red' }))).toContain('pink');
+    expect(Object.keys(huesToChoose('hue', { colour: 'red' }))).not.toContain('pink');
+    expect(Object.keys(huesToChoose('hue', {})).length).toBe(colourClasses.flatMap((colour) => Object.keys(hueLadders[colour])).length);
   });
   it('an open glass known to be a still white asks neither tannin nor bubbles, unless they were recorded or are seen', () => {
     const known = { colour: 'white', still: true } as const;

@@ -340,8 +340,19 @@ export function notchWord({ notches, ladder }: Worded, value: number): string {
 type Worded = Pick<ScaleObservable, 'notches' | 'ladder'>;
 
 /** The hues of the rim of a wine of one colour: its own ladder, and the pink at the edge of a young red. */
-export const rimHues = (colour: ColourClass): Readonly<Record<string, string>> =>
+const rimHues = (colour: ColourClass): Readonly<Record<string, string>> =>
   colour === 'red' ? { pink: hueLadders.rose.pink, ...hueLadders.red } : hueLadders[colour];
+
+/**
+ * The hues to choose from, at the core or at the rim: those of the colour that was recorded or is known, every one before that. A hue already chosen stays to
+ * be seen.
+ */
+export function huesToChoose(id: 'hue' | 'rimHue', observed: Observed, known: KnownGlass = {}): Readonly<Record<string, string>> {
+  const colour = observed.colour ?? known.colour;
+  if (colour === undefined) return hues;
+  const [ladder, chosen]: readonly [Readonly<Record<string, string>>, Hue | undefined] = [id === 'rimHue' ? rimHues(colour) : hueLadders[colour], observed[id]];
+  return chosen === undefined || chosen in ladder ? ladder : { ...ladder, [chosen]: hues[chosen] };
+}
 
 /** The colour class a hue belongs to. */
 export function classOfHue(hue: string): ColourClass | undefined {

@@ -4,7 +4,6 @@ import { published } from '@rose/core/testing/published';
 import { triage, type FaultContext, type Seen } from '@rose/core/fault/fault';
 import { emptyNote } from '@rose/core/wine/note';
 import { descriptors } from '../smells/index';
-import { listedCues, senseOf } from './senses';
 import { cuesInNote, hazeReasons, falseAlarms, faultCues, faults, triageGlass } from './index';
 
 const weigh = (seen: Seen, context: FaultContext = {}) => triage(seen, context, faults, falseAlarms, faultCues);
@@ -235,10 +234,7 @@ describe('a wine that is not clear', () => {
 });
 
 describe('the senses of cues', () => {
-  it('every cue that a sense is given for by name is a cue, and none is by two', () => {
-    const known = new Set<string>(faultCues.map(({ id }) => id));
-    expect(listedCues.filter((cue) => !known.has(cue))).toEqual([]);
-    expect(new Set(listedCues).size).toBe(listedCues.length);
-    for (const { id, ask } of faultCues) if (/^Does it smell/.test(ask)) expect(senseOf(id), id).toBe('nose');
+  it('what is asked as a smell is found by the nose', () => {
+    for (const { id, ask, sense } of faultCues) if (/^Does it smell/.test(ask)) expect(sense, id).toBe('nose');
   });
 });

@@ -4,7 +4,6 @@ import type { WineFacts } from '@rose/core/wine/facts';
 import { factOf } from '@rose/core/wine/stated';
 import { grapeContext, grapeNamed } from '../grapes/index';
 import { ageOn, isSouthern } from '@rose/core/wine/stated';
-import { senseOf, senses } from './senses';
 import { descriptorOf } from '../smells/index';
 import { falseAlarms, faultCues, faults } from './data';
 
@@ -119,4 +118,3 @@ export function triageGlass(note: Pick<NoteDocument, 'observed' | 'chips'>, answ
     seen['older-colour'] = (hue === 'brown' && context.age <= 12) || (hue === 'oldgold' && context.age <= 4);
   return triage({ ...seen, ...answers }, { ...context, said: context.said ?? health }, faults, falseAlarms, faultCues);
 }
-export { senseOf, senses };

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { published } from '@rose/core/testing/published';
 import type { WineFacts } from '@rose/core/wine/facts';
 import { pairQuestions } from '@rose/core/wine/note';
-import { dearerOf, pairTruth, type PairQuestion } from './index';
+import { dearerOf, pairTruth, worthInWords, type PairQuestion } from './index';
 
 const facts = (values: Record<string, unknown>) =>
   Object.fromEntries(Object.entries(values).map(([id, value]) => [id, { value, origin: 'label' }])) as WineFacts;
@@ -49,6 +49,11 @@ describe('the dearer of two bottles', () => {
     expect(dearerOf(price(30), price(12))).toBe(-1);
     expect(dearerOf(price(12), price(30))).toBe(1);
     expect(dearerOf(price(12), price(12))).toBeNull();
+    expect(worthInWords(84, 88, price(12), price(30))).toBe('The right is marked 4 higher, at 2.5 times the price of the other by the litre.');
+    expect(worthInWords(88, 84, price(12), price(30))).toBe('The right is marked 4 lower, at 2.5 times the price of the other by the litre.');
+    expect(worthInWords(88, 84, price(30), price(12))).toBe('The left is marked 4 higher, at 2.5 times the price of the other by the litre.');
+    expect(worthInWords(84, 84, price(12), price(12))).toBe('At the same price by the litre the right is marked the same.');
+    expect(worthInWords(undefined, 84, price(12), price(30))).toBeUndefined();
     expect(dearerOf(price(12), null)).toBeNull();
     expect(dearerOf(price(12), price(30, 'GBP'))).toBeNull();
     // A magnum costs more for its size, a can less: what counts is the wine.

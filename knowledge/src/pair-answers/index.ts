@@ -67,3 +67,13 @@ export function dearerOf(left: Priced | null, right: Priced | null): -1 | 1 | nu
   if (left === null || right === null || left.currency !== right.currency) return null;
   return more(left.amount / left.formatMl, right.amount / right.formatMl);
 }
+/** How many marks more the dearer of two has, and for how many times the price by the litre; undefined while a mark or a price is missing or currencies differ. */
+export function worthInWords(left: number | undefined, right: number | undefined, a: Priced | null, b: Priced | null): string | undefined {
+  if (left === undefined || right === undefined || a === null || b === null || a.currency !== b.currency || a.amount <= 0 || b.amount <= 0) return undefined;
+  const times = b.amount / b.formatMl / (a.amount / a.formatMl);
+  const [dearer, marks, ratio] = times >= 1 ? (['right', right - left, times] as const) : (['left', left - right, 1 / times] as const);
+  const more = marks === 0 ? 'is marked the same' : `is marked ${Math.abs(marks)} ${marks > 0 ? 'higher' : 'lower'}`;
+  return ratio < 1.05
+    ? `At the same price by the litre the ${dearer} ${more}.`
+    : `The ${dearer} ${more}, at ${ratio.toFixed(1)} times the price of the other by the litre.`;
+}

@@ -1,4 +1,5 @@
 'use client';
+import { useState } from 'react';
 import { v7 } from 'uuid';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
@@ -10,10 +11,12 @@ import { useMay } from '@/ui/here';
 /** Assesses a flight glass by glass: each note leads on to the next wine. */
 export function InTurn({ flightId, wineId }: { flightId: string; wineId: string | undefined }) {
   const act = useAct();
+  // One note however often it is pressed.
+  const [noteId] = useState(() => v7());
   if (!useMay('note.write') || wineId === undefined) return null;
   const begin = () =>
     act.run(async () => {
-      const { id } = await call(contract.note.open, { id: v7(), wineId });
+      const { id } = await call(contract.note.open, { id: noteId, wineId });
       window.location.assign(`/notes/${id}?flight=${flightId}`);
     });
   return (

@@ -6,11 +6,10 @@ import styled from 'styled-components';
 import { hueSwatch } from '@rose/core/appearance/colour';
 import {
   applies,
-  hueLadders,
+  huesToChoose,
   isHue,
   idsOf,
   labelInWords,
-  rimHues,
   observables,
   type KnownGlass,
   type Observable,
@@ -115,7 +114,7 @@ function Control({ id, observed, set, known, aside }: { id: ObservableId; observ
           label={spec.label}
           hint={spec.hint}
           aside={aside}
-          options={hue ? huesFor(id === 'rimHue', observed, known, spec.options) : spec.options}
+          options={id === 'hue' || id === 'rimHue' ? huesToChoose(id, observed, known) : spec.options}
           value={value as string | undefined}
           onChange={(next) => set(id, next as never)}
           {...(hue ? { swatch: (key: string) => (isHue(key) ? hueSwatch(key) : '') } : {})}
@@ -137,15 +136,6 @@ function Control({ id, observed, set, known, aside }: { id: ObservableId; observ
       return null;
   }
 }
-/** The ladder of the colour that was recorded or is known; before one is, all of them, in one row of words. A hue already chosen stays to be seen. */
-function huesFor(rim: boolean, observed: Observed, known: KnownGlass, every: Readonly<Record<string, string>>): Readonly<Record<string, string>> {
-  const colour = observed.colour ?? known.colour;
-  if (colour === undefined) return every;
-  const ladder = rim ? rimHues(colour) : hueLadders[colour];
-  const chosen = rim ? observed.rimHue : observed.hue;
-  return chosen === undefined || chosen in ladder ? ladder : { ...ladder, [chosen]: every[chosen]! };
-}
-
 const Mark = styled.div`
   display: grid;
   grid-template-columns: 112px minmax(0, 1fr) 84px;

@@ -62,6 +62,8 @@ export function Desk({ note, routines, nextGlass }: { note: NoteView; routines: 
   const open = useDocument('note', { id: note.id, document: note.document, revision: note.revision });
   const doc = open.document;
   const known = knownGlass(note.wine?.facts);
+  // One note of the next glass, however often “done” is pressed.
+  const [nextId] = useState(() => v7());
   const choices = routines.some((entry) => entry.id === note.routine.id) ? routines : [...routines, note.routine];
   const [quarter, setQuarter] = useState<Quarter>('appearance');
   const [depth, setDepth] = useState<Depth>('full');
@@ -113,7 +115,7 @@ export function Desk({ note, routines, nextGlass }: { note: NoteView; routines: 
     if (nextGlass === undefined) return window.location.assign('/notebook');
     const { flightId, wineId } = nextGlass;
     // Where the next glass cannot be opened now, its wine's page is where it can be.
-    await call(contract.note.open, { id: v7(), wineId }).then(
+    await call(contract.note.open, { id: nextId, wineId }).then(
       ({ id }) => window.location.assign(`/notes/${id}?flight=${flightId}`),
       () => window.location.assign(`/wines/${wineId}`),
     );

@@ -141,15 +141,15 @@ export function Compare({ left, right, own }: { left: NoteView; right: NoteView;
 function WhatMoved({ before, after, own }: { before: NoteView; after: NoteView; own: Repeatability }) {
   const { beyond, within } = movedBeyond(before.document.observed, after.document.observed, own);
   if (beyond.length + within.length === 0) return <p>No scale was read both times: what moved cannot be told.</p>;
-  const whose = own.from === 0 ? 'practised tasters differ from themselves by' : 'your own notes of one wine differ by';
+  const whose = own.from === 0 ? 'a practised taster' : 'yours';
   const move = ({ id, by }: Moved) => `${labelInWords(id)} ${by > 0 ? 'rose' : 'fell'} by ${Math.abs(by)}`;
   return (
     <p style={{ maxWidth: '66ch' }}>
       {beyond.length === 0 ? 'Nothing moved further than chance.' : `${capital(listed(beyond.map(move)))}: further than chance.`}{' '}
       <span className="soft">
         {within.length > 0 && beyond.length > 0 ? 'The rest moved no more than that. ' : ''}
-        Up to {own.limit} of 100 is chance: {whose} so much nineteen times of twenty
-        {own.from === 0 ? ' (common practice; yours is not known yet).' : `, over ${counted(own.from, 'reading')} you took twice.`}
+        Up to {own.limit} of 100 is chance: two looks of {whose} at one glass stay within it nineteen times of twenty
+        {own.from === 0 ? ' (common practice; your own is not known yet).' : `, by ${counted(own.from, 'reading')} you took twice.`}
       </span>
     </p>
   );

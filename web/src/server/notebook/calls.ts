@@ -2,7 +2,7 @@ import { and, desc, eq, inArray, isNotNull, isNull, sql, type SQL } from 'drizzl
 import { callCost } from '@rose/core/chance/cost-of-a-wrong-answer';
 import { dayIn } from '@rose/core/wine/day';
 import { keysOf } from '@rose/core/wine/keys';
-import { pairQuestions } from '@rose/core/wine/note';
+import { gaveAway, pairQuestions } from '@rose/core/wine/note';
 import { dearerOf, pairTruth, type Priced } from '@rose/knowledge/pair-answers/index';
 import type { Reader } from '../../db/client';
 import { glass, glassIdentity, lot, note, wine } from '../../db/schema';
@@ -68,7 +68,7 @@ export const pairCalls = serve(contract.note.calls, async (db, actor) => {
               called,
               wasRight: truth === null || called === 0 ? null : Math.sign(called) === truth,
               cost: truth === null ? null : callCost(called, truth),
-              gaveAway: [left, right].some(({ document }) => document.circumstances?.saw === true),
+              gaveAway: gaveAway(left.document) || gaveAway(right.document),
             },
           ];
         });

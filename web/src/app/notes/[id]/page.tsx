@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { cache } from 'react';
-import { pouringOrder } from '@rose/core/flight/flight';
+import { pouredAfter } from '@rose/core/flight/flight';
 import { glassTitle } from '@rose/core/wine/note';
 import { asRoutine } from '@rose/core/routine/routine';
 import { routines } from '@rose/knowledge/routines/index';
@@ -19,10 +19,9 @@ export async function generateMetadata({ params }: { params: Promise<{ id: strin
 /** The wine that is poured after this one in the flight somebody assesses glass by glass; undefined after the last. */
 async function nextOf(flightId: string, wineId: string | undefined) {
   const { document, wines } = await read(getFlight, { id: flightId });
-  const order = pouringOrder(document);
-  const next = order[order.indexOf(wineId ?? '') + 1];
+  const next = wineId === undefined ? undefined : pouredAfter(document, wineId);
   const name = wines.find(({ summary }) => summary.id === next)?.summary.name;
-  return next === undefined || name === undefined || !order.includes(wineId ?? '') ? undefined : { flightId, wineId: next, name };
+  return next === undefined || name === undefined ? undefined : { flightId, wineId: next, name };
 }
 export default async function Page({ params, searchParams }: { params: Promise<{ id: string }>; searchParams: Promise<{ flight?: string }> }) {
   const [{ id }, { flight }] = await Promise.all([params, searchParams]);

@@ -8,7 +8,7 @@ import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { useBell } from '@/ui/bell';
 import { Button } from '@/ui/button';
-import { TextField } from '@/ui/field';
+import { TextField, Trouble } from '@/ui/field';
 import { useHere } from '@/ui/here';
 import { NumberField } from '@/ui/number-field';
 import type { ChangeNote } from '../observation';
@@ -62,13 +62,15 @@ export function LaterLooks({ note, doc, change, flush }: { note: NoteView; doc: 
                   `Look again, ${momentInWords(moment, eaten)}: ${dueInWords(due, now, timeZone)}.`
                 )}
               </span>
-              <Button size="small" label={`Open it now: ${momentInWords(moment, eaten)}`} onPress={() => open(moment, id, eaten)}>
-                Open it now
-              </Button>
               {note.mayEdit && (
-                <Button size="small" tone="quiet" label={`Take back: ${momentInWords(moment, eaten)}`} onPress={() => takeBack(id)}>
-                  Take back
-                </Button>
+                <>
+                  <Button size="small" label={`Open it now: ${momentInWords(moment, eaten)}`} onPress={() => open(moment, id, eaten)}>
+                    Open it now
+                  </Button>
+                  <Button size="small" tone="quiet" label={`Take back: ${momentInWords(moment, eaten)}`} onPress={() => takeBack(id)}>
+                    Take back
+                  </Button>
+                </>
               )}
             </li>
           ))}
@@ -111,7 +113,7 @@ export function LaterLooks({ note, doc, change, flush }: { note: NoteView; doc: 
           </Button>
         </div>
       )}
-      {trouble !== '' && <p role="alert">{trouble}</p>}
+      {trouble !== '' && <Trouble role="alert">{trouble}</Trouble>}
     </section>
   );
 }

@@ -29,11 +29,14 @@ export function DealPairs({ flight }: { flight: FlightPairs }) {
   const [taster, setTaster] = useState('');
   const [trouble, setTrouble] = useState('');
   const [dealt, setDealt] = useState<Dealt>();
-  const chosen = flight.pairs.filter((_, at) => !out.includes(at));
+  // The same notes however often it is pressed: a lost answer is asked for again, and deals nothing twice.
+  const [notes] = useState(() => flight.pairs.map(() => [v7(), v7()] as [string, string]));
+  const kept = flight.pairs.map((pair, at) => ({ pair, notes: notes[at]! })).filter((_, at) => !out.includes(at));
+  const chosen = kept.map(({ pair }) => pair);
   const deal = () => {
     setTrouble('');
     void call(contract.note.dealPairs, {
-      pairs: chosen.map(([a, b]) => ({ notes: [v7(), v7()] as [string, string], wineIds: [a.id, b.id] as [string, string] })),
+      pairs: kept.map(({ pair: [a, b], notes: ids }) => ({ notes: ids, wineIds: [a.id, b.id] as const })),
       ...(forOther ? { taster: taster.trim() } : {}),
     }).then(setDealt, (error: Error) => setTrouble(error.message));
   };

@@ -1,9 +1,9 @@
 'use client';
 import { useEffect, useState } from 'react';
 import { callCost, guessCost } from '@rose/core/chance/cost-of-a-wrong-answer';
-import { pairQuestions, type PairCall } from '@rose/core/wine/note';
+import { gaveAway, pairQuestions, type PairCall } from '@rose/core/wine/note';
 import { keysOf } from '@rose/core/wine/keys';
-import { dearerOf, pairTruth, type PairQuestion, type Priced } from '@rose/knowledge/pair-answers/index';
+import { dearerOf, pairTruth, worthInWords, type PairQuestion } from '@rose/knowledge/pair-answers/index';
 import type { NoteView } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
@@ -13,20 +13,12 @@ import { CallSlider } from '@/ui/call-slider';
 /** What is known of a question: the answer, null when nothing says it, a sentence while it cannot be told yet. */
 type Truth = -1 | 1 | null | string;
 
-/** How many marks more for how many times the price; undefined while a mark or a price is missing, or they stand in different currencies. */
-function worthOf(left: NoteView, right: NoteView, a: Priced | null, b: Priced | null): string | undefined {
-  const [x, y] = [left.document.observed.quality, right.document.observed.quality];
-  if (x === undefined || y === undefined || a === null || b === null || a.currency !== b.currency || a.amount <= 0 || b.amount <= 0) return undefined;
-  const times = b.amount / b.formatMl / (a.amount / a.formatMl);
-  const [dearer, marks, ratio] = times >= 1 ? (['right', y - x, times] as const) : (['left', x - y, 1 / times] as const);
-  const more = marks === 0 ? 'is marked the same' : `is marked ${Math.abs(marks)} ${marks > 0 ? 'higher' : 'lower'}`;
-  return `The ${dearer} ${more}, at ${ratio.toFixed(1)} times the price of the other by the litre.`;
-}
-/** Which bottle is the dearer, asked of the server once both are uncovered: it tells no price before the taster's own mark. */
 interface Dearer {
   readonly truth: Truth;
+  /** What the dearer one is marked for its price. */
   readonly worth?: string | undefined;
 }
+/** Which bottle is the dearer, asked of the server once both are uncovered: it tells no price before the taster's own mark. */
 function useDearer(left: NoteView, right: NoteView, asked: boolean): Dearer {
   const [told, setTold] = useState<Dearer>({ truth: 'One moment.' });
   useEffect(() => {
@@ -34,7 +26,7 @@ function useDearer(left: NoteView, right: NoteView, asked: boolean): Dearer {
     let there = true;
     const price = async ({ id }: NoteView) => (await call(contract.note.price, { id })).price;
     Promise.all([price(left), price(right)]).then(
-      ([a, b]) => there && setTold({ truth: dearerOf(a, b), worth: worthOf(left, right, a, b) }),
+      ([a, b]) => there && setTold({ truth: dearerOf(a, b), worth: worthInWords(left.document.observed.quality, right.document.observed.quality, a, b) }),
       (error: Error) => there && setTold({ truth: error.message }),
     );
     return () => {
@@ -110,7 +102,9 @@ export function OneCall({
         Further from the middle is surer. A call costs from 0, sure and right, to 1, sure and wrong; “cannot tell” costs {guessCost}. Saying the certainty you
         have costs least in the long run.
       </p>
-      {gaveAway(left, right) && <p className="soft">You noted that something gave a glass away: what is called then says little of your palate.</p>}
+      {(gaveAway(left.document) || gaveAway(right.document)) && (
+        <p className="soft">You noted that something gave a glass away: what is called then says little of your palate.</p>
+      )}
       {told && dearer.worth !== undefined && <p>{dearer.worth}</p>}
       {call.locked === true ? (
         <p className="soft">The pair is locked{told ? '.' : '; it is marked when both glasses are uncovered.'}</p>
@@ -128,9 +122,6 @@ export function OneCall({
     </>
   );
 }
-
-/** Whether the taster said that a bottle, a can or a word gave a glass away. */
-const gaveAway = (left: NoteView, right: NoteView): boolean => [left, right].some(({ document }) => document.circumstances?.saw === true);
 
 function marked(truth: Truth, value: number, low: string, high: string): string {
   if (truth === null) return 'Nothing on record says.';

@@ -7,13 +7,12 @@ import { stopFor } from '@rose/core/finish/finish';
 import { compareReadings, contrast, sharedSmells } from '@rose/core/prose/contrast';
 import { withObservation, type NoteDocument, type PairCall } from '@rose/core/wine/note';
 import {
-  hueLadders,
+  huesToChoose,
   labelInWords,
   midpoint,
   observableIds,
   observables,
   quarters,
-  rimHues,
   type Observable,
   type ObservableId,
   type Quarter,
@@ -276,7 +275,7 @@ function Row({
           name={`${side}-${id}`}
           label={spec.label}
           hint={there === undefined ? undefined : `the ${other}: ${spec.options[there as string] ?? ''}`}
-          options={id === 'hue' || id === 'rimHue' ? hues(id, docs[side], spec.options) : spec.options}
+          options={id === 'hue' || id === 'rimHue' ? huesToChoose(id, docs[side].observed) : spec.options}
           value={here as string | undefined}
           onChange={set}
         />
@@ -285,13 +284,6 @@ function Row({
     </div>
   );
 }
-function hues(id: 'hue' | 'rimHue', { observed }: NoteDocument, every: Readonly<Record<string, string>>): Readonly<Record<string, string>> {
-  if (observed.colour === undefined) return every;
-  const chosen = observed[id];
-  const ladder = id === 'rimHue' ? rimHues(observed.colour) : hueLadders[observed.colour];
-  return chosen === undefined || chosen in ladder ? ladder : { ...ladder, [chosen]: every[chosen]! };
-}
-
 function OnTheRight({ id, left, right }: { id: ObservableId; left: NoteDocument; right: NoteDocument }) {
   const compared = compareReadings(id, left.observed, right.observed);
   if (compared === undefined) return <span className="soft none">–</span>;

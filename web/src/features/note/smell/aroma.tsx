@@ -89,7 +89,7 @@ export function NameSmell({ label, layer, change }: { label: string; layer: Laye
   const taught = descriptor(nearest(own) ?? '');
   // The last word that nobody has: it is asked for once what it is nearest to.
   const [unknown, setUnknown] = useState<Chip>();
-  // Where the last word went that is no smell.
+  // Where the last word went, where that cannot be seen among the smells.
   const [filed, setFiled] = useState('');
   const known = found.map((entry) => ({
     id: entry.descriptor.id,
@@ -114,7 +114,7 @@ export function NameSmell({ label, layer, change }: { label: string; layer: Laye
     const row = rows.find(({ id }) => key === `row ${id}`);
     if (row !== undefined) {
       change((d) => withObservation(d, row.id, row.value));
-      setFiled(`${labelInWords(row.id)}: ${saidInWords(row)}`);
+      setFiled(`Recorded: ${labelInWords(row.id)}: ${saidInWords(row)}.`);
       return setText('');
     }
     setFiled('');
@@ -137,9 +137,12 @@ export function NameSmell({ label, layer, change }: { label: string; layer: Laye
     setUnknown(term === undefined ? chip : undefined);
   };
   const file = (chip: Chip, term: string) => {
-    change(withChip({ ...chip, term }));
-    learn(chip.words!, term);
+    change((d) => ({ ...d, chips: d.chips.map((other) => (other.term === undefined && other.words === chip.words ? { ...other, term } : other)) }));
     setUnknown(undefined);
+    learn(chip.words!, term).then(
+      () => setFiled(`“${chip.words!}” is kept for your venue.`),
+      (error: Error) => setFiled(`“${chip.words!}” is filed in this note, but not kept for your venue: ${error.message} Type it again later to keep it.`),
+    );
   };
   return (
     <>
@@ -156,7 +159,7 @@ export function NameSmell({ label, layer, change }: { label: string; layer: Laye
       />
       {filed !== '' && (
         <p role="status" style={{ margin: '6px 0 0', color: 'var(--soft)', fontSize: '0.875rem' }}>
-          Recorded: {filed}.
+          {filed}
         </p>
       )}
       {unknown !== undefined && <NearestTo chip={unknown} onFile={(term) => file(unknown, term)} onLeave={() => setUnknown(undefined)} />}

@@ -1,12 +1,12 @@
 'use client';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { chanceWord, type FaultAct } from '@rose/core/fault/fault';
+import { chanceWord, senses, type FaultAct } from '@rose/core/fault/fault';
 import type { NoteDocument } from '@rose/core/wine/note';
 import type { WineFacts } from '@rose/core/wine/facts';
 import { signed } from '@rose/core/wine/search-folding';
 import { keysOf } from '@rose/core/wine/keys';
-import { faultContext, faultCues, senseOf, senses, triageGlass } from '@rose/knowledge/faults/index';
+import { faultContext, faultCues, triageGlass } from '@rose/knowledge/faults/index';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/select-field';
 import type { ChangeNote, SetObservation } from '../observation';
@@ -71,8 +71,7 @@ export function Triage({
     });
   const likely = found.faults.filter((entry) => entry.chance >= 0.05).slice(0, 4);
   const open = faultCues.filter((cue) => answers[cue.id] === undefined);
-  const order = keysOf(senses);
-  const bySense = [...open].sort((a, b) => order.indexOf(senseOf(a.id)) - order.indexOf(senseOf(b.id)));
+  const bySense = keysOf(senses).flatMap((sense) => open.filter((entry) => entry.sense === sense));
   const [cue, setCue] = useState('');
   const untold = Object.keys(answers).length === 0 && found.next === undefined && likely.length === 0;
   return (
@@ -143,7 +142,7 @@ export function Triage({
             value={cue}
             empty="something else you notice …"
             onChange={setCue}
-            options={Object.fromEntries(bySense.map((entry) => [entry.id, `${senses[senseOf(entry.id)]}: ${entry.says}`]))}
+            options={Object.fromEntries(bySense.map((entry) => [entry.id, `${senses[entry.sense]}: ${entry.says}`]))}
           />
         </div>
         <Button
