@@ -68,6 +68,12 @@ describe('the contrast of a pair', () => {
     expect(contrast(note({ bead: 'none' }), note({ bead: 'fine' }), name)).toEqual([]);
     expect(contrast(note({ hue: 'lemon' }), note({ hue: 'ruby' }), name)).toEqual([]);
   });
+  it('is the same up to what is known to be chance, and says so of nothing else', () => {
+    const [left, right] = [note({ acidity: 60, tannin: 70 }), note({ acidity: 64, tannin: 45 })];
+    expect(contrast(left, right, name)).toEqual(['The right is sharper in acidity and gentler in tannin.']);
+    expect(contrast(left, right, name, ['left', 'right'], 13.9)).toEqual(['The right is gentler in tannin.']);
+    expect(compareReadings('acidity', { acidity: 60 }, { acidity: 64 }, 13.9)).toEqual({ word: 'the same', by: 4, unit: '' });
+  });
   it('says nothing of what only one looked at, or of what cannot be told', () => {
     expect(contrast(note({ acidity: 80 }), note({ tannin: 50 }, 'rose'), name)).toEqual([]);
     expect(contrast(note({ acidity: [60, 90] }), note({ acidity: 70 }), name)).toEqual([]);

@@ -26,8 +26,9 @@ export interface Compared {
 /**
  * The right reading against the left: less, the same or more. Spans that overlap cannot be told apart; a watch that was broken off is a lower bound and
  * tells only when the other is shorter. Undefined when either side was not looked at.
+ * @param within of 100, below which two readings of a scale are the same
  */
-export function compareReadings(id: ObservableId, left: Observed, right: Observed): Compared | undefined {
+export function compareReadings(id: ObservableId, left: Observed, right: Observed, within = sameWithin): Compared | undefined {
   const [a, b] = [left[id], right[id]];
   if (a === undefined || b === undefined) return undefined;
   const spec: Observable = observables[id];
@@ -55,7 +56,7 @@ export function compareReadings(id: ObservableId, left: Observed, right: Observe
       const ends = (reading: Reading) => (typeof reading === 'number' ? [reading, reading] : reading) as readonly [number, number];
       const overlap = ends(x)[0] <= ends(y)[1] && ends(y)[0] <= ends(x)[1];
       if (overlap && (typeof x !== 'number' || typeof y !== 'number')) return { word: apart === 0 ? 'the same' : 'cannot tell', by, unit: '' };
-      return { word: Math.abs(apart) < sameWithin ? 'the same' : apart > 0 ? 'more' : 'less', by, unit: '' };
+      return { word: Math.abs(apart) < within ? 'the same' : apart > 0 ? 'more' : 'less', by, unit: '' };
     }
   }
 }
@@ -101,8 +102,8 @@ const told: Partial<Record<ObservableId, Readonly<Record<string, string>>>> = {
   tanninRipeness: { green: 'greener in its tannin', ripe: 'riper in its tannin', dry: 'more drying in its tannin' },
 };
 /** How the right differs in one observation; undefined where it does not, or cannot be told. */
-function differing(id: ObservableId, left: Observed, right: Observed): string | undefined {
-  const compared = compareReadings(id, left, right);
+function differing(id: ObservableId, left: Observed, right: Observed, within: number): string | undefined {
+  const compared = compareReadings(id, left, right, within);
   if (compared === undefined) return undefined;
   const scale = comparatives[id];
   if (scale !== undefined) return compared.word === 'more' ? scale[0] : compared.word === 'less' ? scale[1] : undefined;
@@ -131,16 +132,25 @@ export function sharedSmells(left: readonly Chip[], right: readonly Chip[], name
   return { left: a.filter((name) => !b.includes(name)), both: a.filter((name) => b.includes(name)), right: b.filter((name) => !a.includes(name)) };
 }
 
-/** Two notes set against each other in a few sentences; nothing that only one of them looked at is compared, and what cannot be told is not said. */
-export function contrast(left: NoteDocument, right: NoteDocument, nameOf: NameOf, names: readonly [string, string] = ['left', 'right']): readonly string[] {
+/**
+ * Two notes set against each other in a few sentences; nothing that only one of them looked at is compared, and what cannot be told is not said.
+ * @param within of 100, below which two readings are the same: more of it where it is known how far the taster's own readings lie apart by chance
+ */
+export function contrast(
+  left: NoteDocument,
+  right: NoteDocument,
+  nameOf: NameOf,
+  names: readonly [string, string] = ['left', 'right'],
+  within = sameWithin,
+): readonly string[] {
   const [l, r] = names;
   const sentences: string[] = [];
   const differs = observableIds.flatMap((id) => {
-    const says = differing(id, left.observed, right.observed);
+    const says = differing(id, left.observed, right.observed, within);
     return says === undefined ? [] : [{ says, eye: observables[id].quarter === 'appearance' }];
   });
   const of = (eye: boolean) => listed(differs.filter((entry) => entry.eye === eye).map(({ says }) => says));
-  const same = observableIds.some((id) => compareReadings(id, left.observed, right.observed)?.word === 'the same');
+  const same = observableIds.some((id) => compareReadings(id, left.observed, right.observed, within)?.word === 'the same');
   if (differs.length > inOne && of(true) !== '' && of(false) !== '') sentences.push(`To the eye the ${r} is ${of(true)}.`, `It is ${of(false)}.`);
   else if (differs.length > 0) sentences.push(`The ${r} is ${listed(differs.map(({ says }) => says))}.`);
   else if (same) sentences.push('In what was looked at they are the same.');

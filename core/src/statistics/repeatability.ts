@@ -33,7 +33,7 @@ export interface Moved {
   /** Of 100, negative where it fell. */
   readonly by: number;
 }
-/** What moved from one look at a glass to the next: further than the taster's own repeatability, and less. Only what both looked at. */
+/** What moved from one look at a glass to the next: as far as the taster's own repeatability or further, and less. Only what both looked at. */
 export function movedBeyond(
   before: Observed,
   after: Observed,
@@ -41,8 +41,8 @@ export function movedBeyond(
 ): { readonly beyond: readonly Moved[]; readonly within: readonly Moved[] } {
   const moves = scales.flatMap((id): Moved[] => {
     const [x, y] = [before[id], after[id]] as [Reading | undefined, Reading | undefined];
-    return x === undefined || y === undefined ? [] : [{ id, by: Math.round(midpoint(y) - midpoint(x)) }];
+    return x === undefined || y === undefined ? [] : [{ id, by: midpoint(y) - midpoint(x) }];
   });
-  const beyond = moves.filter(({ by }) => Math.abs(by) > limit).sort((a, b) => Math.abs(b.by) - Math.abs(a.by));
+  const beyond = moves.filter(({ by }) => Math.abs(by) >= limit).sort((a, b) => Math.abs(b.by) - Math.abs(a.by));
   return { beyond, within: moves.filter((move) => !beyond.includes(move)) };
 }

@@ -306,6 +306,9 @@ export const labelInWords = (id: ObservableId): string => {
   return label[0]!.toLowerCase() + label.slice(1);
 };
 
+/** What a scale measures, where it stands alone in a sentence: "the nose after the swirl rose by 28". */
+export const aspectInWords = (id: ObservableId): string => (id === 'noseStill' || id === 'noseSwirled' ? `the nose ${labelInWords(id)}` : labelInWords(id));
+
 /** Midpoint of a reading. */
 export function midpoint(reading: Reading): number {
   return typeof reading === 'number' ? reading : (reading[0] + reading[1]) / 2;

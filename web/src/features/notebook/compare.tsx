@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { compareReadings, contrast, sharedSmells } from '@rose/core/prose/contrast';
 import { asText, composeNote } from '@rose/core/prose/prose';
 import { glassTitle, momentInWords } from '@rose/core/wine/note';
-import { labelInWords, observableIds, observables, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
+import { aspectInWords, observableIds, observables, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
 import { movedBeyond, type Moved, type Repeatability } from '@rose/core/statistics/repeatability';
 import { capital, counted, listed } from '@rose/core/wine/plural';
 import { chipName } from '@rose/knowledge/smells/index';
@@ -85,7 +85,7 @@ export function Compare({ left, right, own }: { left: NoteView; right: NoteView;
         </div>
         <p style={{ font: '400 20px/1.42 var(--serif)', maxWidth: '66ch', margin: '0 0 18px' }}>
           {(sameGlass
-            ? contrast(left.document, right.document, chipName, [`glass at ${labels[0]}`, `glass ${labels[1]}`])
+            ? contrast(left.document, right.document, chipName, [`glass at ${labels[0]}`, `glass ${labels[1]}`], own?.limit)
             : contrast(left.document, right.document, chipName)
           ).join(' ')}
         </p>
@@ -122,7 +122,7 @@ export function Compare({ left, right, own }: { left: NoteView; right: NoteView;
                 <th scope="row">{observables[id].label}</th>
                 <td>{say(left, id)}</td>
                 <td>{say(right, id)}</td>
-                <td className={difference(left, right, id) === 'the same' ? 'soft' : 'more'}>{difference(left, right, id)}</td>
+                <Difference left={left} right={right} id={id} chance={sameGlass ? own?.limit : undefined} />
               </tr>
             ))}
             {lists.map(([label, smells]) => (
@@ -142,7 +142,7 @@ function WhatMoved({ before, after, own }: { before: NoteView; after: NoteView; 
   const { beyond, within } = movedBeyond(before.document.observed, after.document.observed, own);
   if (beyond.length + within.length === 0) return <p>No scale was read both times: what moved cannot be told.</p>;
   const whose = own.from === 0 ? 'a practised taster' : 'yours';
-  const move = ({ id, by }: Moved) => `${labelInWords(id)} ${by > 0 ? 'rose' : 'fell'} by ${Math.abs(by)}`;
+  const move = ({ id, by }: Moved) => `${aspectInWords(id)} ${by > 0 ? 'rose' : 'fell'} by ${Math.round(Math.abs(by))} of 100`;
   return (
     <p style={{ maxWidth: '66ch' }}>
       {beyond.length === 0 ? 'Nothing moved further than chance.' : `${capital(listed(beyond.map(move)))}: further than chance.`}{' '}
@@ -154,10 +154,16 @@ function WhatMoved({ before, after, own }: { before: NoteView; after: NoteView; 
     </p>
   );
 }
-/** Less, the same or more on the right, with by how much. */
-function difference(left: NoteView, right: NoteView, id: ObservableId): string {
-  const compared = compareReadings(id, left.document.observed, right.document.observed);
-  if (compared === undefined) return '';
+function Difference({ left, right, id, chance }: { left: NoteView; right: NoteView; id: ObservableId; chance: number | undefined }) {
+  const { says, same } = difference(left, right, id, chance);
+  return <td className={same ? 'soft' : 'more'}>{says}</td>;
+}
+/** Less, the same or more on the right, with by how much; what is within chance is said to be. */
+function difference(left: NoteView, right: NoteView, id: ObservableId, chance: number | undefined): { readonly says: string; readonly same: boolean } {
+  const compared = compareReadings(id, left.document.observed, right.document.observed, chance);
+  if (compared === undefined) return { says: '', same: true };
   const by = Math.abs(compared.by);
-  return compared.word === 'more' || compared.word === 'less' ? `${compared.word}, by ${by}${compared.unit === '' ? '' : ` ${compared.unit}`}` : compared.word;
+  if (compared.word === 'the same') return { says: chance !== undefined && by > 0 ? `by ${by}, within chance` : 'the same', same: true };
+  const differs = compared.word === 'more' || compared.word === 'less';
+  return { says: differs ? `${compared.word}, by ${by}${compared.unit === '' ? '' : ` ${compared.unit}`}` : compared.word, same: false };
 }

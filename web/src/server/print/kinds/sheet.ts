@@ -83,8 +83,8 @@ export const sheet = print({
           const y = from + palate.length * step + 3;
           paper.text('The pleasant flavour lasts ______ s', margin, y, { size: 9 });
           paper.text('again? yes · no', margin + 62, y, { size: 9 });
-          paper.text('with', margin + 94, y, { size: 9 });
-          paper.line(margin + 102, y + 0.5, right - 46, y + 0.5);
+          paper.text('drunk with', margin + 90, y, { size: 9 });
+          paper.line(margin + 107, y + 0.5, right - 46, y + 0.5);
           paper.text('your mark ______ of 100', right, y, { size: 9, align: 'right' });
         },
         { head: () => sheets.header(label), above: facts.allergens },
