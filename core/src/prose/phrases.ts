@@ -49,9 +49,9 @@ export const say = {
     })(reading);
   },
   /** @param hue of the rim; undefined where it is the core's */
-  rim(reading: Reading | undefined, hue: string | undefined, unmeasured: boolean): string {
+  rim(reading: Reading | undefined, hue: string | undefined): string {
     const named = hue === undefined ? 'rim' : `${hue} rim`;
-    if (unmeasured || reading === undefined) return hue === undefined ? 'the same hue at the rim' : withArticle(named);
+    if (reading === undefined) return hue === undefined ? 'the same hue at the rim' : withArticle(named);
     return phrase('rim', { at: (word) => `${withArticle(rims(word))} ${named}`, span: (span) => `${withArticle(named)} ${span}`, word: rims })(reading);
   },
   nose(before: Reading | undefined, after: Reading | undefined): string | undefined {
@@ -95,7 +95,7 @@ export const say = {
   balance: phrase('balance', {
     at: table({ clashing: 'out of balance', uneven: 'not quite in balance' }),
     span: (span) => `${span} in its balance`,
-    word: table({ 'in balance': 'even', 'well balanced': 'well balanced' }),
+    word: table({ 'in balance': 'even' }),
   }),
   complexity: phrase('complexity', {
     at: table({ 'some layers': 'with some layers' }),

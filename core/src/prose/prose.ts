@@ -94,7 +94,7 @@ function appearance(o: Observed): Draft | undefined {
   const rim =
     o.rim === undefined && o.rimHue === undefined
       ? undefined
-      : say.rim(o.rim, rimHue ?? (o.hue === undefined && o.rimHue !== undefined ? hueWord(o.rimHue) : undefined), o.rim === undefined);
+      : say.rim(o.rim, rimHue ?? (o.hue === undefined && o.rimHue !== undefined ? hueWord(o.rimHue) : undefined));
   const first = [given(o.clarity, (clarity) => observables.clarity.options[clarity]), coloured(o)].filter((part) => part !== undefined).join(', ');
   const fading = rimHue !== undefined && o.hue !== undefined;
   const seen = [
@@ -218,7 +218,7 @@ function palate(o: Observed): Draft | undefined {
     given(o.oak, say.oak),
   ].filter((part) => part !== undefined);
   const sentences = [
-    sentence([described(is), is.length === 0 ? withAll(has)?.slice('with '.length) : withAll(has)]),
+    sentence([described(is), is.length === 0 ? described(has) : withAll(has)]),
     given(o.texture, (texture) => `${capital(observables.texture.options[texture])} in feel.`),
     given(
       o.bitterWelcome,
