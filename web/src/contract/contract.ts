@@ -23,7 +23,7 @@ export type Guest = Extract<Actor, { kind: 'guest' }>;
 /** Who may call: anyone at all, a guest of a tasting, anyone signed in, or the members of a venue whose role has this right. */
 export type Allow = 'anyone' | 'guest' | 'user' | Right;
 /** What a call makes beside JSON: files to keep. */
-export type FileType = 'application/pdf' | 'application/json' | 'text/csv' | 'text/markdown' | 'text/calendar';
+export type FileType = 'application/pdf' | 'application/json' | 'text/csv' | 'text/markdown' | 'text/calendar' | 'text/event-stream';
 
 export interface Limit<I> {
   /** Calls allowed for a key in a span. */

@@ -1,11 +1,23 @@
 import { z } from 'zod';
-import { read } from './contract';
+import { nothing, read } from './contract';
 
 /** Kinds of document that are open in pages and may change elsewhere. */
 export const documentKinds = ['note', 'wine', 'flight', 'dish'] as const;
 const named = z.object({ kind: z.enum(documentKinds), id: z.uuid() });
 
 export const document = {
+  stream: read({
+    name: 'document.stream',
+    method: 'GET',
+    path: '/live',
+    summary:
+      'What changes, as server-sent events: documents the caller may read by their ids; of an evening that is named, for who leads it or for a wall, the whole state at every tick',
+    allow: 'read',
+    browserOnly: true,
+    files: ['text/event-stream'],
+    input: z.strictObject({ tasting: z.uuid().optional(), as: z.enum(['host', 'wall']).default('host') }),
+    output: nothing,
+  }),
   changed: read({
     name: 'document.changed',
     method: 'POST',

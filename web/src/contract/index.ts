@@ -1,6 +1,7 @@
 import { account, demo, mail, member, token, venue } from './account';
 import { wine } from './cellar';
 import { document } from './document';
+import { tasting } from './evening';
 import { flight } from './flight';
 import { guest } from './guest';
 import { health } from './health';
@@ -32,6 +33,7 @@ export const contract = {
   dish,
   pairing,
   document,
+  tasting,
   guest,
   health,
   today,

@@ -9,6 +9,7 @@ export const rights = {
   'token.own': 'makes tokens for programs of their own',
   'cellar.edit': 'changes wines and bottles, and imports lists',
   'flight.edit': 'plans flights, prints and sends them',
+  'tasting.lead': 'leads evenings: opens them, moves them on, uncovers and closes them',
   'dish.edit': 'changes dishes',
   'design.edit': 'designs sheets and routines',
   'probe.edit': 'keeps the readings of probes',
@@ -26,7 +27,19 @@ export const roles = {
   owner: { label: 'owner', may: keysOf(rights) },
   host: {
     label: 'host',
-    may: ['read', 'note.write', 'note.others', 'profile.lead', 'token.own', 'cellar.edit', 'flight.edit', 'dish.edit', 'design.edit', 'probe.edit'],
+    may: [
+      'read',
+      'note.write',
+      'note.others',
+      'profile.lead',
+      'token.own',
+      'cellar.edit',
+      'flight.edit',
+      'tasting.lead',
+      'dish.edit',
+      'design.edit',
+      'probe.edit',
+    ],
   },
   helper: { label: 'helper', may: ['read', 'note.write', 'token.own'] },
 } as const satisfies Record<string, RoleSpec>;

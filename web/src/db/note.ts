@@ -19,6 +19,8 @@ export const note = pgTable(
     begunTick: integer('begun_tick').notNull().default(0),
     lockedAt: at('locked_at'),
     lockedTick: integer('locked_tick'),
+    /** The tick at which something of others, or of the host, was sent to its taster for this glass: what is written from then on was led. */
+    seenTick: integer('seen_tick'),
     quality: integer('quality'),
     liking: integer('liking'),
     /** The venue's hosts may read it. Notes of an evening are, those of a glass alone are not unless their taster says so. */
@@ -26,6 +28,8 @@ export const note = pgTable(
     document: document('document', noteDocument).notNull(),
     /** The note as it stood when the label came in sight; made at the taster's lock, or at the first save after the reveal. */
     blindDocument: document('blind_document', noteDocument),
+    /** What came after the reveal from a device that had not seen it yet: not proven blind, and kept beside what is. */
+    unprovenDocument: document('unproven_document', noteDocument),
     /** What is known of the wine from this note: of one that was closed, as it stood then. */
     evidence: json<Pick<NoteDocument, 'observed' | 'chips'>>('evidence').notNull(),
     /** Folded words of the note alone; those of its wine stand with the wine, and join them when it is searched for. */

@@ -1,8 +1,11 @@
 import { and, eq, isNotNull, sql } from 'drizzle-orm';
 import { pgView } from 'drizzle-orm/pg-core';
+import type { NoteDocument } from '@rose/core/wine/note';
 import { wine } from './cellar';
 import { glassIdentity } from './identity';
-import { glass, participant, tasting } from './tasting';
+import { note } from './note';
+import { venue } from './venue';
+import { glass, participant, poll, pollAnswer, tasting, uncoveredFact } from './tasting';
 
 /** What a guest may know of a glass: its wine, once revealed. Guests' code reads what stands in this file and no table. */
 export const revealedWine = pgView('revealed_wine').as((qb) =>
@@ -23,6 +26,12 @@ export const guestSeat = pgView('guest_seat').as((qb) =>
       tastingId: participant.tastingId,
       guest: sql<string>`${participant.name}`.as('guest'),
       seat: participant.seat,
+      fromPlace: participant.fromPlace,
+      arrival: participant.arrival,
+      card: participant.card,
+      waitsAt: participant.waitsAt,
+      leftAt: participant.leftAt,
+      keeps: sql<boolean>`${participant.keyHash} is not null`.as('keeps'),
       tasting: sql<string>`${tasting.name}`.as('tasting'),
       tick: tasting.tick,
       closedAt: tasting.closedAt,
@@ -30,8 +39,91 @@ export const guestSeat = pgView('guest_seat').as((qb) =>
     .from(participant)
     .innerJoin(tasting, and(eq(tasting.venueId, participant.venueId), eq(tasting.id, participant.tastingId))),
 );
+/** What everybody at a table may know of the evening itself: its plan knows places and no wine. */
+export const publicEvening = pgView('public_evening').as((qb) =>
+  qb
+    .select({
+      venueId: tasting.venueId,
+      id: tasting.id,
+      name: tasting.name,
+      tick: tasting.tick,
+      plan: tasting.plan,
+      run: tasting.run,
+      joinCode: tasting.joinCode,
+      closedAt: tasting.closedAt,
+      venue: sql<string>`${venue.name}`.as('venue'),
+      country: sql<string | null>`${venue.settings} ->> 'country'`.as('country'),
+    })
+    .from(tasting)
+    .innerJoin(venue, eq(venue.id, tasting.venueId)),
+);
+/** What was uncovered, and nothing that is still covered. */
+export const publicFact = pgView('public_fact').as((qb) =>
+  qb
+    .select({
+      venueId: uncoveredFact.venueId,
+      glassId: uncoveredFact.glassId,
+      tastingId: glass.tastingId,
+      place: glass.place,
+      fact: uncoveredFact.fact,
+      says: uncoveredFact.says,
+      truth: uncoveredFact.truth,
+    })
+    .from(uncoveredFact)
+    .innerJoin(glass, and(eq(glass.venueId, uncoveredFact.venueId), eq(glass.id, uncoveredFact.glassId))),
+);
+/** Questions put to the table, without what the host expects. */
+export const publicPoll = pgView('public_poll').as((qb) =>
+  qb
+    .select({
+      venueId: poll.venueId,
+      id: poll.id,
+      tastingId: poll.tastingId,
+      place: poll.place,
+      question: poll.question,
+      options: poll.options,
+      askedTick: poll.askedTick,
+      closedTick: poll.closedTick,
+    })
+    .from(poll),
+);
 export const publicGlass = pgView('public_glass').as((qb) =>
   qb
-    .select({ venueId: glass.venueId, id: glass.id, tastingId: glass.tastingId, place: glass.place, code: glass.code, rejectedAt: glass.rejectedAt })
+    .select({
+      venueId: glass.venueId,
+      id: glass.id,
+      tastingId: glass.tastingId,
+      place: glass.place,
+      code: glass.code,
+      rejectedAt: glass.rejectedAt,
+      revealedTick: glass.revealedTick,
+      firstFactTick: glass.firstFactTick,
+    })
     .from(glass),
+);
+
+/** Notes with their taster: a guest's query names their own. */
+export const guestNote = pgView('guest_note').as((qb) =>
+  qb
+    .select({
+      venueId: note.venueId,
+      id: note.id,
+      participantId: note.participantId,
+      tastingId: participant.tastingId,
+      simulated: participant.simulated,
+      glassId: note.glassId,
+      moment: note.moment,
+      revision: note.revision,
+      document: note.document,
+      /** As it stood when it was locked, or when the first fact came in sight. */
+      blind: sql<NoteDocument>`coalesce(${note.blindDocument}, ${note.document})`.as('blind'),
+      lockedAt: note.lockedAt,
+    })
+    .from(note)
+    .innerJoin(participant, and(eq(participant.venueId, note.venueId), eq(participant.id, note.participantId)))
+    .where(sql`${note.deletedAt} is null`),
+);
+/** Answers to a question, by who gave them: a guest's query names their own. */
+export const publicAnswer = pgView('public_answer').as((qb) =>
+  qb.select({ venueId: pollAnswer.venueId, pollId: pollAnswer.pollId, participantId: pollAnswer.participantId, option: pollAnswer.option }).from(pollAnswer),
 );

@@ -1,8 +1,12 @@
-import { boolean, foreignKey, integer, pgEnum, pgTable, primaryKey, text, unique, uuid } from 'drizzle-orm/pg-core';
+import { boolean, foreignKey, index, integer, pgEnum, pgTable, primaryKey, text, unique, uuid } from 'drizzle-orm/pg-core';
+import type { TastingPlan, Uncoverable } from '@rose/core/tasting/program';
+import type { Run } from '@rose/core/tasting/run';
+import type { Arrival, GuestCard } from '@rose/core/tasting/guest';
 import { tastingKinds } from '../contract/tasting';
 import { at, venue } from './venue';
 import { flight } from './flight';
 import { user } from './auth';
+import type { Truth } from '@rose/core/call/call';
 import { json } from './json';
 
 export const tastingKind = pgEnum('tasting_kind', tastingKinds);
@@ -20,7 +24,15 @@ export const tasting = pgTable(
     name: text('name').notNull(),
     /** Rises with every act; a tick, not a clock, decides what came before what. */
     tick: integer('tick').notNull().default(0),
+    /** What guests type to join, until the tasting is closed. */
     joinCode: text('join_code'),
+    /** What an evening was opened with, and how far it has come; null for a sitting of one's own. */
+    plan: json<TastingPlan>('plan'),
+    run: json<Run>('run'),
+    /** Questions from the table that wait; for hosts alone. */
+    parked: json<readonly { readonly id: string; readonly text: string }[]>('parked'),
+    /** The one host who leads just now. */
+    wheel: text('wheel').references(() => user.id),
     /** Who dealt its hidden glasses. */
     dealtBy: text('dealt_by').references(() => user.id),
     startedAt: at('started_at').notNull().defaultNow(),
@@ -46,6 +58,8 @@ export const glass = pgTable(
     revealedAt: at('revealed_at'),
     /** The tick of the act that uncovered it: what was written on it before is blind. */
     revealedTick: integer('revealed_tick'),
+    /** The tick at which the first fact of it was uncovered: from then on nothing written on it is blind. */
+    firstFactTick: integer('first_fact_tick'),
   },
   (table) => [
     primaryKey({ columns: [table.venueId, table.id] }),
@@ -66,11 +80,26 @@ export const participant = pgTable(
     seat: integer('seat').notNull(),
     tokenHash: text('token_hash').unique(),
     simulated: boolean('simulated').notNull().default(false),
+    /** The tick at which they sat down, and the first place that is poured for them. */
+    joinedTick: integer('joined_tick').notNull().default(0),
+    fromPlace: integer('from_place').notNull().default(0),
+    /** When their device was last in touch; null before it ever was. */
+    hereAt: at('here_at'),
+    /** When they left, or were asked to. */
+    leftAt: at('left_at'),
+    /** Hash of a key of their own that finds them again on another device, and on another evening. */
+    keyHash: text('key_hash'),
+    /** What they said when they came, and the card they chose to share: gone 30 days after the close, and in no export. */
+    arrival: json<Arrival>('arrival'),
+    card: json<GuestCard>('card'),
+    /** They want a minute more for this tick's stop. */
+    waitsAt: integer('waits_at'),
   },
   (table) => [
     primaryKey({ columns: [table.venueId, table.id] }),
     foreignKey({ columns: [table.venueId, table.tastingId], foreignColumns: [tasting.venueId, tasting.id] }),
     unique('participant_seat').on(table.venueId, table.tastingId, table.seat),
+    index('participant_key').on(table.venueId, table.keyHash),
   ],
 );
 
@@ -88,5 +117,77 @@ export const tastingLog = pgTable(
   (table) => [
     primaryKey({ columns: [table.venueId, table.tastingId, table.tick] }),
     foreignKey({ columns: [table.venueId, table.tastingId], foreignColumns: [tasting.venueId, tasting.id] }),
+  ],
+);
+
+/** A fact of a glass as it was uncovered: written out at that moment, so that what guests read holds nothing that is still covered. */
+export const uncoveredFact = pgTable(
+  'uncovered_fact',
+  {
+    venueId: uuid('venue_id').notNull(),
+    glassId: uuid('glass_id').notNull(),
+    fact: text('fact').$type<Uncoverable>().notNull(),
+    tick: integer('tick').notNull(),
+    says: text('says').notNull(),
+    /** The same for a call to be held against. */
+    truth: json<Truth>('truth').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.venueId, table.glassId, table.fact] }),
+    foreignKey({ columns: [table.venueId, table.glassId], foreignColumns: [glass.venueId, glass.id] }),
+  ],
+);
+
+/** A member's part in an evening besides leading it: who pours knows what is in the glasses from this tick on. */
+export const tastingPart = pgTable(
+  'tasting_part',
+  {
+    venueId: uuid('venue_id').notNull(),
+    tastingId: uuid('tasting_id').notNull(),
+    userId: text('user_id')
+      .notNull()
+      .references(() => user.id),
+    part: text('part').$type<'pourer'>().notNull(),
+    sinceTick: integer('since_tick').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.venueId, table.tastingId, table.userId] }),
+    foreignKey({ columns: [table.venueId, table.tastingId], foreignColumns: [tasting.venueId, tasting.id] }),
+  ],
+);
+
+/** A question put to the table, about one wine or none. */
+export const poll = pgTable(
+  'poll',
+  {
+    venueId: uuid('venue_id').notNull(),
+    id: uuid('id').notNull(),
+    tastingId: uuid('tasting_id').notNull(),
+    place: integer('place'),
+    question: text('question').notNull(),
+    options: json<readonly string[]>('options').notNull(),
+    /** The option the host expects most to choose, by its place. */
+    forecast: integer('forecast'),
+    askedTick: integer('asked_tick').notNull(),
+    closedTick: integer('closed_tick'),
+  },
+  (table) => [
+    primaryKey({ columns: [table.venueId, table.id] }),
+    foreignKey({ columns: [table.venueId, table.tastingId], foreignColumns: [tasting.venueId, tasting.id] }),
+    index('poll_tasting').on(table.venueId, table.tastingId),
+  ],
+);
+export const pollAnswer = pgTable(
+  'poll_answer',
+  {
+    venueId: uuid('venue_id').notNull(),
+    pollId: uuid('poll_id').notNull(),
+    participantId: uuid('participant_id').notNull(),
+    option: integer('option').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.venueId, table.pollId, table.participantId] }),
+    foreignKey({ columns: [table.venueId, table.pollId], foreignColumns: [poll.venueId, poll.id] }),
+    foreignKey({ columns: [table.venueId, table.participantId], foreignColumns: [participant.venueId, participant.id] }),
   ],
 );

@@ -1,22 +1,28 @@
 import { and, eq, isNull } from 'drizzle-orm';
 import { connections } from '../db/client';
-import { apiToken, member, participant, tasting, user } from '../db/schema';
+import { apiToken, member, participant, user } from '../db/schema';
 import { accounts } from './accounts';
 import type { Actor } from './command';
+import { guestCookie } from './guest-device';
 import { hashCode } from './secret-code';
 
 export const venueCookie = 'rose_venue';
 
-export const guestCookie = 'rose_guest';
-/** The guest whose device holds this secret, until the tasting is closed. */
+/** The guest whose device holds this secret, until they leave. After the close they still read what is theirs. */
 async function guestOf(code: string): Promise<Actor> {
   const { db } = connections();
   const [row] = await db
     .select({ venueId: participant.venueId, tastingId: participant.tastingId, participantId: participant.id, name: participant.name })
     .from(participant)
-    .innerJoin(tasting, and(eq(tasting.venueId, participant.venueId), eq(tasting.id, participant.tastingId)))
-    .where(and(eq(participant.tokenHash, hashCode(code)), isNull(participant.userId), isNull(tasting.closedAt)));
+    .where(and(eq(participant.tokenHash, hashCode(code)), isNull(participant.userId), isNull(participant.leftAt)));
   return row === undefined ? { kind: 'anyone' } : { kind: 'guest', ...row };
+}
+
+const guestCodeIn = (cookie: string | null) => cookie?.match(new RegExp(`${guestCookie}=([\\w-]{20,80})`))?.[1];
+/** The guest a request comes from, whoever else its device is signed in as: a host may sit at a table too. */
+export async function guestOfRequest(headers: Headers): Promise<Actor> {
+  const code = guestCodeIn(headers.get('cookie'));
+  return code === undefined ? { kind: 'anyone' } : guestOf(code);
 }
 
 /** Who a request comes from: a token for programs, else the session's user with the venue they chose last. */
@@ -49,7 +55,7 @@ export async function whoIs(headers: Headers): Promise<Actor> {
     return { kind: 'member', userId: row.userId, name: row.name, email: row.email, venueId: row.venueId, role: row.role, via: 'token' };
   }
   const cookie = headers.get('cookie');
-  const guestCode = cookie?.match(new RegExp(`${guestCookie}=([\\w-]{20,80})`))?.[1];
+  const guestCode = guestCodeIn(cookie);
   if (cookie === null || !cookie.includes('rose.')) return guestCode === undefined ? { kind: 'anyone' } : guestOf(guestCode);
   const found = await accounts().api.getSession({ headers: new Headers({ cookie }) });
   if (found === null) return guestCode === undefined ? { kind: 'anyone' } : guestOf(guestCode);

@@ -18,9 +18,6 @@ afterAll(() => drop());
 
 /** Acts of the account library, and what would end the walk. */
 const left = new Set([
-  // A guest's: they have a test of their own.
-  'guest.tasting',
-  'guest.saveNote',
   'account.signUp',
   'account.signIn',
   'account.askReset',
@@ -33,9 +30,12 @@ const left = new Set([
   'member.accept',
   'member.remove',
 ]);
+/** A guest’s, and the acts of an evening, each of which moves it on: they have tests of their own. */
+const elsewhere = (name: string, kind: string) =>
+  left.has(name) || name.startsWith('guest.') || (name.startsWith('tasting.') && (kind === 'command' || name === 'tasting.pourList'));
 
 describe('what is answered is what is declared', () => {
-  for (const operation of operations.filter((entry) => !left.has(entry.contract.name))) {
+  for (const operation of operations.filter(({ contract: { name, kind } }) => !elsewhere(name, kind))) {
     it(operation.contract.name, async () => {
       // A deleted thing answers nothing: each walk begins with everything in place.
       for (const back of ['wine.restore', 'flight.restore', 'note.restore', 'dish.restore']) {
@@ -66,7 +66,7 @@ describe('what a query selects', () => {
         world.owner,
         exampleInputs(world)[back],
       );
-    for (const operation of operations.filter((entry) => entry.contract.kind === 'query' && !left.has(entry.contract.name))) {
+    for (const operation of operations.filter((entry) => entry.contract.kind === 'query' && !elsewhere(entry.contract.name, entry.contract.kind))) {
       const reply: Reply = { cookies: [] };
       const answer = await perform(operation, world.owner, exampleInputs(world)[operation.contract.name], reply);
       expect(JSON.stringify([answer, String(reply.file?.body ?? '')]), operation.contract.name).not.toMatch(/zz.mark/);

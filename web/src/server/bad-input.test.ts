@@ -51,9 +51,6 @@ async function rows(): Promise<string> {
 }
 /** Commands that would let the walk lock itself out, or that only touch the account library. */
 const left = new Set([
-  // A guest's: they have a test of their own.
-  'guest.tasting',
-  'guest.saveNote',
   'member.remove',
   'member.setRole',
   'account.signUp',
@@ -67,7 +64,7 @@ const left = new Set([
 ]);
 
 describe('nonsense in every field of every command and query', () => {
-  for (const operation of operations.filter((entry) => !left.has(entry.contract.name))) {
+  for (const operation of operations.filter(({ contract: { name } }) => !left.has(name) && !name.startsWith('guest.'))) {
     it(operation.contract.name, async () => {
       const input = exampleInputs(world)[operation.contract.name]!;
       let refused = 0;

@@ -14,6 +14,10 @@ export interface Reply {
   afterwards?: () => Promise<void>;
   /** The file this contract makes. */
   file?: { readonly type: string; readonly name: string; readonly body: string | Uint8Array };
+  /** The server-sent events this contract goes on sending. */
+  stream?: ReadableStream<Uint8Array>;
+  /** Where the request came from, as far as that can be believed. */
+  readonly from?: string;
 }
 
 type ActorFor<W> = W extends 'anyone' ? Actor : W extends 'guest' ? Guest : W extends 'user' ? Extract<Actor, { kind: 'user' | 'member' }> : Member;

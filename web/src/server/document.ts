@@ -11,6 +11,8 @@ export interface Store<D> {
   /** Inserts unless the id is taken; says whether it did. */
   insert(tx: Tx, venueId: string, id: string, stored: Stored<D>): Promise<boolean>;
   update(tx: Tx, venueId: string, id: string, stored: Stored<D>): Promise<void>;
+  /** Tells whoever has it open that it stands at another revision. */
+  tell(tx: Tx, venueId: string, id: string): Promise<unknown>;
 }
 
 /** Applies a write under a row lock by the save protocol's own rule, and answers 409 with the present document when the write is stale. */
@@ -26,13 +28,19 @@ export async function saveDocument<D>(
   if (row === undefined) {
     if (write.baseRevision !== 0) throw new Problem(404, 'not-found', 'There is nothing of that id here to change.');
     const first = { revision: 1, document: write.document, writes: [write.writeId] };
-    if (await store.insert(tx, venueId, id, first)) return finish(id, { kind: 'saved', writeId: write.writeId, revision: 1 }, reply);
+    if (await store.insert(tx, venueId, id, first)) {
+      await store.tell(tx, venueId, id);
+      return finish(id, { kind: 'saved', writeId: write.writeId, revision: 1 }, reply);
+    }
     row = await store.lock(tx, venueId, id);
     if (row === undefined) throw badField('id', 'this id is taken elsewhere');
   }
   if (row.deleted) throw new Problem(410, 'deleted', 'This was deleted. Bring it back before you change it.');
   const { stored, answer } = receive(row, write);
-  if (stored !== row) await store.update(tx, venueId, id, stored);
+  if (stored !== row) {
+    await store.update(tx, venueId, id, stored);
+    await store.tell(tx, venueId, id);
+  }
   return finish(id, answer, reply);
 }
 

@@ -10,7 +10,7 @@ import { errorText, log } from './log';
 import { Problem, forbidden, unknownActor } from './problem';
 import { operations } from './registry';
 import { behindProxy, ownOrigin } from './environment';
-import { whoIs } from './actor-of-request';
+import { guestOfRequest, whoIs } from './actor-of-request';
 
 /** Whether an actor may call; `table` for a test of other roles than ours. */
 export function permits({ allow }: Pick<Contract, 'allow'>, actor: Actor, table?: Parameters<typeof may>[2]): boolean {
@@ -107,7 +107,7 @@ export async function handle(request: Request, path: string): Promise<Response> 
       !ownOrigin(request.headers.get('origin'), (behindProxy() ? request.headers.get('x-forwarded-host') : null) ?? request.headers.get('host'))
     )
       throw new Problem(403, 'origin', 'This write did not come from one of our own pages.');
-    const actor = await whoIs(request.headers);
+    const actor = await (found.operation.contract.allow === 'guest' && !byToken ? guestOfRequest(request.headers) : whoIs(request.headers));
     keepTidy(connections().db);
     const input = {
       ...(await readInput(request)),
@@ -117,7 +117,7 @@ export async function handle(request: Request, path: string): Promise<Response> 
     if (ifMatch !== undefined && 'document' in input) input['baseRevision'] = Number(ifMatch);
     if (byToken && found.operation.contract.browserOnly === true) throw forbidden();
     if (byToken && actor.kind === 'member') await count('token', 600, 60, request.headers.get('authorization')!);
-    const reply: Reply = { cookies: [] };
+    const reply: Reply = { cookies: [], from: request.headers.get('x-forwarded-for')?.split(',').at(-1)?.trim() ?? '' };
     const output = await perform(found.operation, actor, input, reply, request.headers.get('cookie'));
     log.info({ op: name, ms: Math.round(performance.now() - started), status: reply.status ?? 200 });
     return respond(output, reply);
@@ -200,6 +200,12 @@ function respond(output: unknown, reply: Reply): Response {
   const headers = new Headers({ 'cache-control': 'no-store' });
   for (const cookie of reply.cookies) headers.append('set-cookie', cookie);
   if (reply.etag !== undefined) headers.set('etag', reply.etag);
+  if (reply.stream !== undefined) {
+    headers.set('content-type', 'text/event-stream; charset=utf-8');
+    headers.set('cache-control', 'no-cache, no-store, no-transform');
+    headers.set('x-accel-buffering', 'no');
+    return new Response(reply.stream, { status: 200, headers });
+  }
   if (reply.file !== undefined) {
     headers.set('content-type', reply.file.type);
     headers.set('content-disposition', `attachment; filename="${reply.file.name}"`);

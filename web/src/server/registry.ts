@@ -22,8 +22,16 @@ import * as notebookCalls from './notebook/calls';
 import * as notebookQueries from './notebook/queries';
 import * as pairingOperations from './pairing/operations';
 import { changedDocuments } from './changes';
+import { memberStream } from './live/stream';
 import * as todayQueries from './today/queries';
+import * as guestJoin from './guest/join';
+import * as guestTable from './guest/table';
 import * as guestTasting from './guest/tasting';
+import * as tastingCalls from './tasting/calls';
+import * as tastingHost from './tasting/host-state';
+import * as tastingLead from './tasting/lead';
+import * as tastingOpen from './tasting/open-evening';
+import * as tastingPour from './tasting/pour';
 import { health } from './health';
 
 const isOperation = (value: unknown): value is AnyOperation => typeof value === 'object' && value !== null && 'contract' in value && 'run' in value;
@@ -52,7 +60,14 @@ export const operations: readonly AnyOperation[] = [
   notebookCalls,
   notebookQueries,
   pairingOperations,
+  tastingOpen,
+  tastingHost,
+  tastingLead,
+  tastingCalls,
+  tastingPour,
+  guestJoin,
   guestTasting,
+  guestTable,
   todayQueries,
-  { health, changedDocuments },
+  { health, changedDocuments, memberStream },
 ].flatMap((module) => Object.values(module).filter(isOperation));

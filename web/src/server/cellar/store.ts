@@ -6,6 +6,7 @@ import type { Reader, Tx } from '../../db/client';
 import { glassIdentity, lot, wine } from '../../db/schema';
 import type { StoredWine } from '../../db/cellar';
 import type { Store } from '../document';
+import { saved } from '../live/announce';
 import { badField } from '../problem';
 
 /** Columns written beside the document, for filters and sorting. */
@@ -95,6 +96,7 @@ async function writeLots(tx: Tx, venueId: string, wineId: string, lots: readonly
 }
 
 export const wineStore: Store<WineDocument> = {
+  tell: saved('wine'),
   async lock(tx, venueId, id) {
     const [row] = await tx
       .select()

@@ -4,6 +4,7 @@ import type { Reader, Tx } from '../../db/client';
 import { flight, flightWine, wine } from '../../db/schema';
 import { settingsOf } from '../account/settings';
 import type { Store } from '../document';
+import { saved } from '../live/announce';
 import { Problem, notFound } from '../problem';
 import { instantIn } from '../wall-time';
 
@@ -36,6 +37,7 @@ async function columns(tx: Tx, venueId: string, document: FlightDocument) {
 }
 
 export const flightStore: Store<FlightDocument> = {
+  tell: saved('flight'),
   async lock(tx, venueId, id) {
     const [row] = await tx
       .select()

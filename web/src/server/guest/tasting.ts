@@ -1,42 +1,148 @@
 import { and, asc, eq } from 'drizzle-orm';
+import { v4 } from 'uuid';
+import { emptyNote, type Moment, type NoteDocument } from '@rose/core/wine/note';
 import { guest as said } from '../../contract/guest';
-import { guestSeat, publicGlass, revealedWine } from '../../db/public';
-import { serve } from '../command';
-import { unknownActor } from '../problem';
-import { saveOwn } from '../note/store';
+import type { Guest } from '../../contract/contract';
+import type { Reader } from '../../db/client';
+import { guestNote, guestSeat, publicAnswer, publicEvening } from '../../db/public';
+import { ok, serve } from '../command';
+import { stateSource, streamOf } from '../live/feeds';
+import { begin, saveOwn } from '../note/store';
+import { notFound, unknownActor } from '../problem';
+import * as acts from '../tasting/seat-acts';
+import { tableStateOf } from './state';
 
-/** Behind the fence: this room reads the public views alone, and acts through the doors of the tasting and the note. */
-export const guestTasting = serve(said.tasting, async (db, actor) => {
+/** Behind the fence: this room reads the public views alone, and acts through the doors of the seat and the note. */
+async function seatOf(db: Reader, { venueId, participantId }: Guest) {
   const [here] = await db
     .select()
     .from(guestSeat)
-    .where(and(eq(guestSeat.venueId, actor.venueId), eq(guestSeat.participantId, actor.participantId)));
+    .where(and(eq(guestSeat.venueId, venueId), eq(guestSeat.participantId, participantId)));
   if (here === undefined) throw unknownActor();
-  const glasses = await db
-    .select({
-      id: publicGlass.id,
-      place: publicGlass.place,
-      code: publicGlass.code,
-      rejectedAt: publicGlass.rejectedAt,
-      wine: revealedWine.name,
-      producer: revealedWine.producer,
-    })
-    .from(publicGlass)
-    .leftJoin(revealedWine, and(eq(revealedWine.venueId, publicGlass.venueId), eq(revealedWine.glassId, publicGlass.id)))
-    .where(and(eq(publicGlass.venueId, actor.venueId), eq(publicGlass.tastingId, here.tastingId)))
-    .orderBy(asc(publicGlass.place), asc(publicGlass.id));
+  return here;
+}
+async function stateAt(db: Reader, actor: Guest, from: number) {
+  const state = await tableStateOf(db, actor.venueId, actor.tastingId, from);
+  if (state === undefined) throw notFound('evening');
+  return state;
+}
+/** Whether a guest still sits at the table. */
+const sits = async (db: Reader, { venueId, participantId }: Guest) =>
+  (
+    await db
+      .select({ left: guestSeat.leftAt })
+      .from(guestSeat)
+      .where(and(eq(guestSeat.venueId, venueId), eq(guestSeat.participantId, participantId)))
+  )[0]?.left === null;
+const notesOf = (db: Reader, { venueId, participantId }: Guest) =>
+  db
+    .select()
+    .from(guestNote)
+    .where(and(eq(guestNote.venueId, venueId), eq(guestNote.participantId, participantId)))
+    .orderBy(asc(guestNote.id));
+
+export const guestTasting = serve(said.tasting, async (db, actor) => {
+  const here = await seatOf(db, actor);
+  const state = await stateAt(db, actor, here.fromPlace);
+  const [evening] = await db
+    .select({ plan: publicEvening.plan })
+    .from(publicEvening)
+    .where(and(eq(publicEvening.venueId, actor.venueId), eq(publicEvening.id, here.tastingId)));
+  const [answered] =
+    state.poll === null
+      ? []
+      : await db
+          .select({ pollId: publicAnswer.pollId, option: publicAnswer.option })
+          .from(publicAnswer)
+          .where(and(eq(publicAnswer.venueId, actor.venueId), eq(publicAnswer.pollId, state.poll.id), eq(publicAnswer.participantId, actor.participantId)));
   return {
-    name: here.tasting,
-    tick: here.tick,
+    state,
+    routine: evening!.plan!.routine,
     guest: here.guest,
     seat: here.seat,
-    closed: here.closedAt !== null,
-    glasses: glasses.map(({ rejectedAt, wine, producer, ...glass }) => ({
-      ...glass,
-      rejected: rejectedAt !== null,
-      wine: wine === null ? null : { name: wine, producer: producer ?? '' },
+    arrival: here.arrival,
+    card: here.card,
+    keeps: here.keeps,
+    notes: (await notesOf(db, actor)).map(({ id, glassId, moment, revision, lockedAt }) => ({
+      id,
+      glassId,
+      moment: moment as Moment,
+      revision,
+      locked: lockedAt !== null,
     })),
+    answered: answered ?? null,
   };
 });
 
+export const guestStream = serve(said.stream, async (db, actor, _input, reply) => {
+  const { fromPlace } = await seatOf(db, actor);
+  const { venueId, tastingId, participantId } = actor;
+  reply.stream = streamOf([
+    stateSource(`seat/${venueId}/${tastingId}/${fromPlace}`, tastingId, () => tableStateOf(db, venueId, tastingId, fromPlace)),
+    {
+      // Whose seat is taken away is sent nothing more.
+      key: `own/${venueId}/${participantId}/${v4()}`,
+      event: 'seat',
+      gather: 0,
+      hears: (news) => news.what === 'left' && news.participantId === participantId,
+      read: async () => ((await sits(db, actor)) ? { state: {} } : null),
+    },
+    {
+      event: 'document',
+      says: (news) => (news.what === 'document' && news.participantId === participantId ? { kind: 'guestNote', id: news.id } : undefined),
+    },
+  ]);
+  return {};
+});
+
+/** What a note begins with: the routine of the evening, its ruler, and what the guest said on arrival. */
+async function empty(db: Reader, actor: Guest): Promise<NoteDocument> {
+  const { arrival } = await seatOf(db, actor);
+  const [evening] = await db
+    .select({ plan: publicEvening.plan })
+    .from(publicEvening)
+    .where(and(eq(publicEvening.venueId, actor.venueId), eq(publicEvening.id, actor.tastingId)));
+  const routine = evening?.plan?.routine;
+  return {
+    ...emptyNote,
+    ...(routine === undefined ? {} : { routine: routine.id }),
+    ...(routine?.ruler === undefined ? {} : { ruler: routine.ruler }),
+    ...(arrival === null || Object.keys(arrival).length === 0 ? {} : { circumstances: arrival }),
+  };
+}
+export const guestBegin = serve(said.begin, async (tx, actor, { noteId, glassId, moment }) => {
+  const here = await seatOf(tx, actor);
+  const { glasses } = await stateAt(tx, actor, here.fromPlace);
+  if (!glasses.some(({ id }) => id === glassId)) throw notFound('glass');
+  const begunBefore = (await notesOf(tx, actor)).find((note) => note.glassId === glassId && note.moment === moment);
+  if (begunBefore !== undefined) return { id: begunBefore.id, revision: begunBefore.revision };
+  await begin(tx, actor.venueId, { noteId, glassId, participantId: actor.participantId, moment, tastedAt: new Date(), document: await empty(tx, actor) });
+  return { id: noteId, revision: 1 };
+});
+export const guestNoteOf = serve(said.note, async (db, actor, { id }) => {
+  const note = (await notesOf(db, actor)).find((entry) => entry.id === id);
+  if (note === undefined) throw notFound('note');
+  return { id, glassId: note.glassId, moment: note.moment as Moment, revision: note.revision, document: note.document, locked: note.lockedAt !== null };
+});
 export const guestSaveNote = serve(said.saveNote, (tx, actor, input, reply) => saveOwn(tx, actor, input, reply));
+export const guestLock = serve(said.lock, async (tx, actor, { glassId, locked }) => ({ locked: await acts.setLock(tx, actor, glassId, locked) }));
+export const guestArrive = serve(said.arrive, async (tx, actor, { arrival }) => {
+  await acts.arrive(tx, actor, arrival);
+  return ok;
+});
+export const guestShare = serve(said.share, async (tx, actor, { card }) => {
+  await acts.share(tx, actor, card);
+  return ok;
+});
+export const guestAnswer = serve(said.answer, async (tx, actor, { id, option }) => {
+  await acts.answer(tx, actor, id, option);
+  return ok;
+});
+export const guestWait = serve(said.wait, async (tx, actor) => {
+  await acts.wait(tx, actor);
+  return ok;
+});
+export const guestLeave = serve(said.leave, async (tx, actor, { forget }) => {
+  await acts.leave(tx, actor, forget);
+  return ok;
+});

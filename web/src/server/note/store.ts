@@ -4,26 +4,37 @@ import { noteSearch } from './search';
 import type { Moment, NoteDocument } from '@rose/core/wine/note';
 import type { Tx } from '../../db/client';
 import { note } from '../../db/note';
-import { glass, tasting } from '../../db/tasting';
+import { glass, participant, tasting } from '../../db/tasting';
+import { announce } from '../live/announce';
 import type { Write } from '@rose/core/document/protocol';
 import type { Reply } from '../command';
 import { notFound } from '../problem';
 import { saveDocument, type Store } from '../document';
 
-/** Saves a note of a participant's own, by its id: the door for guests. It answers with a revision or a refusal. */
+/**
+ * Saves a note of a participant's own, by its id: the door for guests. It answers with a revision or a refusal. `seen` is the last tick the device had seen when
+ * it was written: what comes after the glass was uncovered, from a device that had not seen it, is kept apart as not proven blind.
+ */
 export async function saveOwn(
   tx: Tx,
   { venueId, participantId }: { readonly venueId: string; readonly participantId: string },
-  { id, ...write }: Write<NoteDocument> & { readonly id: string },
+  { id, seen, ...write }: Write<NoteDocument> & { readonly id: string; readonly seen?: number | undefined },
   reply: Reply,
 ): Promise<{ id: string; revision: number }> {
+  const here = and(eq(note.venueId, venueId), eq(note.id, id), eq(note.participantId, participantId));
   const [own] = await tx
-    .select({ id: note.id })
+    .select({ begun: note.begunTick, closed: closedTick })
     .from(note)
-    .where(and(eq(note.venueId, venueId), eq(note.id, id), eq(note.participantId, participantId)));
+    .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
+    .where(here);
   if (own === undefined) throw notFound('note');
-  return saveDocument(tx, noteStore, venueId, id, write, reply);
+  const saved = await saveDocument(tx, noteStore, venueId, id, write, reply);
+  if (seen !== undefined && own.closed !== null && own.begun < own.closed && seen < own.closed)
+    await tx.update(note).set({ unprovenDocument: note.document }).where(here);
+  return saved;
 }
+/** The tick from which on nothing written on a glass is blind. */
+const closedTick = sql<number | null>`coalesce(${glass.firstFactTick}, ${glass.revealedTick})`;
 
 /** What lists sort and filter by, and what is known of the wine from it; of a note that was closed, as it stood then. */
 const sorted = (document: NoteDocument) => ({
@@ -53,14 +64,26 @@ export async function begin(tx: Tx, venueId: string, { noteId, document, ...rest
   return { revision: 1 };
 }
 
+/** A note was saved: its taster's other devices read it, and who leads sees how far they are. */
+async function tellOf(tx: Tx, venueId: string, id: string): Promise<void> {
+  const [whose] = await tx
+    .select({ participantId: participant.id, userId: participant.userId, tastingId: participant.tastingId })
+    .from(note)
+    .innerJoin(participant, and(eq(participant.venueId, note.venueId), eq(participant.id, note.participantId)))
+    .where(and(eq(note.venueId, venueId), eq(note.id, id)));
+  if (whose === undefined) return;
+  const { userId, ...rest } = whose;
+  await announce(tx, { what: 'document', venueId, kind: 'note', id, ...rest, ...(userId === null ? {} : { userId }) });
+}
+
 /** Whether the label came in sight after the note was begun, and nothing was kept of it before. */
 async function comesInSight(tx: Tx, venueId: string, id: string): Promise<{ readonly tick: number; readonly at: Date } | undefined> {
   const [row] = await tx
-    .select({ tick: glass.revealedTick, at: glass.revealedAt, begun: note.begunTick })
+    .select({ tick: closedTick, at: glass.revealedAt, begun: note.begunTick })
     .from(note)
     .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
     .where(and(eq(note.venueId, venueId), eq(note.id, id), isNull(note.lockedAt)));
-  return row === undefined || row.tick === null || row.at === null || row.tick <= row.begun ? undefined : { tick: row.tick, at: row.at };
+  return row === undefined || row.tick === null || row.tick <= row.begun ? undefined : { tick: row.tick, at: row.at ?? new Date() };
 }
 
 export const noteStore: Store<NoteDocument> = {
@@ -73,6 +96,7 @@ export const noteStore: Store<NoteDocument> = {
     return row === undefined ? undefined : { revision: row.revision, writes: row.writes, document: row.document, deleted: row.deletedAt !== null };
   },
   insert: async () => false,
+  tell: tellOf,
   async update(tx, venueId, id, { document, ...rest }) {
     const here = and(eq(note.venueId, venueId), eq(note.id, id));
     // The first save after the label was seen: what stood before is kept first, and what comes now is a second version.

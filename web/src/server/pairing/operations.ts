@@ -15,10 +15,12 @@ import { fit } from '../../contract/pairing';
 import { toldReasons } from '../because';
 import { solved } from '../compute/pool';
 import { removing, saveDocument, type Store } from '../document';
+import { saved } from '../live/announce';
 import { readFlight } from '../flight/store';
 import { notFound } from '../problem';
 
 const dishStore: Store<DishDocument> = {
+  tell: saved('dish'),
   async lock(tx, venueId, id) {
     const [row] = await tx
       .select()

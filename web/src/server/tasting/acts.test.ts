@@ -12,6 +12,7 @@ import { begin } from '../note/store';
 import { newMember, ownDatabase, run } from '../testing/venue';
 import { newWorld, type World } from '../testing/world';
 import * as acts from './acts';
+import { setLock } from './seat-acts';
 
 let drop: () => Promise<void>;
 let world: World;
@@ -67,10 +68,9 @@ describe('a tasting', () => {
       .orderBy(tastingLog.tick);
     expect(log).toEqual([
       { tick: 1, act: 'opened' },
-      { tick: 2, act: 'joined' },
-      { tick: 3, act: 'poured' },
+      { tick: 2, act: 'poured' },
     ]);
-    expect(await tickOf(of!.tastingId)).toBe(3);
+    expect(await tickOf(of!.tastingId)).toBe(2);
   });
   it('refuses an act that was based on an earlier tick, and one after the close; nothing of it is written', async () => {
     const { on, tastingId, glassId } = await evening(1);
@@ -85,10 +85,9 @@ describe('a tasting', () => {
     await expect(inTx((tx) => acts.uncover(tx, on, [glassId]))).rejects.toMatchObject({ status: 409, slug: 'closed' });
   });
   it('answers with a tick and nothing else: what a glass holds is in no answer', async () => {
-    const { on, glassId, seats } = await evening(1);
+    const { on, glassId } = await evening(1);
     const instead = v4();
     for (const answer of [
-      await inTx((tx) => acts.lock(tx, on, { participantId: seats[0]!.participantId, glassId })),
       await inTx((tx) => acts.reject(tx, on, glassId, { glassId: instead, code: '512' })),
       await inTx((tx) => acts.uncover(tx, on, [instead])),
     ])
@@ -143,7 +142,7 @@ describe('a tasting', () => {
   });
   it('locked by its taster, a note is kept as it stood, and what comes after is a second version while the glass is still hidden', async () => {
     const { on, glassId, notes, seats } = await evening(2);
-    await inTx((tx) => acts.lock(tx, on, { participantId: seats[0]!.participantId, glassId }));
+    await inTx((tx) => setLock(tx, { ...on, participantId: seats[0]!.participantId }, glassId, true));
     for (const id of notes) await run(saveNote, world.owner, { id, writeId: v4(), baseRevision: 1, document: { ...emptyNote, observed: { acidity: 90 } } });
     const rows = await connections().db.select().from(note).where(eq(note.glassId, glassId));
     expect(rows.find((row) => row.id === notes[0])!.blindDocument).toMatchObject({ observed: { acidity: 50 } });

@@ -2,43 +2,11 @@ import { and, eq, inArray, isNull } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import type { Tx } from '../../db/client';
 import { glassIdentity } from '../../db/identity';
-import { note } from '../../db/note';
-import { glass, participant, tasting, tastingLog, type tastingKind } from '../../db/tasting';
-import { Problem, notFound } from '../problem';
-
-/**
- * The tasting owns its glasses, its guests, its ticks and its locks: whatever happens in one is an act here, one function over a transaction, the tasting and
- * the tick it was based on. An act takes ids, and answers with a tick or a refusal; what a glass holds is never in an answer. The smallest tasting is one
- * person with one glass, and goes through the same acts.
- */
-export interface On {
-  readonly venueId: string;
-  readonly tastingId: string;
-  /** The tick the act was decided at; a tasting that has moved on refuses it. 'now' for who cannot have seen another. */
-  readonly basedOn: number | 'now';
-  /** When it happened; the clock's own time where none is given. */
-  readonly at?: Date;
-}
-export interface Ticked {
-  readonly tick: number;
-}
-type Act = 'opened' | 'poured' | 'dealt' | 'joined' | 'locked' | 'uncovered' | 'rejected' | 'closed';
-
-/** Runs an act: the tasting is locked, its tick compared and raised, and what was done goes to the log in the same transaction. */
-async function act(tx: Tx, on: On, kind: Act, detail: Readonly<Record<string, string>>, write: (tick: number, at: Date) => Promise<void>): Promise<Ticked> {
-  const here = and(eq(tasting.venueId, on.venueId), eq(tasting.id, on.tastingId));
-  const [row] = await tx.select({ tick: tasting.tick, closedAt: tasting.closedAt }).from(tasting).where(here).for('update');
-  if (row === undefined) throw notFound('tasting');
-  if (on.basedOn !== 'now' && on.basedOn !== row.tick)
-    throw new Problem(409, 'moved-on', 'The tasting has moved on meanwhile. Look again; nothing was changed.', { tick: row.tick });
-  if (row.closedAt !== null) throw new Problem(409, 'closed', 'This tasting is closed.', { tick: row.tick });
-  const tick = row.tick + 1;
-  const at = on.at ?? new Date();
-  await write(tick, at);
-  await tx.update(tasting).set({ tick }).where(here);
-  await tx.insert(tastingLog).values({ venueId: on.venueId, tastingId: on.tastingId, tick, act: kind, detail: { ...detail }, at });
-  return { tick };
-}
+import { glass, participant, tasting, type tastingKind } from '../../db/tasting';
+import type { TastingPlan } from '@rose/core/tasting/program';
+import type { Run } from '@rose/core/tasting/run';
+import { notFound } from '../problem';
+import { act, doing, type On, type Ticked } from './act';
 
 export interface Opening {
   readonly venueId: string;
@@ -48,6 +16,11 @@ export interface Opening {
   readonly flightId?: string;
   /** Who dealt its hidden glasses: the one person who is told what is in them. */
   readonly dealtBy?: string;
+  /** An evening that is led: what it goes through, where it stands, what guests join it by, and who leads. */
+  readonly plan?: TastingPlan;
+  readonly run?: Run;
+  readonly joinCode?: string;
+  readonly wheel?: string;
   readonly at?: Date;
 }
 /** Opens a sitting: the act every other is based on. */
@@ -64,10 +37,11 @@ export interface Seat {
   /** Invented for the demo or a trial: left out of statistics. */
   readonly simulated?: boolean;
 }
-export const join = (tx: Tx, on: On, seat: Seat): Promise<Ticked> =>
-  act(tx, on, 'joined', { seat: String(seat.seat) }, async () => {
+/** Somebody sits down. @returns the tick they sat down at */
+export const join = (tx: Tx, on: Omit<On, 'basedOn'>, seat: Seat): Promise<Ticked> =>
+  doing(tx, on, async (tick) => {
     const { participantId, ...rest } = seat;
-    await tx.insert(participant).values({ venueId: on.venueId, id: participantId, tastingId: on.tastingId, ...rest });
+    await tx.insert(participant).values({ venueId: on.venueId, id: participantId, tastingId: on.tastingId, joinedTick: tick, ...rest });
   });
 
 export interface Glass {
@@ -94,15 +68,6 @@ const put = (tx: Tx, on: On, kind: 'poured' | 'dealt', glasses: readonly Glass[]
 
 const ofTasting = (on: On, glassIds: readonly string[]) =>
   and(eq(glass.venueId, on.venueId), eq(glass.tastingId, on.tastingId), inArray(glass.id, [...glassIds]));
-
-/** A taster is done with a glass: their note on it is kept as it stands, for the calls and the statistics. */
-export const lock = (tx: Tx, on: On, { participantId, glassId }: { readonly participantId: string; readonly glassId: string }): Promise<Ticked> =>
-  act(tx, on, 'locked', { glass: glassId }, async (tick, at) => {
-    await tx
-      .update(note)
-      .set({ lockedAt: at, lockedTick: tick, blindDocument: note.document })
-      .where(and(eq(note.venueId, on.venueId), eq(note.glassId, glassId), eq(note.participantId, participantId), isNull(note.lockedAt)));
-  });
 
 /**
  * Uncovers glasses. Their notes are closed by this tick and are not touched: however many there are, the rows written are the glasses', the tasting's and the

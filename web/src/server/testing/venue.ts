@@ -12,6 +12,8 @@ import { forgetAccounts } from '../accounts';
 import type { AnyOperation, Member } from '../command';
 import { perform } from '../http';
 import { forgetLimiters } from '../limits';
+import { endStreams } from '../live/feeds';
+import { stopListening } from '../live/listener';
 
 /** Makes a database for this test file from the template and points the application at it; returns what drops it. */
 export const ownDatabase = () => database('template');
@@ -36,6 +38,8 @@ async function database(template: string): Promise<() => Promise<void>> {
   process.env['ROSE_DATA'] = mkdtempSync(path.join(tmpdir(), 'rose-data-'));
   process.env['ROSE_LOG'] = 'silent';
   return async () => {
+    endStreams();
+    await stopListening();
     forgetLimiters();
     forgetAccounts();
     await closeConnections();

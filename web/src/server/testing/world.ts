@@ -14,6 +14,7 @@ import { usualChoices } from '../account/settings';
 import { invite, makeToken } from '../account/venue-commands';
 import type { OwnRoutine } from '@rose/core/routine/routine';
 import type { OwnScheme } from '@rose/core/score/own-scheme';
+import { openEvening } from '../tasting/open-evening';
 import { saveRoutine } from '../own-designs/routines';
 import { saveScheme } from '../own-designs/schemes';
 import type { Member } from '../command';
@@ -32,6 +33,10 @@ export interface World {
   readonly invitationId: string;
   readonly schemeId: string;
   readonly routineId: string;
+  /** An evening of the flight, led by the owner, with one of its glasses and its tick. */
+  readonly eveningId: string;
+  readonly eveningGlassId: string;
+  readonly eveningTick: number;
 }
 /** The smallest routine there is. */
 export const plainRoutine: OwnRoutine = {
@@ -146,12 +151,31 @@ export async function newWorld(): Promise<World> {
   const [token] = await db.select().from(apiToken).where(eq(apiToken.venueId, owner.venueId));
   const [open] = await db.select().from(invitation).where(eq(invitation.venueId, owner.venueId));
   const [row] = await db.select({ glassId: note.glassId }).from(note).innerJoin(glass, eq(glass.id, note.glassId)).where(eq(note.venueId, owner.venueId));
-  return { owner, wineId, otherWineId, flightId, noteId, dishId, glassId: row!.glassId, tokenId: token!.id, invitationId: open!.id, schemeId, routineId };
+  const eveningId = v7();
+  const { tick: eveningTick } = (await run(openEvening, owner, { id: flightId, tastingId: eveningId })) as { tick: number };
+  const [first] = await db.select({ id: glass.id }).from(glass).where(eq(glass.tastingId, eveningId)).orderBy(glass.place);
+  return {
+    eveningId,
+    eveningGlassId: first!.id,
+    eveningTick,
+    owner,
+    wineId,
+    otherWineId,
+    flightId,
+    noteId,
+    dishId,
+    glassId: row!.glassId,
+    tokenId: token!.id,
+    invitationId: open!.id,
+    schemeId,
+    routineId,
+  };
 }
 
 /** A valid input of every operation that takes one, for a world. */
 export function exampleInputs(world: World): Record<string, Record<string, unknown>> {
   const one = (id: string) => ({ id });
+  const led = () => ({ id: world.eveningId, basedOn: world.eveningTick, actId: v4() });
   const write = (id: string, document: unknown, baseRevision: number) => ({ id, writeId: v4(), baseRevision, document });
   return {
     'wine.save': write(world.wineId, assyrtiko, 1),
@@ -305,6 +329,39 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
         { kind: 'wine', id: world.wineId, revision: 9 },
       ],
     },
+    'tasting.open': { id: world.flightId, tastingId: v7() },
+    'tasting.ofFlight': one(world.flightId),
+    'tasting.get': one(world.eveningId),
+    'tasting.people': one(world.eveningId),
+    'document.stream': {},
+    'tasting.move': { ...led(), to: 1 },
+    'tasting.pause': { ...led(), paused: true },
+    'tasting.grant': { ...led(), minutes: 1, stop: 2 },
+    'tasting.takeWheel': { id: world.eveningId, actId: v4() },
+    'tasting.uncover': { ...led(), glassId: world.eveningGlassId, fact: 'grape' },
+    'tasting.cover': { ...led(), glassId: world.eveningGlassId, fact: 'grape' },
+    'tasting.reject': { ...led(), glassId: world.eveningGlassId },
+    'tasting.ask': { ...led(), pollId: v4(), place: 0, question: 'Sweet or dry?', options: ['sweet', 'dry'], forecast: 1 },
+    'tasting.count': led(),
+    'tasting.park': { ...led(), text: 'Is the cloud a fault?', away: v4() },
+    'tasting.remove': { ...led(), participantId: v4() },
+    'tasting.close': led(),
+    'tasting.calls': { id: world.eveningId, glassId: world.eveningGlassId },
+    'tasting.pour': { id: world.eveningId, actId: v4() },
+    'tasting.pourList': one(world.eveningId),
+    'guest.find': { code: 'NOSUCHC' },
+    'guest.join': { code: 'NOSUCHC', seat: 'x'.repeat(24), name: 'Ana' },
+    'guest.stream': {},
+    'guest.begin': { noteId: v4(), glassId: world.eveningGlassId },
+    'guest.note': one(world.noteId),
+    'guest.lock': { glassId: world.eveningGlassId, locked: true },
+    'guest.table': { glassId: world.eveningGlassId },
+    'guest.marks': {},
+    'guest.arrive': { arrival: { cold: true } },
+    'guest.share': { card: { allergies: 'nuts' } },
+    'guest.answer': { id: v4(), option: 0 },
+    'guest.wait': {},
+    'guest.leave': { forget: false },
     'guest.tasting': {},
     'guest.saveNote': write(world.noteId, { ...emptyNote }, 2),
     health: {},

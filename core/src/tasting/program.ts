@@ -1,0 +1,105 @@
+import type { z } from 'zod';
+import type { Frozen } from '../document/frozen';
+import type { blindKinds, revealKinds } from '../flight/flight';
+import { restKinds, type RestKind } from '../order/order-wine';
+import type { Routine, RoutineStep } from '../routine/routine';
+import { placeLetter } from '../serving-design/serving-design';
+import type { stop } from './program-schema';
+
+/**
+ * What an evening goes through, one stop after the other. A stop knows places and never a wine: a program is made of what was decided of the evening, and
+ * the same program stands over the glasses whatever is in them.
+ */
+export type Stop = Frozen<z.output<typeof stop>>;
+export type Program = readonly Stop[];
+
+export interface ProgramPlan {
+  /** Places on the table. */
+  readonly wines: number;
+  readonly steps: readonly Pick<RoutineStep, 'name' | 'quarter' | 'minutes'>[];
+  /** Minutes it takes to pour one wine for everybody. */
+  readonly pourMinutes: number;
+  /** The place after which the table rests. */
+  readonly rests: readonly { readonly after: number; readonly kind: RestKind }[];
+  readonly reveal: keyof typeof revealKinds;
+  /** Labels are in sight: there is nothing to uncover. */
+  readonly open: boolean;
+  /** After a rest with cheese the wine before it is tasted once more. */
+  readonly returns: boolean;
+}
+
+/** Minutes to arrive, to uncover one wine, and to go back to a glass. Common practice. */
+const gatherMinutes = 5;
+const revealMinutes = 3;
+const againMinutes = 1.5;
+
+/** The stops of an evening in their order. The first is the arrival, the last the close. */
+export function programOf(plan: ProgramPlan): Program {
+  const stops: Stop[] = [{ kind: 'gather', minutes: gatherMinutes }];
+  let covered: number[] = [];
+  const uncover = () => {
+    if (!plan.open && covered.length > 0) stops.push({ kind: 'reveal', places: covered, minutes: revealMinutes * covered.length });
+    covered = [];
+  };
+  for (let place = 0; place < plan.wines; place++) {
+    stops.push({ kind: 'pour', place, minutes: plan.pourMinutes });
+    for (const [step, { name, quarter, minutes }] of plan.steps.entries()) stops.push({ kind: 'step', place, step, name, quarter, minutes });
+    covered = [...covered, place];
+    if (plan.reveal === 'each' || (plan.reveal === 'pair' && covered.length === 2)) uncover();
+    for (const { kind } of plan.rests.filter((rest) => rest.after === place && place < plan.wines - 1)) {
+      stops.push({ kind: 'rest', after: place, rest: kind, minutes: restKinds[kind].minutes });
+      if (kind === 'cheese' && plan.returns) stops.push({ kind: 'again', place, after: kind, minutes: againMinutes });
+    }
+  }
+  uncover();
+  return [...stops, { kind: 'end', minutes: 0 }];
+}
+
+/** The place a stop is about; undefined where it is about none, or several. */
+export const placeOf = (stop: Stop): number | undefined => ('place' in stop ? stop.place : undefined);
+/** The last place that was poured by a stop; −1 before the first. */
+export function reached(program: Program, at: number): number {
+  return program.slice(0, at + 1).reduce((far, stop) => (stop.kind === 'pour' ? Math.max(far, stop.place) : far), -1);
+}
+/** Where the next glass begins: the stop that pours it, or the close. */
+export const afterThisWine = (program: Program, at: number): number => {
+  const next = program.findIndex((stop, i) => i > at && stop.kind !== 'step' && stop.kind !== 'again');
+  return next < 0 ? program.length - 1 : next;
+};
+
+const named = (place: number) => `wine ${placeLetter(place)}`;
+/** A stop in a few words: "palate", "pour wine C", "water and bread". */
+export function stopInWords(stop: Stop): string {
+  switch (stop.kind) {
+    case 'gather':
+      return 'people arrive';
+    case 'pour':
+      return `pour ${named(stop.place)}`;
+    case 'step':
+      return stop.name;
+    case 'rest':
+      return restKinds[stop.rest].label;
+    case 'again':
+      return `${named(stop.place)} once more, after ${stop.after === 'cheese' ? 'the cheese' : 'the bread'}`;
+    case 'reveal':
+      return stop.places.length === 1 ? `uncover ${named(stop.places[0]!)}` : `uncover ${stop.places.map(placeLetter).join(', ')}`;
+    case 'end':
+      return 'close the evening';
+  }
+}
+
+/** Facts of a wine that are uncovered one by one, in the order they usually are: what is worth least to know first. */
+export const uncoverable = { price: 'price', age: 'age', grape: 'grape', place: 'place', name: 'name' } as const;
+export type Uncoverable = keyof typeof uncoverable;
+
+/** What an evening was opened with. It holds nothing that depends on what is in a glass, and everybody at the table may read it. */
+export interface TastingPlan {
+  readonly program: Program;
+  readonly blind: keyof typeof blindKinds;
+  readonly reveal: keyof typeof revealKinds;
+  /** The way through each glass, as it was when the evening was opened. */
+  readonly routine: Routine;
+  readonly pourMl: number;
+  /** Allergens in any of the wines, said once for all of them. */
+  readonly allergens: readonly string[];
+}

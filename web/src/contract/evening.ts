@@ -1,0 +1,254 @@
+import { z } from 'zod';
+import { arrival, guestCard } from '@rose/core/tasting/guest-schema';
+import { stop } from '@rose/core/tasting/program-schema';
+import { uncoverable } from '@rose/core/tasting/program';
+import { keysOf } from '@rose/core/wine/keys';
+import { act, done, one, read } from './contract';
+import { tableState } from './live';
+
+const fact = z.enum(keysOf(uncoverable));
+/** What every act of a host carries: the tick it was decided at, and an id of its own, so that sent twice it is done once. */
+const based = { id: z.uuid(), basedOn: z.number().int().min(0), actId: z.uuid() };
+const ticked = z.object({ tick: z.number() });
+
+/** An evening as its hosts see it. In a flight that is blind to the host too, `wine` stays null until the reveal. */
+export const hostState = tableState.extend({
+  id: z.string(),
+  flightId: z.string().nullable(),
+  program: z.array(stop),
+  at: z.number(),
+  far: z.number(),
+  started: z.string().nullable(),
+  more: z.number(),
+  set: z.record(z.string(), z.number()),
+  joinCode: z.string().nullable(),
+  wheel: z.object({ userId: z.string(), name: z.string() }).nullable(),
+  pourers: z.array(z.object({ userId: z.string(), name: z.string() })),
+  identities: z.array(z.object({ glassId: z.string(), wine: z.object({ id: z.string(), name: z.string(), producer: z.string() }).nullable() })),
+  parked: z.array(z.object({ id: z.string(), text: z.string() })),
+});
+/** Who sits at the table, and how far each is with the present glass: never what they wrote. */
+export const people = z.object({
+  people: z.array(
+    z.object({
+      id: z.string(),
+      name: z.string(),
+      seat: z.number(),
+      here: z.boolean(),
+      hereAt: z.string().nullable(),
+      left: z.boolean(),
+      simulated: z.boolean(),
+      /** Shares of the four quarters that were looked at, 0–1. */
+      quarters: z.array(z.number()).length(4),
+      locked: z.boolean(),
+      waits: z.boolean(),
+      /** What they shared of a card that a host has to know. */
+      card: guestCard.nullable(),
+      arrival: arrival.nullable(),
+    }),
+  ),
+  answers: z.object({ pollId: z.string(), counts: z.array(z.number()) }).nullable(),
+});
+
+/** An evening that is led: opened from a flight, moved on, uncovered and closed. Only the host at the wheel acts, and each act says the tick it was based on. */
+export const tasting = {
+  open: act({
+    name: 'tasting.open',
+    method: 'POST',
+    path: '/flights/{id}/tastings',
+    summary:
+      'Opens the evening of a flight: glasses with codes of their own, a code to join by, and the caller at the wheel; the same id again changes nothing',
+    allow: 'tasting.lead',
+    input: z.strictObject({ id: z.uuid(), tastingId: z.uuid() }),
+    output: z.object({ id: z.string(), tick: z.number() }),
+  }),
+  ofFlight: read({
+    name: 'tasting.ofFlight',
+    method: 'GET',
+    path: '/flights/{id}/tastings',
+    summary: 'The evenings of a flight, the latest first',
+    allow: 'read',
+    input: one,
+    output: z.object({ tastings: z.array(z.object({ id: z.string(), startedAt: z.string(), closedAt: z.string().nullable() })) }),
+  }),
+  get: read({
+    name: 'tasting.get',
+    method: 'GET',
+    path: '/tastings/{id}',
+    summary: 'An evening as its hosts see it; what is in a covered glass only where the flight is not blind to them too',
+    allow: 'tasting.lead',
+    input: one,
+    output: hostState,
+  }),
+  people: read({
+    name: 'tasting.people',
+    method: 'GET',
+    path: '/tastings/{id}/people',
+    summary: 'Who sits at the table and how far each is with the present glass, never what they wrote',
+    allow: 'tasting.lead',
+    input: one,
+    output: people,
+  }),
+  move: act({
+    name: 'tasting.move',
+    method: 'POST',
+    path: '/tastings/{id}/moves',
+    summary: 'Goes to another stop of the evening, forward or back',
+    allow: 'tasting.lead',
+    input: z.strictObject({ ...based, to: z.number().int().min(0).max(2000) }),
+    output: ticked,
+  }),
+  pause: act({
+    name: 'tasting.pause',
+    method: 'POST',
+    path: '/tastings/{id}/pauses',
+    summary: 'Pauses the room, or goes on',
+    allow: 'tasting.lead',
+    input: z.strictObject({ ...based, paused: z.boolean() }),
+    output: ticked,
+  }),
+  grant: act({
+    name: 'tasting.grant',
+    method: 'POST',
+    path: '/tastings/{id}/minutes',
+    summary: 'Grants the present stop more minutes, or gives a stop to come other minutes than planned',
+    allow: 'tasting.lead',
+    input: z.strictObject({ ...based, minutes: z.number().min(1).max(60), stop: z.number().int().min(0).max(2000).optional() }),
+    output: ticked,
+  }),
+  takeWheel: act({
+    name: 'tasting.takeWheel',
+    method: 'POST',
+    path: '/tastings/{id}/wheel',
+    summary: 'Takes over the lead at once; acts of the host before that are still on their way are refused',
+    allow: 'tasting.lead',
+    input: z.strictObject({ id: z.uuid(), actId: z.uuid() }),
+    output: ticked,
+  }),
+  uncover: act({
+    name: 'tasting.uncover',
+    method: 'POST',
+    path: '/tastings/{id}/uncoverings',
+    summary: 'Uncovers a fact of a glass for everybody; with its name the glass is revealed. From the first fact on nothing written on it counts as blind',
+    allow: 'tasting.lead',
+    input: z.strictObject({ ...based, glassId: z.uuid(), fact }),
+    output: ticked,
+  }),
+  cover: act({
+    name: 'tasting.cover',
+    method: 'POST',
+    path: '/tastings/{id}/coverings',
+    summary: 'Takes a fact from the screens again; who saw it has seen it, and the glass stays closed. A name cannot be taken back',
+    allow: 'tasting.lead',
+    input: z.strictObject({ ...based, glassId: z.uuid(), fact }),
+    output: ticked,
+  }),
+  reject: act({
+    name: 'tasting.reject',
+    method: 'POST',
+    path: '/tastings/{id}/rejections',
+    summary: 'Puts a faulty bottle aside: its glass is rejected, and another with a code of its own takes the place; notes on it are kept apart',
+    allow: 'tasting.lead',
+    input: z.strictObject({ ...based, glassId: z.uuid() }),
+    output: ticked,
+  }),
+  ask: act({
+    name: 'tasting.ask',
+    method: 'POST',
+    path: '/tastings/{id}/polls',
+    summary: 'Puts a question to the table, with what the host expects; the one before it is counted',
+    allow: 'tasting.lead',
+    input: z.strictObject({
+      ...based,
+      pollId: z.uuid(),
+      place: z.number().int().min(0).max(100).nullable(),
+      question: z.string().trim().min(1, 'ask something').max(200),
+      options: z.array(z.string().trim().min(1).max(60)).min(2).max(6),
+      forecast: z.number().int().min(0).max(5).nullable(),
+    }),
+    output: ticked,
+  }),
+  count: act({
+    name: 'tasting.count',
+    method: 'POST',
+    path: '/tastings/{id}/counts',
+    summary: 'Ends the open question; its answers are counted and kept',
+    allow: 'tasting.lead',
+    input: z.strictObject(based),
+    output: ticked,
+  }),
+  park: act({
+    name: 'tasting.park',
+    method: 'POST',
+    path: '/tastings/{id}/parked-questions',
+    summary: 'Parks a question from the table for later, or takes one that was parked away',
+    allow: 'tasting.lead',
+    input: z.strictObject({ ...based, text: z.string().trim().min(1, 'write the question').max(300).optional(), away: z.uuid().optional() }),
+    output: ticked,
+  }),
+  remove: act({
+    name: 'tasting.remove',
+    method: 'POST',
+    path: '/tastings/{id}/removals',
+    summary: 'Asks a guest to leave: their device is let in no more, their notes stay',
+    allow: 'tasting.lead',
+    input: z.strictObject({ ...based, participantId: z.uuid() }),
+    output: ticked,
+  }),
+  close: act({
+    name: 'tasting.close',
+    method: 'POST',
+    path: '/tastings/{id}/closings',
+    summary: 'Closes the evening: nothing is written any more, and nobody joins',
+    allow: 'tasting.lead',
+    input: z.strictObject(based),
+    output: ticked,
+  }),
+  calls: read({
+    name: 'tasting.calls',
+    method: 'GET',
+    path: '/tastings/{id}/glasses/{glassId}/calls',
+    summary: 'What the table called of a glass, fact by fact as far as it is uncovered, against guessing; nobody is named',
+    allow: 'tasting.lead',
+    input: z.strictObject({ id: z.uuid(), glassId: z.uuid() }),
+    output: z.object({
+      locked: z.number(),
+      people: z.number(),
+      facts: z.array(
+        z.object({
+          fact,
+          truth: z.string(),
+          calls: z.array(z.object({ says: z.string(), people: z.number(), credit: z.number(), why: z.string() })),
+          none: z.number(),
+          verdict: z.string(),
+          luck: z.string(),
+        }),
+      ),
+    }),
+  }),
+  pour: act({
+    name: 'tasting.pour',
+    method: 'POST',
+    path: '/tastings/{id}/pourers',
+    summary: 'Takes the pourer’s part: from now on the caller knows what is in the glasses, and what they call is kept apart',
+    allow: 'read',
+    input: z.strictObject({ id: z.uuid(), actId: z.uuid() }),
+    output: done,
+  }),
+  pourList: read({
+    name: 'tasting.pourList',
+    method: 'GET',
+    path: '/tastings/{id}/pour-list',
+    summary: 'What is poured into which glass, for those who took the pourer’s part',
+    allow: 'read',
+    input: one,
+    output: z.object({
+      name: z.string(),
+      tick: z.number(),
+      at: z.number().nullable(),
+      pourMl: z.number(),
+      seats: z.number(),
+      glasses: z.array(z.object({ place: z.number(), code: z.string(), wine: z.string(), producer: z.string(), rejected: z.boolean() })),
+    }),
+  }),
+};

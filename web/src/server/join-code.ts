@@ -1,0 +1,22 @@
+import { createHmac, randomInt, timingSafeEqual } from 'node:crypto';
+import { secret } from './environment';
+
+/** Letters and digits nobody takes for another when they are read out or copied from a board. */
+const signs = '23456789ABCDEFGHJKMNPQRSTVWXYZ';
+const codeLength = 7;
+/** How many codes there are. */
+export const codeSpace = signs.length ** codeLength;
+/** A code to join by: short enough to be read out. */
+export const newJoinCode = (): string => Array.from({ length: codeLength }, () => signs[randomInt(signs.length)]).join('');
+/** A code as it was typed: small letters, spaces and dashes are nothing. */
+export const readJoinCode = (typed: string): string => typed.toUpperCase().replace(/[\s-]/g, '');
+
+/** Wrong codes a minute: of one address, and of everybody together. Who has a link or scans a picture guesses nothing and is never held up. */
+export const wrongCodes = { seconds: 60, anAddress: 20, together: 60 } as const;
+
+/** What a link carries besides the code: worked out from it, long enough that nobody guesses it. */
+export const linkKey = (code: string): string => createHmac('sha256', secret('joins')).update(code).digest('base64url').slice(0, 22);
+export function isLinkKey(code: string, key: string): boolean {
+  const [given, right] = [Buffer.from(key), Buffer.from(linkKey(code))];
+  return given.length === right.length && timingSafeEqual(given, right);
+}

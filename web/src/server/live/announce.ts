@@ -1,0 +1,43 @@
+import { sql } from 'drizzle-orm';
+import { z } from 'zod';
+import type { Tx } from '../../db/client';
+
+/** The one channel of this database on which processes tell each other that something was committed: ids, never what was written. */
+export const channel = 'rose_compass';
+
+const id = z.string();
+const documentKinds = ['wine', 'flight', 'dish', 'note'] as const;
+export type AnnouncedKind = (typeof documentKinds)[number];
+const news = z.discriminatedUnion('what', [
+  /** A tasting has a new tick. */
+  z.strictObject({ what: z.literal('tick'), venueId: id, tastingId: id }),
+  /** People at a tasting did something that raises no tick. */
+  z.strictObject({ what: z.literal('people'), venueId: id, tastingId: id }),
+  /** Somebody’s seat was taken away, or they left it. */
+  z.strictObject({ what: z.literal('left'), venueId: id, tastingId: id, participantId: id }),
+  /** A document was saved; of a note only its taster is told. */
+  z.strictObject({
+    what: z.literal('document'),
+    venueId: id,
+    kind: z.enum(documentKinds),
+    id,
+    userId: id.optional(),
+    participantId: id.optional(),
+    tastingId: id.optional(),
+  }),
+]);
+export type News = z.infer<typeof news>;
+
+/** Tells all processes, once this transaction is committed and only then. */
+export const announce = (tx: Tx, said: News) => tx.execute(sql`select pg_notify(${channel}, ${JSON.stringify(said)})`);
+
+/** {@link announce} of a document that everybody in a venue may read. */
+export const saved = (kind: Exclude<AnnouncedKind, 'note'>) => (tx: Tx, venueId: string, id: string) => announce(tx, { what: 'document', venueId, kind, id });
+
+export function newsOf(payload: string | undefined): News | undefined {
+  try {
+    return news.safeParse(JSON.parse(payload ?? '')).data;
+  } catch {
+    return undefined;
+  }
+}

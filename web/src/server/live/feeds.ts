@@ -1,0 +1,186 @@
+import { createHash } from 'node:crypto';
+import { log } from '../log';
+import type { News } from './announce';
+import { hear } from './listener';
+
+/** A state that is read whole once for all who watch it, whenever something it hears of was committed. */
+export interface StateSource {
+  /** Who watches the same key is sent the same bytes. */
+  readonly key: string;
+  readonly event: string;
+  readonly hears: (news: News) => boolean;
+  /** Milliseconds within which several changes are one; 0 for at once. */
+  readonly gather: number;
+  /** The state as it stands committed; null when it is over for those who watch. */
+  readonly read: () => Promise<{ readonly tick?: number; readonly state: unknown } | null>;
+}
+/** News that is passed on as it is. */
+export interface NewsSource {
+  readonly event: string;
+  readonly says: (news: News) => unknown;
+}
+export type Source = StateSource | NewsSource;
+type Send = (bytes: Uint8Array | null) => void;
+
+const text = new TextEncoder();
+const framed = (event: string, data: string, id?: number) => text.encode(`event: ${event}\n${id === undefined ? '' : `id: ${id}\n`}data: ${data}\n\n`);
+
+/** One state with those who watch it. Reads never overlap: what changes during one is read once after it. */
+class Feed {
+  readonly watchers = new Set<Send>();
+  private last: Uint8Array | null | undefined;
+  private said = '';
+  private reading = false;
+  private again = false;
+  private at = 0;
+  constructor(readonly source: StateSource) {}
+
+  /** What a new watcher is sent first: the state as it stands now, never an older one. */
+  first(send: Send): void {
+    if (this.last !== undefined && this.last !== null && !this.reading && this.source.gather > 0) send(this.last);
+    this.stir();
+  }
+  stir(): void {
+    if (this.reading) {
+      this.again = true;
+      return;
+    }
+    this.reading = true;
+    const wait = Math.max(0, this.at + this.source.gather - Date.now());
+    if (wait === 0) void this.read();
+    else setTimeout(() => void this.read(), wait);
+  }
+  private async read(): Promise<void> {
+    this.again = false;
+    this.at = Date.now();
+    try {
+      const found = await this.source.read();
+      this.publish(found);
+    } catch {
+      // The database is away: who watches keeps what they have, and it is read again when it is back.
+      setTimeout(() => this.stir(), 1000);
+    } finally {
+      this.reading = false;
+    }
+    if (this.again) this.stir();
+  }
+  private readonly served = new WeakSet<Send>();
+  private publish(found: { readonly tick?: number; readonly state: unknown } | null): void {
+    const data = found === null ? '' : JSON.stringify(found.state);
+    const changed = this.last === undefined || data !== this.said;
+    if (changed) {
+      this.said = data;
+      this.last = found === null ? null : framed(this.source.event, data, found.tick);
+      if (found?.tick !== undefined) log.debug({ feed: this.source.key, tick: found.tick, hash: createHash('sha256').update(data).digest('hex').slice(0, 16) });
+    }
+    for (const send of this.watchers)
+      if (changed || !this.served.has(send)) {
+        this.served.add(send);
+        send(this.last!);
+      }
+  }
+}
+
+interface Streams {
+  readonly feeds: Map<string, Feed>;
+  readonly passing: Set<{ readonly source: NewsSource; readonly send: Send }>;
+  readonly open: Set<() => void>;
+}
+const globals = globalThis as { roseStreams?: Streams };
+/** One set a process, whatever part of the application asks for it. */
+function streams(): Streams {
+  if (globals.roseStreams === undefined) {
+    const made: Streams = { feeds: new Map(), passing: new Set(), open: new Set() };
+    globals.roseStreams = made;
+    hear({
+      news: (said) => {
+        for (const feed of made.feeds.values()) if (feed.source.hears(said)) feed.stir();
+        for (const { source, send } of made.passing) {
+          const says = source.says(said);
+          if (says !== undefined) send(framed(source.event, JSON.stringify(says)));
+        }
+      },
+      // What was said while nobody listened is not said again: everything is read anew.
+      back: () => {
+        for (const feed of made.feeds.values()) feed.stir();
+      },
+    });
+  }
+  return globals.roseStreams;
+}
+
+/** The whole state of an evening for a role, read at every tick. */
+export const stateSource = (key: string, tastingId: string, read: () => Promise<{ readonly tick: number } | undefined>): StateSource => ({
+  key,
+  event: 'state',
+  gather: 0,
+  hears: (news) => news.what === 'tick' && news.tastingId === tastingId,
+  read: async () => {
+    const state = await read();
+    return state === undefined ? null : { tick: state.tick, state };
+  },
+});
+
+/** Milliseconds between signs of life; they also carry the server's clock, which a phone shows time by. */
+const beat = 15_000;
+/** Chunks a device may leave unread; then it is let go, and is sent the whole state when it comes back. */
+const mostUnread = 100;
+
+/** Server-sent events of some sources, until the reader goes or a state is over. `ended` is called once. */
+export function streamOf(sources: readonly Source[], ended: () => void = () => undefined): ReadableStream<Uint8Array> {
+  const { feeds, passing, open } = streams();
+  let stop = () => undefined as void;
+  return new ReadableStream<Uint8Array>(
+    {
+      start(controller) {
+        let running = true;
+        const leave: (() => void)[] = [];
+        stop = () => {
+          if (!running) return;
+          running = false;
+          for (const go of leave) go();
+          open.delete(stop);
+          try {
+            controller.close();
+          } catch {
+            // The reader went first.
+          }
+          ended();
+        };
+        const send: Send = (bytes) => {
+          if (!running) return;
+          if (bytes === null || (controller.desiredSize ?? 0) < -mostUnread) return stop();
+          controller.enqueue(bytes);
+        };
+        open.add(stop);
+        const clock = () => send(framed('clock', JSON.stringify(new Date().toISOString())));
+        clock();
+        const timer = setInterval(clock, beat);
+        leave.push(() => clearInterval(timer));
+        for (const source of sources) {
+          if ('says' in source) {
+            const entry = { source, send };
+            passing.add(entry);
+            leave.push(() => passing.delete(entry));
+            continue;
+          }
+          const feed = feeds.get(source.key) ?? new Feed(source);
+          feeds.set(source.key, feed);
+          const watcher: Send = (bytes) => send(bytes);
+          feed.watchers.add(watcher);
+          feed.first(watcher);
+          leave.push(() => {
+            feed.watchers.delete(watcher);
+            if (feed.watchers.size === 0) feeds.delete(source.key);
+          });
+        }
+      },
+      cancel: () => stop(),
+    },
+    new CountQueuingStrategy({ highWaterMark: 16 }),
+  );
+}
+/** Ends every stream of this process: a shutdown does not wait for them. */
+export function endStreams(): void {
+  for (const stop of [...(globals.roseStreams?.open ?? [])]) stop();
+}

@@ -1,0 +1,132 @@
+import { sql } from 'drizzle-orm';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { emptyNote } from '@rose/core/wine/note';
+import { v4 } from 'uuid';
+import { connections } from '../../db/client';
+import { perform } from '../http';
+import { operations } from '../registry';
+import type { Reply } from '../command';
+import { Host, glassAt, type Device } from '../testing/evening';
+import { eventsOf, type SentEvent } from '../testing/events';
+import { ownDatabase } from '../testing/venue';
+import { newWorld, type World } from '../testing/world';
+
+let drop: () => Promise<void>;
+let world: World;
+beforeAll(async () => {
+  drop = await ownDatabase();
+  world = await newWorld();
+});
+afterAll(() => drop());
+
+/** What a stream has sent so far; ended by `end`. */
+class Watching {
+  readonly events: SentEvent[] = [];
+  private readonly controller = new AbortController();
+  ended = false;
+  constructor(body: ReadableStream<Uint8Array>) {
+    const reader = body.getReader();
+    this.controller.signal.addEventListener('abort', () => void reader.cancel());
+    const source = new ReadableStream<Uint8Array>({
+      pull: async (to) => {
+        const { done, value } = await reader.read();
+        if (done) to.close();
+        else to.enqueue(value);
+      },
+    });
+    void (async () => {
+      for await (const event of eventsOf(source)) this.events.push(event);
+      this.ended = true;
+    })();
+  }
+  readonly of = (event: string) => this.events.filter((entry) => entry.event === event);
+  readonly last = (event: string) => this.of(event).at(-1);
+  end(): void {
+    this.controller.abort();
+  }
+  async until(what: () => boolean): Promise<void> {
+    for (let tries = 0; tries < 200 && !what(); tries++) await new Promise((resolve) => setTimeout(resolve, 25));
+    expect(what()).toBe(true);
+  }
+}
+const asGuest = async (guest: Device) => new Watching((await guest.ask('GET', '/guest/stream')).response.body!);
+async function asHost(host: Host) {
+  const reply: Reply = { cookies: [] };
+  await perform(
+    operations.find((entry) => entry.contract.name === 'tasting.stream')!,
+    host.member,
+    { id: host.id },
+    reply,
+  );
+  return new Watching(reply.stream!);
+}
+const tickOf = (watching: Watching) => Number(watching.last('state')?.id ?? -1);
+
+describe('a stream', () => {
+  it('sends the whole state at every tick, the same bytes to all seats, ticks rising; who connects anew is sent the present one', async () => {
+    const host = await Host.open(world.owner, world.flightId);
+    const guests = await host.seat('Ana', 'Bram');
+    const watching = [await asGuest(guests[0]!), await asGuest(guests[1]!)];
+    for (const one of watching) await one.until(() => tickOf(one) === host.tick);
+    const program = (await host.state()).program;
+    for (let to = 1; to < Math.min(12, program.length); to++) {
+      await host.act('move', { to });
+      // One of the two is cut and comes back at moments of no meaning.
+      if (to % 3 === 0) {
+        watching[1]!.end();
+        watching[1] = await asGuest(guests[1]!);
+      }
+    }
+    for (const one of watching) await one.until(() => tickOf(one) === host.tick);
+    for (const one of watching) {
+      const ticks = one.of('state').map(({ id }) => Number(id));
+      expect(ticks).toEqual([...ticks].sort((a, b) => a - b));
+    }
+    const byTick = new Map<string, Set<string>>();
+    for (const one of watching) for (const { id, data } of one.of('state')) byTick.set(id!, (byTick.get(id!) ?? new Set()).add(data));
+    for (const [tick, said] of byTick) expect(said.size, `tick ${tick}`).toBe(1);
+    expect(JSON.parse(watching[0]!.last('state')!.data)).toEqual(await guests[0]!.state());
+    expect(watching[0]!.last('clock')).toBeDefined();
+    for (const one of watching) one.end();
+  });
+  it('tells a host of people once a second at most, and a guest of nobody but themselves', async () => {
+    const host = await Host.open(world.owner, world.flightId);
+    const guests = await host.seat('Ana', 'Bram');
+    await host.pour(0);
+    const [hosts, ana, bram] = [await asHost(host), await asGuest(guests[0]!), await asGuest(guests[1]!)];
+    await ana.until(() => tickOf(ana) === host.tick);
+    await hosts.until(() => hosts.of('people').length > 0);
+    const before = hosts.of('people').length;
+    const glass = glassAt(await guests[0]!.state(), 0);
+    const id = v4();
+    await guests[0]!.ask('POST', '/guest/notes', { noteId: id, glassId: glass.id });
+    for (let revision = 1; revision <= 20; revision++)
+      await guests[0]!.ask('PUT', `/guest/notes/${id}`, { writeId: v4(), baseRevision: revision, document: { ...emptyNote, observed: { acidity: revision } } });
+    await hosts.until(() => (hosts.last('people')?.data ?? '').includes('"quarters":[0,0,0.3'));
+    expect(hosts.of('people').length - before).toBeLessThan(5);
+    await ana.until(() => ana.of('document').length === 20);
+    expect(bram.of('document')).toEqual([]);
+    expect(ana.of('people')).toEqual([]);
+    for (const one of [hosts, ana, bram]) one.end();
+  });
+  it('goes on after the connection that listens was lost: what was said meanwhile is read anew', async () => {
+    const host = await Host.open(world.owner, world.flightId);
+    const [guest] = await host.seat('Ana');
+    const ana = await asGuest(guest!);
+    await ana.until(() => tickOf(ana) === host.tick);
+    await connections().db.execute(sql`select pg_terminate_backend(pid) from pg_stat_activity where query like 'listen %' and datname = current_database()`);
+    await host.act('pause', { paused: true });
+    await ana.until(() => tickOf(ana) === host.tick);
+    expect(JSON.parse(ana.last('state')!.data)).toMatchObject({ tick: host.tick });
+    ana.end();
+  });
+  it('is over for who was asked to leave', async () => {
+    const host = await Host.open(world.owner, world.flightId);
+    const [guest] = await host.seat('Ana');
+    const ana = await asGuest(guest!);
+    await ana.until(() => tickOf(ana) === host.tick);
+    const { people } = await host.ask<{ people: { id: string }[] }>('people');
+    await host.act('remove', { participantId: people[0]!.id });
+    await ana.until(() => ana.ended);
+  });
+});

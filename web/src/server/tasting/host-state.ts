@@ -1,0 +1,167 @@
+import { and, asc, eq, isNull, sql } from 'drizzle-orm';
+import { nameAt } from '@rose/core/tasting/guest';
+import { placeOf } from '@rose/core/tasting/program';
+import { idsOf, quarters, type Quarter } from '@rose/core/wine/observables';
+import type { Reader } from '../../db/client';
+import { glassIdentity } from '../../db/identity';
+import { glass, note, participant, poll, pollAnswer, tasting, tastingPart, user, wine } from '../../db/schema';
+import { contract } from '../../contract';
+import { serve } from '../command';
+import { tableStateOf } from '../guest/state';
+import { stateSource, type Source } from '../live/feeds';
+import { notFound } from '../problem';
+
+const here = (venueId: string, id: string) => and(eq(tasting.venueId, venueId), eq(tasting.id, id));
+
+/** An evening as its hosts see it; undefined for a sitting nobody leads. In a flight that is blind to the host too, the query leaves out what is covered. */
+async function hostStateOf(db: Reader, venueId: string, id: string) {
+  const table = await tableStateOf(db, venueId, id, 0);
+  if (table === undefined) return undefined;
+  const [row] = await db
+    .select({
+      flightId: tasting.flightId,
+      plan: tasting.plan,
+      run: tasting.run,
+      parked: tasting.parked,
+      joinCode: tasting.joinCode,
+      wheel: user.id,
+      wheelName: user.name,
+    })
+    .from(tasting)
+    .leftJoin(user, eq(user.id, tasting.wheel))
+    .where(here(venueId, id));
+  const { plan, run } = row!;
+  const double = plan!.blind === 'double';
+  const identities = await db
+    .select({ glassId: glass.id, wineId: wine.id, name: wine.name, producer: wine.producer })
+    .from(glass)
+    .leftJoin(
+      glassIdentity,
+      and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id), double ? sql`${glass.revealedAt} is not null` : undefined),
+    )
+    .leftJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
+    .where(and(eq(glass.venueId, venueId), eq(glass.tastingId, id)))
+    .orderBy(asc(glass.place), asc(glass.id));
+  const pourers = await db
+    .select({ userId: user.id, name: user.name })
+    .from(tastingPart)
+    .innerJoin(user, eq(user.id, tastingPart.userId))
+    .where(and(eq(tastingPart.venueId, venueId), eq(tastingPart.tastingId, id)));
+  return {
+    ...table,
+    id,
+    flightId: row!.flightId,
+    program: [...plan!.program],
+    at: run!.at,
+    far: run!.far,
+    started: run!.started,
+    more: run!.more,
+    set: { ...run!.set },
+    joinCode: row!.joinCode,
+    wheel: row!.wheel === null ? null : { userId: row!.wheel, name: row!.wheelName! },
+    pourers,
+    identities: identities.map(({ glassId, wineId, name, producer }) => ({
+      glassId,
+      wine: wineId === null ? null : { id: wineId, name: name!, producer: producer! },
+    })),
+    parked: [...(row!.parked ?? [])],
+  };
+}
+
+/** A device is in touch for so long after it was last heard of, milliseconds. */
+const inTouchFor = 50_000;
+const compass = quarters.filter((quarter): quarter is Exclude<Quarter, 'verdict'> => quarter !== 'verdict');
+/** Observations of a quarter after which it counts as looked at. Own choice. */
+const enoughOfAQuarter = 3;
+
+/** Who sits at an evening, and how far each is with the present glass: counts, never what they wrote. */
+async function peopleOf(db: Reader, venueId: string, id: string) {
+  const [row] = await db.select({ plan: tasting.plan, run: tasting.run, tick: tasting.tick }).from(tasting).where(here(venueId, id));
+  if (row?.plan == null || row.run === null) return undefined;
+  const place = placeOf(row.plan.program[row.run.at]!);
+  const rows = await db
+    .select({
+      id: participant.id,
+      name: participant.name,
+      seat: participant.seat,
+      hereAt: participant.hereAt,
+      leftAt: participant.leftAt,
+      simulated: participant.simulated,
+      waitsAt: participant.waitsAt,
+      card: participant.card,
+      arrival: participant.arrival,
+      document: note.document,
+      lockedAt: note.lockedAt,
+    })
+    .from(participant)
+    .leftJoin(
+      glass,
+      and(eq(glass.venueId, participant.venueId), eq(glass.tastingId, participant.tastingId), eq(glass.place, place ?? -1), isNull(glass.rejectedAt)),
+    )
+    .leftJoin(note, and(eq(note.venueId, glass.venueId), eq(note.glassId, glass.id), eq(note.participantId, participant.id), eq(note.moment, 'first')))
+    .where(and(eq(participant.venueId, venueId), eq(participant.tastingId, id)))
+    .orderBy(asc(participant.seat));
+  const now = Date.now();
+  const [open] = await db
+    .select({ id: poll.id, options: poll.options })
+    .from(poll)
+    .where(and(eq(poll.venueId, venueId), eq(poll.tastingId, id)))
+    .orderBy(sql`${poll.askedTick} desc`)
+    .limit(1);
+  const answered =
+    open === undefined
+      ? []
+      : await db
+          .select({ option: pollAnswer.option, n: sql<number>`count(*)::int` })
+          .from(pollAnswer)
+          .where(and(eq(pollAnswer.venueId, venueId), eq(pollAnswer.pollId, open.id)))
+          .groupBy(pollAnswer.option);
+  return {
+    people: rows.map((entry) => ({
+      id: entry.id,
+      name: nameAt(entry.name, entry.seat, rows),
+      seat: entry.seat,
+      here: entry.leftAt === null && entry.hereAt !== null && now - entry.hereAt.getTime() < inTouchFor,
+      hereAt: entry.hereAt?.toISOString() ?? null,
+      left: entry.leftAt !== null,
+      simulated: entry.simulated,
+      quarters: compass.map((quarter) => {
+        if (entry.document === null) return 0;
+        const { observed, chips } = entry.document;
+        const made = idsOf(quarter).filter((observable) => observed[observable] !== undefined).length + (quarter === 'aroma' ? chips.length : 0);
+        return Math.min(1, made / (quarter === 'finish' ? 1 : enoughOfAQuarter));
+      }),
+      locked: entry.lockedAt !== null,
+      waits: entry.waitsAt === row.tick,
+      card: entry.card,
+      arrival: entry.arrival,
+    })),
+    answers: open === undefined ? null : { pollId: open.id, counts: open.options.map((_option, i) => answered.find((entry) => entry.option === i)?.n ?? 0) },
+  };
+}
+
+const found = <T>(state: T | undefined): T => {
+  if (state === undefined) throw notFound('evening');
+  return state;
+};
+export const getEvening = serve(contract.tasting.get, async (db, actor, { id }) => found(await hostStateOf(db, actor.venueId, id)));
+export const eveningPeople = serve(contract.tasting.people, async (db, actor, { id }) => found(await peopleOf(db, actor.venueId, id)));
+
+/** What a host’s page watches of an evening. */
+export const hostSources = (db: Reader, venueId: string, id: string): readonly Source[] => [
+  stateSource(`host/${venueId}/${id}`, id, () => hostStateOf(db, venueId, id)),
+  {
+    key: `people/${venueId}/${id}`,
+    event: 'people',
+    gather: 1000,
+    hears: (news) => 'tastingId' in news && news.tastingId === id,
+    read: async () => {
+      const state = await peopleOf(db, venueId, id);
+      return state === undefined ? null : { state };
+    },
+  },
+];
+/** What a screen for the whole room watches: what every seat sees, from the first wine on. */
+export const wallSources = (db: Reader, venueId: string, id: string): readonly Source[] => [
+  stateSource(`seat/${venueId}/${id}/0`, id, () => tableStateOf(db, venueId, id, 0)),
+];

@@ -1,0 +1,189 @@
+import { and, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
+import { v4 } from 'uuid';
+import { priceAmong, type Truth } from '@rose/core/call/call';
+import { uncovered, type Label } from '@rose/core/tasting/uncover';
+import * as runs from '@rose/core/tasting/run';
+import type { Run } from '@rose/core/tasting/run';
+import type { Program, Uncoverable } from '@rose/core/tasting/program';
+import { dayIn } from '@rose/core/wine/day';
+import { ageOn, factOf, isSouthern } from '@rose/core/wine/stated';
+import { truthOf } from '@rose/knowledge/calls/index';
+import type { Tx } from '../../db/client';
+import { lot, wine } from '../../db/cellar';
+import { glassIdentity } from '../../db/identity';
+import { glass, participant, poll, tasting, uncoveredFact } from '../../db/tasting';
+import { contract } from '../../contract';
+import { serve, type Member } from '../command';
+import { timeZoneOf } from '../flight/store';
+import { announce } from '../live/announce';
+import { glassCode } from '../note/glasses';
+import { Problem, notFound } from '../problem';
+import { act, type On } from './act';
+import * as acts from './acts';
+
+interface Based {
+  readonly id: string;
+  readonly basedOn: number;
+  readonly actId: string;
+}
+/** An act of the host at the wheel. */
+const on = ({ venueId, userId }: Member, { id, basedOn, actId }: Based): On => ({ venueId, tastingId: id, basedOn, actId, by: userId });
+const here = ({ venueId, tastingId }: Pick<On, 'venueId' | 'tastingId'>) => and(eq(tasting.venueId, venueId), eq(tasting.id, tastingId));
+
+/** Changes how far an evening has come. The row is locked by the act. */
+async function changeRun(tx: Tx, where: On, next: (run: Run, program: Program) => Run): Promise<void> {
+  const [row] = await tx.select({ plan: tasting.plan, run: tasting.run }).from(tasting).where(here(where));
+  if (row?.plan == null || row.run === null) throw notFound('evening');
+  await tx
+    .update(tasting)
+    .set({ run: next(row.run, row.plan.program) })
+    .where(here(where));
+}
+
+export const moveEvening = serve(contract.tasting.move, async (tx, actor, input) => {
+  const where = on(actor, input);
+  return act(tx, where, 'moved', { to: String(input.to) }, (_tick, at) => changeRun(tx, where, (run, program) => runs.goTo(run, program, input.to, at)));
+});
+export const pauseEvening = serve(contract.tasting.pause, async (tx, actor, input) => {
+  const where = on(actor, input);
+  return act(tx, where, input.paused ? 'paused' : 'went-on', {}, (_tick, at) =>
+    changeRun(tx, where, (run) => (input.paused ? runs.pause(run, at) : runs.goOn(run, at))),
+  );
+});
+export const grantMinutes = serve(contract.tasting.grant, async (tx, actor, input) => {
+  const where = on(actor, input);
+  const { stop, minutes } = input;
+  return act(tx, where, stop === undefined ? 'granted' : 'shortened', { minutes: String(minutes) }, () =>
+    changeRun(tx, where, (run) => (stop === undefined ? runs.grant(run, minutes) : runs.shorten(run, stop, minutes))),
+  );
+});
+export const takeWheel = serve(contract.tasting.takeWheel, async (tx, actor, { id, actId }) => {
+  const where: On = { venueId: actor.venueId, tastingId: id, basedOn: 'now', actId, by: actor.userId };
+  return act(tx, where, 'led', {}, async () => void (await tx.update(tasting).set({ wheel: actor.userId }).where(here(where))));
+});
+
+const ofGlass = ({ venueId }: On, glassId: string) => and(eq(glass.venueId, venueId), eq(glass.id, glassId));
+/** What is known of the bottle in a glass. Read by the host's side alone, at the moment it is uncovered. */
+async function labelIn(tx: Tx, where: On, glassId: string) {
+  const [row] = await tx
+    .select({ name: wine.name, producer: wine.producer, document: wine.document, wineId: wine.id, revealed: glass.revealedTick, rejected: glass.rejectedAt })
+    .from(glass)
+    .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
+    .innerJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
+    .where(and(ofGlass(where, glassId), eq(glass.tastingId, where.tastingId)));
+  if (row === undefined || row.rejected !== null) throw notFound('glass');
+  const [priced] = await tx
+    .select({ minor: lot.priceMinor, currency: lot.currency })
+    .from(lot)
+    .where(and(eq(lot.venueId, where.venueId), eq(lot.wineId, row.wineId), isNotNull(lot.priceMinor)))
+    .orderBy(sql`${lot.bought} desc nulls last`, desc(lot.id))
+    .limit(1);
+  return {
+    revealed: row.revealed !== null,
+    label: {
+      name: row.name,
+      producer: row.producer,
+      facts: row.document.facts,
+      price: priced === undefined ? undefined : { minor: priced.minor!, currency: priced.currency! },
+    },
+  };
+}
+/** What calls of a fact are held against; a price stands among those of its evening. */
+async function truthIn(tx: Tx, where: On, fact: Uncoverable, { facts, price }: Label, day: string): Promise<Truth> {
+  const years = ageOn(day, factOf(facts, 'vintage'), isSouthern(factOf(facts, 'country')));
+  if (fact !== 'price') return truthOf(fact, facts, years, null);
+  const { rows } = await tx.execute<{ minor: number; currency: string }>(sql`
+    select distinct on (i.wine_id) l.price_minor as minor, l.currency from ${glass} g
+    join ${glassIdentity} i on i.venue_id = g.venue_id and i.glass_id = g.id join ${lot} l on l.venue_id = i.venue_id and l.wine_id = i.wine_id
+    where g.venue_id = ${where.venueId} and g.tasting_id = ${where.tastingId} and l.price_minor is not null
+    order by i.wine_id, l.bought desc nulls last, l.id desc`);
+  const comparable = rows.every((row) => row.currency === rows[0]?.currency);
+  return truthOf(
+    fact,
+    facts,
+    years,
+    comparable
+      ? priceAmong(
+          price?.minor,
+          rows.map((row) => row.minor),
+        )
+      : null,
+  );
+}
+export const uncoverFact = serve(contract.tasting.uncover, async (tx, actor, input) => {
+  const where = on(actor, input);
+  const { glassId, fact } = input;
+  const { label } = await labelIn(tx, where, glassId);
+  const day = dayIn(new Date(), await timeZoneOf(tx, actor.venueId));
+  return act(tx, where, 'uncovered-fact', { glass: glassId, fact }, async (tick, at) => {
+    await tx
+      .insert(uncoveredFact)
+      .values({ venueId: where.venueId, glassId, fact, tick, says: uncovered(fact, label, day), truth: await truthIn(tx, where, fact, label, day) })
+      .onConflictDoNothing();
+    await tx
+      .update(glass)
+      .set({ firstFactTick: tick })
+      .where(and(ofGlass(where, glassId), isNull(glass.firstFactTick)));
+    if (fact === 'name')
+      await tx
+        .update(glass)
+        .set({ revealedAt: at, revealedTick: tick })
+        .where(and(ofGlass(where, glassId), isNull(glass.revealedAt)));
+  });
+});
+export const coverFact = serve(contract.tasting.cover, async (tx, actor, input) => {
+  const where = on(actor, input);
+  const { glassId, fact } = input;
+  if (fact === 'name') throw new Problem(409, 'seen', 'A name cannot be taken back: the wine is known now.');
+  await labelIn(tx, where, glassId);
+  return act(tx, where, 'covered-fact', { glass: glassId, fact }, async () => {
+    await tx.delete(uncoveredFact).where(and(eq(uncoveredFact.venueId, where.venueId), eq(uncoveredFact.glassId, glassId), eq(uncoveredFact.fact, fact)));
+  });
+});
+
+export const rejectGlass = serve(contract.tasting.reject, async (tx, actor, input) => {
+  const where = on(actor, input);
+  const taken = await tx
+    .select({ code: glass.code })
+    .from(glass)
+    .where(and(eq(glass.venueId, where.venueId), eq(glass.tastingId, where.tastingId)));
+  let code = glassCode();
+  while (taken.some((entry) => entry.code === code)) code = glassCode();
+  return acts.reject(tx, where, input.glassId, { glassId: v4(), code });
+});
+
+const openPolls = (where: On) => and(eq(poll.venueId, where.venueId), eq(poll.tastingId, where.tastingId), isNull(poll.closedTick));
+export const askTable = serve(contract.tasting.ask, async (tx, actor, input) => {
+  const where = on(actor, input);
+  const { pollId, place, question, options, forecast } = input;
+  return act(tx, where, 'asked', { poll: pollId }, async (tick) => {
+    await tx.update(poll).set({ closedTick: tick }).where(openPolls(where));
+    await tx.insert(poll).values({ venueId: where.venueId, id: pollId, tastingId: where.tastingId, place, question, options, forecast, askedTick: tick });
+  });
+});
+export const countTable = serve(contract.tasting.count, async (tx, actor, input) => {
+  const where = on(actor, input);
+  return act(tx, where, 'counted', {}, async (tick) => void (await tx.update(poll).set({ closedTick: tick }).where(openPolls(where))));
+});
+/** As many questions as wait at once; who parks more has another evening. Own choice. */
+const mostParked = 50;
+export const parkQuestion = serve(contract.tasting.park, async (tx, actor, input) => {
+  const where = on(actor, input);
+  return act(tx, where, 'parked', {}, async () => {
+    const [row] = await tx.select({ parked: tasting.parked }).from(tasting).where(here(where));
+    const left = (row?.parked ?? []).filter((entry) => entry.id !== input.away);
+    const parked = input.text === undefined ? left : [...left, { id: input.actId, text: input.text }].slice(-mostParked);
+    await tx.update(tasting).set({ parked }).where(here(where));
+  });
+});
+export const removeGuest = serve(contract.tasting.remove, async (tx, actor, input) => {
+  const where = on(actor, input);
+  return act(tx, where, 'removed', { participant: input.participantId }, async (_tick, at) => {
+    await tx
+      .update(participant)
+      .set({ leftAt: at, tokenHash: null, keyHash: null })
+      .where(and(eq(participant.venueId, where.venueId), eq(participant.tastingId, where.tastingId), eq(participant.id, input.participantId)));
+    await announce(tx, { what: 'left', venueId: where.venueId, tastingId: where.tastingId, participantId: input.participantId });
+  });
+});
+export const closeEvening = serve(contract.tasting.close, (tx, actor, input) => acts.close(tx, on(actor, input)));

@@ -1,0 +1,104 @@
+import { and, desc, eq } from 'drizzle-orm';
+import { v4 } from 'uuid';
+import { pouringOrder } from '@rose/core/flight/flight';
+import { flightStrip } from '@rose/core/flight/flight-totals';
+import { programOf, type TastingPlan } from '@rose/core/tasting/program';
+import { begun } from '@rose/core/tasting/run';
+import { listed } from '@rose/core/wine/plural';
+import { minutesOf } from '@rose/core/routine/routine';
+import { minutesAWine } from '@rose/knowledge/evening/evening';
+import { routineOf } from '@rose/knowledge/routines/index';
+import type { Tx } from '../../db/client';
+import { tasting } from '../../db/tasting';
+import { contract } from '../../contract';
+import { serve, type Member } from '../command';
+import { readVenue, winesOf } from '../flight/read';
+import { readFlight } from '../flight/store';
+import { newJoinCode } from '../join-code';
+import { glassCode } from '../note/glasses';
+import { Problem } from '../problem';
+import * as acts from './acts';
+
+/** Codes for the glasses of an evening, no two alike. */
+function codes(n: number): string[] {
+  const made = new Set<string>();
+  while (made.size < n) made.add(glassCode());
+  return [...made];
+}
+
+/** What an evening of a flight goes through, and the wines in the order they are poured. */
+async function planned(
+  tx: Tx,
+  actor: Member,
+  flightId: string,
+): Promise<{ readonly name: string; readonly plan: TastingPlan; readonly order: readonly string[] }> {
+  const { document: flight } = await readFlight(tx, actor.venueId, flightId);
+  const { facts: venue } = await readVenue(tx, actor.venueId);
+  const wines = await winesOf(tx, actor.venueId, flight, venue.currency);
+  const order = pouringOrder(flight).filter((id) => wines.some(({ summary }) => summary.id === id));
+  const toBuy = flight.wines.flatMap((entry) => (entry.buy !== undefined && order.includes(entry.id) ? [entry.buy.name] : []));
+  if (order.length === 0) throw new Problem(409, 'no-wines', 'This flight has no wine yet. Choose some in Chart first.');
+  if (toBuy.length > 0)
+    throw new Problem(
+      409,
+      'to-buy',
+      `${listed(toBuy)} ${toBuy.length === 1 ? 'is' : 'are'} still to buy: put what you bought into the cellar, and into this flight.`,
+    );
+  const routine = routineOf(flight);
+  const places = new Map(order.map((id, place) => [id, place]));
+  const strip = flightStrip(
+    wines.map(({ evening, order: { loads } }) => ({ facts: evening.facts, loads, age: undefined, priceMinor: undefined, merchant: undefined })),
+  );
+  return {
+    name: flight.name,
+    order,
+    plan: {
+      program: programOf({
+        wines: order.length,
+        steps: routine.steps,
+        pourMinutes: Math.max(1, minutesAWine(flight, venue) - Math.round(minutesOf(routine))),
+        rests: flight.rests.flatMap(({ after, kind }) => {
+          const place = places.get(after);
+          return place === undefined ? [] : [{ after: place, kind }];
+        }),
+        reveal: flight.reveal,
+        open: flight.blind === 'open',
+        returns: flight.returns > 0,
+      }),
+      blind: flight.blind,
+      reveal: flight.reveal,
+      routine,
+      pourMl: flight.pourMl,
+      allergens: strip.allergens,
+    },
+  };
+}
+
+export const openEvening = serve(contract.tasting.open, async (tx, actor, { id, tastingId }) => {
+  const { venueId, userId } = actor;
+  const [present] = await tx
+    .select({ tick: tasting.tick })
+    .from(tasting)
+    .where(and(eq(tasting.venueId, venueId), eq(tasting.id, tastingId)));
+  if (present !== undefined) return { id: tastingId, tick: present.tick };
+  const { name, plan, order } = await planned(tx, actor, id);
+  const at = new Date();
+  await acts.open(tx, { venueId, tastingId, kind: 'table', name, flightId: id, plan, run: begun(at), joinCode: newJoinCode(), wheel: userId, at });
+  const made = codes(order.length);
+  const { tick } = await acts.pour(
+    tx,
+    { venueId, tastingId, basedOn: 'now', at },
+    order.map((wineId, place) => ({ glassId: v4(), place, code: made[place]!, wineId })),
+    plan.blind === 'open',
+  );
+  return { id: tastingId, tick };
+});
+
+export const eveningsOfFlight = serve(contract.tasting.ofFlight, async (db, actor, { id }) => {
+  const rows = await db
+    .select({ id: tasting.id, startedAt: tasting.startedAt, closedAt: tasting.closedAt })
+    .from(tasting)
+    .where(and(eq(tasting.venueId, actor.venueId), eq(tasting.flightId, id)))
+    .orderBy(desc(tasting.startedAt));
+  return { tastings: rows.map((row) => ({ id: row.id, startedAt: row.startedAt.toISOString(), closedAt: row.closedAt?.toISOString() ?? null })) };
+});
