@@ -28,7 +28,9 @@ it('long work has a budget a person: who has spent it waits for that alone, and 
 });
 it('everything that solves, draws or reads the whole cellar draws from it', () => {
   const long = operations.filter(({ contract }) => contract.budget === 'long work').map(({ contract }) => contract.name);
-  const files = operations.filter(({ contract }) => contract.files !== undefined && contract.allow !== 'anyone').map(({ contract }) => contract.name);
+  const files = operations
+    .filter(({ contract }) => contract.files !== undefined && contract.allow !== 'anyone' && !contract.files.includes('text/event-stream'))
+    .map(({ contract }) => contract.name);
   expect(long).toEqual(expect.arrayContaining(['flight.order', 'flight.timetable', 'flight.propose', 'pairing.wines', 'pairing.advise', 'note.deduce']));
   expect(files.filter((name) => !long.includes(name))).toEqual(['flight.sendCalendar']);
 });

@@ -53,7 +53,7 @@ const asGuest = async (guest: Device) => new Watching((await guest.ask('GET', '/
 async function asHost(host: Host) {
   const reply: Reply = { cookies: [] };
   await perform(
-    operations.find((entry) => entry.contract.name === 'tasting.stream')!,
+    operations.find((entry) => entry.contract.name === 'document.stream')!,
     host.member,
     { id: host.id },
     reply,
