@@ -85,6 +85,7 @@ export const account = {
     allow: 'user',
     input: nothing,
     output: z.object({
+      userId: z.string(),
       name: z.string(),
       email: z.string(),
       role: role.nullable(),

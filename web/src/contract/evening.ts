@@ -22,6 +22,8 @@ export const hostState = tableState.extend({
   more: z.number(),
   set: z.record(z.string(), z.number()),
   joinCode: z.string().nullable(),
+  /** What a link or a picture code carries besides the code, so that following it guesses nothing. */
+  joinKey: z.string().nullable(),
   wheel: z.object({ userId: z.string(), name: z.string() }).nullable(),
   pourers: z.array(z.object({ userId: z.string(), name: z.string() })),
   identities: z.array(z.object({ glassId: z.string(), wine: z.object({ id: z.string(), name: z.string(), producer: z.string() }).nullable() })),

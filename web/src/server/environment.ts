@@ -31,6 +31,13 @@ export function lanAddresses(): readonly string[] {
   );
 }
 
+/** Addresses a link to join may have: what the operator said, else those this machine has on its network. None where only this machine reaches the server. */
+export function reachableAt(): readonly string[] {
+  if (env('ROSE_ORIGIN') !== '') return [origin()];
+  if (isLoopback(host())) return [];
+  return (host() === '0.0.0.0' || host() === '::' ? lanAddresses() : [host()]).map((address) => `http://${address}:${port()}`);
+}
+
 /** A secret of this installation, made once, readable by its owner only. */
 export function secret(name: string): string {
   const file = path.join(dataFolder(), `${name}.secret`);

@@ -9,7 +9,7 @@ import type { Operation } from './command';
 import { perform } from './http';
 import { errorText, log } from './log';
 import { Problem } from './problem';
-import { whoIs } from './actor-of-request';
+import { guestOfRequest, whoIs } from './actor-of-request';
 
 /** Who asks for this page; found once, however many queries it reads through. */
 const reader = cache(async () => whoIs(await headers()));
@@ -34,6 +34,12 @@ export async function read<C extends Contract>({ contract, run }: Operation<C>, 
     log.error({ page: contract.name, bug: errorText(error) });
     throw new Error('The page could not be read.');
   }
+}
+/** Reads for a guest's page. Who holds no seat is sent to where one sits down. */
+export async function readAtSeat<C extends Contract>({ contract, run }: Operation<C>): Promise<Frozen<z.output<C['output']>>> {
+  const actor = await guestOfRequest(await headers());
+  if (actor.kind !== 'guest') redirect('/join');
+  return (await perform({ contract, run }, actor, {}, { cookies: [] })) as Frozen<z.output<C['output']>>;
 }
 /** For a page that is nothing but a change: whoever may not make it does not find it. */
 export async function mustBeAbleTo(right: Right): Promise<void> {

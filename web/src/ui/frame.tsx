@@ -9,6 +9,7 @@ import { Button, Key } from './button';
 import { useHere } from './here';
 import { useKey } from './keys';
 import { anythingSaid, onFirstSaid } from './say';
+import { WhitePage } from './white-page';
 
 const Top = styled.header`
   display: flex;
@@ -126,20 +127,6 @@ const Skip = styled.a`
     z-index: 30;
   }
 `;
-const White = styled.button`
-  position: fixed;
-  inset: 0;
-  z-index: 100;
-  background: #ffffff;
-  border: 0;
-  cursor: pointer;
-  color: #6b6e70;
-  font: 400 0.8125rem var(--sans);
-  display: flex;
-  align-items: flex-end;
-  justify-content: center;
-  padding: 18px;
-`;
 /** Asked for by one key, or when there is something to say; until then they weigh nothing. */
 const KeysSheet = dynamic(() => import('./keys-sheet').then((module) => module.KeysSheet), { ssr: false });
 const Toasts = dynamic(() => import('./toast').then((module) => module.Toasts), { ssr: false });
@@ -216,11 +203,7 @@ export function Frame({ keys = {}, children }: { keys?: Readonly<Record<string, 
         </div>
       </Top>
       <main id="main">{children}</main>
-      {white && (
-        <White autoFocus onClick={() => setWhite(false)} aria-label="A white page to look at a glass; press to close">
-          hold the glass in front · tap to close
-        </White>
-      )}
+      {white && <WhitePage close={() => setWhite(false)} />}
       {listing && <KeysSheet keys={keys} close={() => setListing(false)} />}
       {finding && <FindSheet early={early} close={() => setFinding(false)} />}
       {said && <Toasts />}

@@ -97,6 +97,8 @@ export function Guided({
   onDone,
   canUndo,
   undo,
+  step,
+  done = 'Done',
 }: {
   id: string;
   doc: NoteDocument;
@@ -110,10 +112,23 @@ export function Guided({
   onDone: () => void;
   canUndo: boolean;
   undo: () => void;
+  /** The step of the routine the table is at: when it changes, its first question is shown. */
+  step?: number | undefined;
+  /** What the last question leads to. */
+  done?: string;
 }) {
   const path = guidedPath(routine, doc.observed, known);
   const [at, setAt] = useState<string | null>(null);
   useEffect(() => setAt(sessionStorage.getItem(`question/${id}`)), [id]);
+  const called = step === undefined ? undefined : routine.steps[step];
+  const first = path.find((entry) => entry.step === called)?.key;
+  useEffect(() => {
+    if (first === undefined) return;
+    setAt(first);
+    window.scrollTo({ top: 0 });
+    // Followed when the table goes on, not at every answer.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [step]);
   const index = Math.max(
     0,
     path.findIndex((entry) => entry.key === at),
@@ -175,7 +190,7 @@ export function Guided({
           Undo
         </Button>
         <Button tone="strong" onPress={() => go(index + 1)}>
-          {index >= path.length - 1 ? 'Done' : answered ? 'Next' : 'Leave it, next'}
+          {index >= path.length - 1 ? done : answered ? 'Next' : 'Leave it, next'}
         </Button>
       </Bar>
     </Question>

@@ -12,7 +12,7 @@ import { Deleted } from '../../ui/deleted';
 import { Clashes } from '../../ui/document/save-state';
 import { SavedAndUndo } from '../../ui/document/saved-and-undo';
 import { Frame, Page } from '../../ui/frame';
-import { TabLinks } from '../../ui/tab-links';
+import { FlightTabs } from './flight-tabs';
 import { WayBack } from '../../ui/way-back';
 import { localTimeInWords } from '@rose/core/wine/day';
 import type { LoadedFlight, OpenFlight } from './use-flight';
@@ -73,7 +73,7 @@ export function FlightPage({
                 onDeleted={() => setDeleted(true)}
               />
             )}
-            <TabLinks label="This flight" pages={{ [`/flights/${id}`]: 'Chart', [`/flights/${id}/ready`]: 'Ready' }} />
+            <FlightTabs id={id} />
           </div>
         </div>
         <Clashes

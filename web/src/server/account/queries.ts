@@ -17,6 +17,7 @@ export const me = serve(contract.account.me, async (db, actor) => {
     .orderBy(member.joinedAt);
   const here = actor.kind === 'member' ? venues.find((entry) => entry.id === actor.venueId) : undefined;
   return {
+    userId: actor.userId,
     name: actor.name,
     email: actor.email,
     role: here?.role ?? null,

@@ -55,7 +55,7 @@ async function asHost(host: Host) {
   await perform(
     operations.find((entry) => entry.contract.name === 'document.stream')!,
     host.member,
-    { id: host.id },
+    { tasting: host.id },
     reply,
   );
   return new Watching(reply.stream!);

@@ -9,6 +9,7 @@ import { contract } from '../../contract';
 import { serve } from '../command';
 import { tableStateOf } from '../guest/state';
 import { stateSource, type Source } from '../live/feeds';
+import { linkKey } from '../join-code';
 import { notFound } from '../problem';
 
 const here = (venueId: string, id: string) => and(eq(tasting.venueId, venueId), eq(tasting.id, id));
@@ -58,6 +59,7 @@ async function hostStateOf(db: Reader, venueId: string, id: string) {
     more: run!.more,
     set: { ...run!.set },
     joinCode: row!.joinCode,
+    joinKey: row!.joinCode === null ? null : linkKey(row!.joinCode),
     wheel: row!.wheel === null ? null : { userId: row!.wheel, name: row!.wheelName! },
     pourers,
     identities: identities.map(({ glassId, wineId, name, producer }) => ({

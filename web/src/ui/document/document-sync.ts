@@ -4,6 +4,7 @@ import { answered, edited, opened, reread, sending, unsaved, type Answer, type D
 import { ApiProblem, Unreachable } from '../api';
 import type { Documents, Kind } from './kinds';
 import { lookForChanges, watch } from './watch';
+import { lastTickSeen } from '../live/use-live';
 import { pace } from '../pace';
 import { dropDraft, keepDraft, readDrafts, tabId } from './unsaved-writing';
 
@@ -45,6 +46,8 @@ export class DocumentSession<D> {
   private kept = true;
   private offline = false;
   private savedAt: Date | null = null;
+  /** The last tick of an evening that was in sight at the last edit. */
+  private seen: number | undefined;
   private past: { document: D; at: number; field: string }[] = [];
   private channel: BroadcastChannel | undefined;
   private snap: Snapshot<D>;
@@ -106,6 +109,7 @@ export class DocumentSession<D> {
     if (last === undefined || field === '' || last.field !== field || now - last.at > 1000)
       this.past = [...this.past.slice(-99), { document: before, at: now, field }];
     else last.at = now;
+    this.seen = lastTickSeen();
     this.apply(edited(this.device, after));
   }
   undo(): void {
@@ -134,7 +138,9 @@ export class DocumentSession<D> {
   private keep(): void {
     if (this.tab === '') return;
     const done =
-      unsaved(this.device) || this.device.clashes.length > 0 ? keepDraft({ key: this.key, tab: this.tab, device: this.device }) : dropDraft(this.key, this.tab);
+      unsaved(this.device) || this.device.clashes.length > 0
+        ? keepDraft({ key: this.key, tab: this.tab, device: this.device, seen: this.seen })
+        : dropDraft(this.key, this.tab);
     done.then(
       () => this.markKept(true),
       () => this.markKept(false),
@@ -163,6 +169,7 @@ export class DocumentSession<D> {
         const merged = merge(draft.device.base, mine.draft, draft.device.draft, this.source.kind.shape);
         this.device = { ...mine, draft: merged.document, clashes: [...mine.clashes, ...merged.clashes] };
       }
+      this.seen ??= draft.seen;
       if (draft.tab !== this.tab) void dropDraft(this.key, draft.tab);
     }
     if (unsaved(this.device)) {
@@ -199,7 +206,7 @@ export class DocumentSession<D> {
     this.publish();
     let again = 0;
     try {
-      const saved = await this.source.kind.save(this.source.id, write, leaving);
+      const saved = await this.source.kind.save(this.source.id, write, leaving, this.seen);
       this.answer({ kind: 'saved', writeId: write.writeId, revision: saved.revision });
       this.channel?.postMessage({ changed: true });
     } catch (error) {

@@ -10,12 +10,15 @@ import { call } from '../api';
 /** How a kind of document is sent, read again and merged. */
 export interface Kind<D> {
   readonly shape: Shape;
-  readonly save: (id: string, write: Write<D>, keepalive: boolean) => Promise<{ readonly revision: number }>;
+  /** `seen`: the last tick of an evening that was in sight when it was written. */
+  readonly save: (id: string, write: Write<D>, keepalive: boolean, seen: number | undefined) => Promise<{ readonly revision: number }>;
   readonly read: (id: string) => Promise<{ readonly revision: number; readonly document: D }>;
 }
 /** What each kind of document is. */
 export interface Documents {
   readonly note: NoteDocument;
+  /** A note as its guest has it: from their own seat. */
+  readonly guestNote: NoteDocument;
   readonly wine: WineDocument;
   readonly flight: FlightDocument;
   readonly dish: DishDocument;
@@ -25,6 +28,11 @@ export const kinds: { readonly [K in keyof Documents]: Kind<Documents[K]> } = {
     shape: shapes.note,
     save: (id, write, keepalive) => call(contract.note.save, { id, ...write }, { keepalive }),
     read: (id) => call(contract.note.get, { id }),
+  },
+  guestNote: {
+    shape: shapes.note,
+    save: (id, write, keepalive, seen) => call(contract.guest.saveNote, { id, ...write, ...(seen === undefined ? {} : { seen }) }, { keepalive }),
+    read: (id) => call(contract.guest.note, { id }),
   },
   wine: {
     shape: shapes.wine,

@@ -7,6 +7,8 @@ export interface Draft<D> {
   readonly key: string;
   readonly tab: string;
   readonly device: Device<D>;
+  /** The last tick of an evening that was in sight when it was written. */
+  readonly seen?: number | undefined;
 }
 let database: Promise<IDBPDatabase> | undefined;
 const open = () => (database ??= openDB('rose-compass', 1, { upgrade: (db) => db.createObjectStore('drafts', { keyPath: ['key', 'tab'] }) }));

@@ -1,5 +1,7 @@
 import { contract } from '@/contract/client';
 import { call } from '../api';
+import type { Heard } from '../live/one-stream';
+import { memberStream, seatStream } from '../live/streams';
 import { pace } from '../pace';
 import type { Documents } from './kinds';
 
@@ -14,10 +16,19 @@ export interface Open {
 }
 const open = new Set<Open>();
 let timer: ReturnType<typeof setTimeout> | undefined;
+let quiet: (() => void) | undefined;
+/** What the stream says of a document that is open here. */
+const heard = ({ event, data }: Heard) => {
+  if (event !== 'document') return;
+  const { kind, id } = JSON.parse(data) as Pick<Open, 'kind' | 'id'>;
+  for (const entry of open) if (entry.kind === kind && entry.id === id && entry.revision() !== undefined) entry.onChanged();
+};
 
 /** Asks once for all documents of this tab which of them changed elsewhere. */
 export async function lookForChanges(): Promise<void> {
   const asked = [...open].flatMap((entry) => {
+    // A guest’s own notes are told of by the stream of their seat.
+    if (entry.kind === 'guestNote') return [];
     const revision = entry.revision();
     return revision === undefined ? [] : [{ entry, kind: entry.kind, id: entry.id, revision }];
   });
@@ -31,7 +42,10 @@ export async function lookForChanges(): Promise<void> {
 function schedule(): void {
   clearTimeout(timer);
   if (open.size === 0) return;
-  timer = setTimeout(() => void lookForChanges().finally(schedule), document.visibilityState === 'hidden' ? pace.lookHidden : pace.look);
+  timer = setTimeout(
+    () => void lookForChanges().finally(schedule),
+    document.visibilityState === 'hidden' || memberStream.alive() ? pace.lookHidden : pace.look,
+  );
 }
 const turned = () => schedule();
 
@@ -39,10 +53,15 @@ const turned = () => schedule();
 export function watch(entry: Open): () => void {
   if (open.size === 0) document.addEventListener('visibilitychange', turned);
   open.add(entry);
+  quiet ??= entry.kind === 'guestNote' ? seatStream.listen(null, heard) : memberStream.listen(null, heard);
   schedule();
   return () => {
     open.delete(entry);
-    if (open.size === 0) document.removeEventListener('visibilitychange', turned);
+    if (open.size === 0) {
+      document.removeEventListener('visibilitychange', turned);
+      quiet?.();
+      quiet = undefined;
+    }
     schedule();
   };
 }

@@ -16,9 +16,11 @@ function wordsOf(venue: string): Promise<Words> {
 
 /** What a word of the venue's own is nearest to, as far as anybody said; and the way to say it, which fails where it was not kept. Without a network no word is known, and typing goes on. */
 export function useOwnWords(): { readonly nearest: (word: string) => string | undefined; readonly learn: (word: string, term: string) => Promise<void> } {
-  const { venue } = useHere();
+  const { venue, role } = useHere();
   const [words, setWords] = useState<Words>(new Map());
   useEffect(() => {
+    // A guest of one evening has no part in the venue’s words.
+    if (role === null) return;
     let there = true;
     wordsOf(venue).then(
       (found) => there && setWords(found),
@@ -30,10 +32,11 @@ export function useOwnWords(): { readonly nearest: (word: string) => string | un
     return () => {
       there = false;
     };
-  }, [venue]);
+  }, [venue, role]);
   return {
     nearest: (word) => words.get(fold(word)),
     async learn(word, term) {
+      if (role === null) return;
       await call(contract.descriptor.learn, { word, term });
       const next = new Map(words).set(fold(word), term);
       fetched = { venue, words: Promise.resolve(next) };

@@ -1,0 +1,157 @@
+'use client';
+import dynamic from 'next/dynamic';
+import { useEffect, useState } from 'react';
+import { v4 } from 'uuid';
+import { stopFor } from '@rose/core/finish/finish';
+import type { Routine } from '@rose/core/routine/routine';
+import { withObservation, type Moment } from '@rose/core/wine/note';
+import type { AnswerOf } from '@/contract/answers';
+import { contract } from '@/contract/client';
+import { ApiProblem, call } from '@/ui/api';
+import { Button } from '@/ui/button';
+import { Clashes, SaveState } from '@/ui/document/save-state';
+import { useDocument } from '@/ui/document/use-document';
+import { useWatch } from '@/ui/stopwatch';
+import { clashLabel, clashShown } from '../judge/clash-words';
+import { Ideas } from '../opened-when-needed';
+import type { ChangeNote, SetObservation } from '../observation';
+import { Locked } from './locked';
+import type { Seated, TableGlass } from './seat';
+
+const Guided = dynamic(() => import('../guided').then((module) => module.Guided), { ssr: false, loading: () => <Wait /> });
+const EyeRow = dynamic(() => import('../look/eye-row').then((module) => module.EyeRow), { loading: () => <Wait /> });
+const Smells = dynamic(() => import('../loaded-after-the-look').then((module) => module.Smells), { loading: () => <Wait /> });
+const Flavours = dynamic(() => import('../loaded-after-the-look').then((module) => module.Flavours), { loading: () => <Wait /> });
+const Finish = dynamic(() => import('../loaded-after-the-look').then((module) => module.Finish), { loading: () => <Wait /> });
+const Wait = () => <p className="soft">One moment.</p>;
+
+type OwnNote = AnswerOf<'guest', 'note'>;
+/** The id of a note that is begun, the same after a reload: a lost answer begins nothing twice. */
+function newNote(glass: string, moment: Moment): string {
+  const key = `begin/${glass}/${moment}`;
+  const id = sessionStorage.getItem(key) ?? v4();
+  sessionStorage.setItem(key, id);
+  return id;
+}
+/** A glass of the evening with the guest's own note on it, which is begun when the glass is first looked at. */
+export function SeatGlass({
+  glass,
+  moment,
+  notes,
+  ...rest
+}: {
+  glass: TableGlass;
+  moment: Moment;
+  routine: Routine;
+  step: number | undefined;
+  notes: Seated['notes'];
+  refresh: () => void;
+}) {
+  const begun = notes.find((entry) => entry.glassId === glass.id && entry.moment === moment)?.id;
+  const [note, setNote] = useState<OwnNote>();
+  const [trouble, setTrouble] = useState('');
+  const [again, setAgain] = useState(0);
+  useEffect(() => {
+    let there = true;
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const open = async () => {
+      const id = begun ?? (await call(contract.guest.begin, { noteId: newNote(glass.id, moment), glassId: glass.id, moment })).id;
+      const found = await call(contract.guest.note, { id });
+      if (there) setNote(found);
+    };
+    open().then(
+      () => there && setTrouble(''),
+      (error: unknown) => {
+        if (!there) return;
+        setTrouble(error instanceof ApiProblem ? error.message : 'There is no connection just now: this glass opens as soon as there is one.');
+        timer = setTimeout(() => setAgain((n) => n + 1), 3000);
+      },
+    );
+    return () => {
+      there = false;
+      clearTimeout(timer);
+    };
+    // Opened once; what changes of it comes through the document.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [glass.id, moment, again]);
+  if (glass.rejected) return <p>This bottle was put aside: what you wrote of it is kept apart. Your new glass stands beside it under its own code.</p>;
+  if (note === undefined) return trouble === '' ? <Wait /> : <p role="alert">{trouble}</p>;
+  return <OpenGlass key={note.id} note={note} glass={glass} {...rest} />;
+}
+
+function OpenGlass({
+  note,
+  glass,
+  routine,
+  step,
+  refresh,
+}: {
+  note: OwnNote;
+  glass: TableGlass;
+  routine: Routine;
+  step: number | undefined;
+  refresh: () => void;
+}) {
+  const open = useDocument('guestNote', { id: note.id, document: note.document, revision: note.revision });
+  const [locked, setLocked] = useState(note.locked);
+  const [editing, setEditing] = useState(!note.locked);
+  const doc = open.document;
+  const set: SetObservation = (id, value) => open.change((d) => withObservation(d, id, value), id);
+  const change: ChangeNote = (next) => open.change(next);
+  const watch = useWatch(note.id, (which, seconds) => {
+    const id = stopFor(doc.observed, which);
+    if (id !== undefined) set(id, { seconds: Math.round(seconds) });
+  });
+  const lock = async (to: boolean) => {
+    await open.flush();
+    const answer = await call(contract.guest.lock, { glassId: glass.id, locked: to });
+    setLocked(answer.locked);
+    setEditing(!answer.locked);
+    refresh();
+  };
+  const state = (
+    <div style={{ margin: '0 0 8px' }}>
+      <SaveState open={open} />
+    </div>
+  );
+  if (!editing)
+    return (
+      <>
+        {state}
+        <Locked doc={doc} glass={glass} locked={locked} lock={lock} edit={() => setEditing(true)} />
+      </>
+    );
+  return (
+    <>
+      {state}
+      <Clashes open={open} label={clashLabel} show={clashShown} />
+      {locked && <p className="soft">What you write now is a second version: your locked note is what counts.</p>}
+      <Guided
+        id={note.id}
+        doc={doc}
+        set={set}
+        change={change}
+        routine={routine}
+        choices={[]}
+        known={{}}
+        canUndo={open.canUndo}
+        undo={open.undo}
+        step={step}
+        done="That is all"
+        onDone={() => void open.flush().then(() => setEditing(false))}
+        parts={{
+          eye: () => <EyeRow observed={doc.observed} set={set} known={{}} />,
+          smells: ({ time }) => <Smells doc={doc} change={change} sniff={time?.n} />,
+          flavours: () => <Flavours doc={doc} change={change} />,
+          watch: () => <Finish watch={watch} doc={doc} set={set} change={change} />,
+          idea: () => <Ideas doc={doc} at="finish" change={change} open />,
+        }}
+      />
+      <p style={{ marginTop: 18 }}>
+        <Button tone="quiet" size="small" onPress={() => setEditing(false)}>
+          Read what you wrote
+        </Button>
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,163 @@
+'use client';
+import { useCallback, useEffect, useState } from 'react';
+import styled from 'styled-components';
+import { placeLetter } from '@rose/core/serving-design/serving-design';
+import { restKinds } from '@rose/core/order/order-wine';
+import { listed } from '@rose/core/wine/plural';
+import type { AnswerOf } from '@/contract/answers';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
+import { Button } from '@/ui/button';
+import { GuestFrame } from '@/ui/guest-frame';
+import { seatStream } from '@/ui/live/streams';
+import { useEvening, useSeconds } from '@/ui/live/use-live';
+import { Arrival } from './arrival';
+import { Leaving } from './leaving';
+import { SeatGlass } from './seat-glass';
+import { SomethingIsWrong } from './something-is-wrong';
+import { Uncovered } from './uncovered';
+import { Asked } from './asked';
+
+export type Seated = AnswerOf<'guest', 'tasting'>;
+export type Table = Seated['state'];
+export type TableGlass = Table['glasses'][number];
+
+const Head = styled.div`
+  h1 {
+    display: flex;
+    align-items: baseline;
+    gap: 10px;
+  }
+  h1 small {
+    font: 400 0.9375rem var(--sans);
+    color: var(--soft);
+  }
+  .glasses {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+    margin: 10px 0 14px;
+  }
+  .now {
+    display: flex;
+    justify-content: space-between;
+    gap: 12px;
+    color: var(--soft);
+    font-size: 0.9375rem;
+    padding: 8px 0;
+    border-top: 1px solid var(--line);
+    border-bottom: 1px solid var(--line);
+    margin-bottom: 12px;
+  }
+  .now b {
+    color: var(--ink);
+    font-weight: 600;
+  }
+`;
+/** What the table is at, in the guest's words. */
+export function nowInWords({ stop, paused }: Table): string {
+  if (paused !== null) return 'The host pauses the room';
+  switch (stop.kind) {
+    case 'gather':
+      return 'People arrive; it begins soon';
+    case 'pour':
+      return `Wine ${placeLetter(stop.place)} is being poured`;
+    case 'step':
+      return `Wine ${placeLetter(stop.place)}: ${stop.name}`;
+    case 'rest':
+      return `A pause: ${restKinds[stop.rest].label}`;
+    case 'again':
+      return `Back to wine ${placeLetter(stop.place)}, after ${stop.after === 'cheese' ? 'the cheese' : 'the bread'}`;
+    case 'reveal':
+      return stop.places.length === 1 ? `Wine ${placeLetter(stop.places[0]!)} is uncovered` : `Wines ${listed(stop.places.map(placeLetter))} are uncovered`;
+    case 'end':
+      return 'The evening ends';
+  }
+}
+const two = (n: number) => String(n).padStart(2, '0');
+/** Time spent on a stop as a clock shows it. */
+const clock = (ms: number) => `${Math.floor(ms / 60_000)}:${two(Math.floor(ms / 1000) % 60)}`;
+
+/** A guest's page: the glass the table is at, at the table's pace or their own. */
+export function Seat({ first }: { first: Seated }) {
+  const [seated, setSeated] = useState(first);
+  const state = useEvening(seatStream, null, first.state);
+  const [own, setOwn] = useState<string | null>(null);
+  const [help, setHelp] = useState(false);
+  const { stop } = state;
+  const running = (stop.kind === 'step' || stop.kind === 'rest' || stop.kind === 'again') && state.paused === null;
+  const now = useSeconds(running);
+  const called = 'place' in stop ? state.glasses.find((glass) => glass.place === stop.place && !glass.rejected) : undefined;
+  const chosen = state.glasses.find((glass) => glass.id === own);
+  const glass = chosen ?? called;
+  const refresh = useCallback(() => {
+    call(contract.guest.tasting, {}).then(setSeated, () => undefined);
+  }, []);
+  useEffect(() => refresh(), [refresh, state.glasses.length, state.poll?.id]);
+  const moment = stop.kind === 'again' && glass?.id === called?.id ? ('food' as const) : ('first' as const);
+  const at = elapsedOf(state, now);
+  return (
+    <GuestFrame who={`${seated.guest}, seat ${seated.seat}`} help={() => setHelp(true)}>
+      <Head>
+        <div className="soft">
+          {state.name}
+          {glass === undefined ? '' : ` · ${glass.place + 1} of ${state.wines}`}
+        </div>
+        <h1>
+          {glass === undefined ? 'Welcome' : `Wine ${placeLetter(glass.place)}`}
+          {glass !== undefined && <small>{glass.code}</small>}
+        </h1>
+        {state.glasses.length > 1 && (
+          <div className="glasses" role="group" aria-label="Your glasses">
+            {state.glasses.map((entry) => (
+              <Button
+                key={entry.id}
+                size="small"
+                pressed={entry.id === glass?.id}
+                label={`Wine ${placeLetter(entry.place)}${entry.rejected ? ', put aside' : entry.revealed ? ', uncovered' : ''}`}
+                onPress={() => setOwn(entry.id === called?.id ? null : entry.id)}
+              >
+                {placeLetter(entry.place)}
+                {entry.rejected ? ' ×' : entry.revealed ? ' ◆' : ''}
+              </Button>
+            ))}
+          </div>
+        )}
+        <div className="now">
+          <span aria-live="polite">
+            <b>{nowInWords(state)}</b>
+            {chosen !== undefined && chosen.id !== called?.id ? ', and you are at your own pace' : ''}
+          </span>
+          <span>{running && now > 0 ? `${clock(at)} of ${Math.round(state.minutes)} min` : ''}</span>
+        </div>
+      </Head>
+      {state.poll !== null && <Asked poll={state.poll} answered={seated.answered?.pollId === state.poll.id ? seated.answered.option : null} />}
+      {stop.kind === 'gather' && <Arrival seated={seated} allergens={state.allergens} />}
+      {glass !== undefined && glass.facts.length > 0 && <Uncovered glass={glass} tick={state.tick} />}
+      {glass !== undefined && (
+        <SeatGlass
+          key={`${glass.id}/${moment}`}
+          glass={glass}
+          moment={moment}
+          routine={seated.routine}
+          step={stop.kind === 'step' && chosen === undefined ? stop.step : undefined}
+          notes={seated.notes}
+          refresh={refresh}
+        />
+      )}
+      {glass === undefined && stop.kind !== 'gather' && <Uncalled state={state} />}
+      {(state.over || stop.kind === 'end') && <Leaving />}
+      {help && <SomethingIsWrong close={() => setHelp(false)} allergens={state.allergens} />}
+    </GuestFrame>
+  );
+}
+/** What there is to do while no glass is called. */
+function Uncalled({ state }: { state: Table }) {
+  if (state.stop.kind === 'rest')
+    return <p>Drink some water. Bread or cheese now, and nothing with coffee or mint. You may go back to any glass above meanwhile.</p>;
+  return state.glasses.length > 0 ? <p>Choose a glass above to look at what you wrote.</p> : <p>The first glass shows here as soon as it is poured.</p>;
+}
+function elapsedOf({ since, paused, rested }: Table, now: number): number {
+  const until = paused === null ? now : Date.parse(paused);
+  return Math.max(0, until - Date.parse(since) - rested);
+}

@@ -1,0 +1,115 @@
+'use client';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { v4 } from 'uuid';
+import { Button } from '@/ui/button';
+import { TextField } from '@/ui/field';
+import { SelectField } from '@/ui/select-field';
+import type { Led } from '../shared-flight/use-led';
+
+/** Questions hosts ask at every table: before the truth, one tap each. Common practice. */
+const usual = {
+  me: { question: 'For me, or not?', options: ['for me', 'not for me'] },
+  dry: { question: 'Sweet or dry?', options: ['sweet', 'dry'] },
+  dear: { question: 'Dearer or cheaper than the one before?', options: ['dearer', 'cheaper'] },
+  food: { question: 'Would you drink this with food or without?', options: ['with food', 'without'] },
+  own: { question: '', options: ['yes', 'no'] },
+} as const;
+type Usual = keyof typeof usual;
+const names: Record<Usual, string> = {
+  me: 'For me, or not',
+  dry: 'Sweet or dry',
+  dear: 'Dearer or cheaper',
+  food: 'With food or without',
+  own: 'A question of my own',
+};
+
+const Bars = styled.dl`
+  margin: 8px 0;
+  div {
+    display: grid !important;
+    grid-template-columns: 96px 1fr 34px !important;
+    align-items: center;
+    border: 0 !important;
+    padding: 4px 0 !important;
+  }
+  i {
+    display: block;
+    height: 8px;
+    background: var(--ink);
+  }
+  dd {
+    text-align: right;
+  }
+`;
+/** Puts a question to the table, with what the host expects kept beside it; and how it stands, once it is counted. */
+export function AskTable({ led }: { led: Led }) {
+  const [chosen, setChosen] = useState<Usual>('me');
+  const [own, setOwn] = useState('');
+  const [forecast, setForecast] = useState('');
+  const { state, people } = led;
+  const { poll } = state;
+  const stop = state.program[state.at]!;
+  const question = chosen === 'own' ? own : usual[chosen].question;
+  const { options } = usual[chosen];
+  const answers = people.answers;
+  const counts = answers?.counts ?? [];
+  const total = counts.reduce((sum, n) => sum + n, 0);
+  return (
+    <div>
+      <h2>Ask the table</h2>
+      {poll === null ? (
+        <>
+          <div style={{ display: 'grid', gap: 10, marginTop: 8 }}>
+            <SelectField label="Question" value={chosen} onChange={(value) => setChosen(value as Usual)} options={names} />
+            {chosen === 'own' && (
+              <TextField label="Your question, to be answered with yes or no" value={own} onChange={(value) => setOwn(value.slice(0, 200))} />
+            )}
+            <SelectField
+              label="I expect most to say"
+              value={forecast}
+              empty="no idea"
+              onChange={setForecast}
+              options={Object.fromEntries(options.map((word, i) => [String(i), word]))}
+            />
+            <Button
+              disabled={!led.leads || question.trim() === ''}
+              onPress={() =>
+                void led.act('ask', {
+                  pollId: v4(),
+                  place: 'place' in stop ? stop.place : null,
+                  question,
+                  options: [...options],
+                  forecast: forecast === '' ? null : Number(forecast),
+                })
+              }
+            >
+              Put it to them
+            </Button>
+          </div>
+        </>
+      ) : (
+        <>
+          <p style={{ margin: '8px 0' }}>{poll.question}</p>
+          <Bars>
+            {poll.options.map((word, i) => (
+              <div key={word}>
+                <dt>{word}</dt>
+                <span>
+                  <i style={{ width: `${answers?.pollId === poll.id && total > 0 ? (100 * (counts[i] ?? 0)) / total : 0}%` }} />
+                </span>
+                <dd>{answers?.pollId === poll.id ? (counts[i] ?? 0) : 0}</dd>
+              </div>
+            ))}
+          </Bars>
+          <p className="soft">
+            {answers?.pollId === poll.id ? total : 0} of {people.people.filter((person) => !person.left).length} answered. The table sees none of it yet.
+          </p>
+          <Button disabled={!led.leads} onPress={() => void led.act('count', {})}>
+            End the question
+          </Button>
+        </>
+      )}
+    </div>
+  );
+}
