@@ -48,12 +48,12 @@ export function placeCredit(called: readonly string[], chain: readonly string[])
 
 /** Years off at which a call of the age is worth half. Common practice: two years off is a good call. */
 const halfAYears = 2;
-/** The mark of a called age: whole for the year, halved with every two years off, nothing from eight on. */
+/** The mark of a called age: whole for the year, halved with every two years off, nothing beyond four. */
 export function ageCredit(called: number, years: number): Credit {
   const off = Math.abs(called - years);
   if (off === 0) return { credit: 1, why: 'right' };
   const credit = 0.5 ** (off / halfAYears);
-  return credit < 0.5 ** 4 ? wrong : { credit, why: 'near' };
+  return credit < 0.5 ** 2 ? wrong : { credit, why: 'near' };
 }
 
 const rank: Record<PriceIdea, number> = { cheaper: 0, middle: 1, dearer: 2 };

@@ -6,6 +6,12 @@ import { isSparkling, type Loads } from '../wine/profile';
 export const allergenLabels = { sulphites: 'sulphites', egg: 'egg', milk: 'milk', fish: 'fish' } as const;
 export type FlightAllergen = keyof typeof allergenLabels;
 
+/** Allergens of one wine: what was not asked of its fining is not known, and is said so where the flight is counted. */
+export function allergensOf(facts: WineFacts): readonly FlightAllergen[] {
+  const fining = factOf(facts, 'fining');
+  return ['sulphites', ...(['egg', 'milk', 'fish'] as const).filter((allergen) => fining === allergen)];
+}
+
 export interface StripWine {
   readonly facts: WineFacts;
   readonly loads: Loads;

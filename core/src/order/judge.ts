@@ -80,7 +80,9 @@ export function costTables(wines: readonly OrderWine[], school: School): CostTab
   return costs;
 }
 
+/** Strain from which a step makes the next wine taste of something else. */
+export const shock = 14;
 /** The word for a step's strain. */
 export function strainWord(strain: number): 'easy' | 'a step' | 'a jolt' | 'a shock' {
-  return strain < 2 ? 'easy' : strain < 6 ? 'a step' : strain < 14 ? 'a jolt' : 'a shock';
+  return strain < 2 ? 'easy' : strain < 6 ? 'a step' : strain < shock ? 'a jolt' : 'a shock';
 }

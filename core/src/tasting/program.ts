@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import type { Frozen } from '../document/frozen';
+import type { FlightAllergen } from '../flight/flight-totals';
 import type { blindKinds, revealKinds } from '../flight/flight';
 import { restKinds, type RestKind } from '../order/order-wine';
 import type { Routine, RoutineStep } from '../routine/routine';
@@ -101,5 +102,7 @@ export interface TastingPlan {
   readonly routine: Routine;
   readonly pourMl: number;
   /** Allergens in any of the wines, said once for all of them. */
-  readonly allergens: readonly string[];
+  readonly allergens: readonly FlightAllergen[];
+  /** Of a flight whose list is known and whose order is not: its wines by name, in no order that tells anything. */
+  readonly list?: readonly { readonly name: string; readonly producer: string }[] | undefined;
 }

@@ -93,6 +93,9 @@ function whatToShorten(program: Program, run: Run, behind: number): readonly Sho
   return shorter;
 }
 
+/** Minutes a stop is given, as people say them: "45 s", "4 min". */
+export const givenInWords = (minutes: number): string => (minutes < 1 ? `${Math.round(minutes * 60)} s` : `${Math.round(minutes * 2) / 2} min`);
+
 const whole = (minutes: number) => Math.max(1, Math.round(Math.abs(minutes)));
 /** "4 min behind", "on time": how far the evening is from its plan. */
 export const behindInWords = (behind: number): string =>

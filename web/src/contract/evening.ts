@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { arrival, guestCard } from '@rose/core/tasting/guest-schema';
 import { stop } from '@rose/core/tasting/program-schema';
 import { uncoverable } from '@rose/core/tasting/program';
+import { blindKinds } from '@rose/core/flight/flight';
 import { keysOf } from '@rose/core/wine/keys';
 import { act, done, one, read } from './contract';
 import { tableState } from './live';
@@ -49,6 +50,19 @@ export const people = z.object({
       arrival: arrival.nullable(),
     }),
   ),
+  /** Glasses somebody does not trust, with where that points and what to do next. */
+  doubts: z.array(
+    z.object({
+      glassId: z.string(),
+      place: z.number(),
+      suspect: z.enum(['bottle', 'glass', 'room', 'unsure']),
+      says: z.string(),
+      next: z.string(),
+      smells: z.array(z.string()),
+    }),
+  ),
+  /** What a shared card says that a wine of the flight meets; in a flight that is blind to the host too, for no place in particular. */
+  warnings: z.array(z.object({ seat: z.number(), name: z.string(), place: z.number().nullable(), holds: z.array(z.string()) })),
   answers: z.object({ pollId: z.string(), counts: z.array(z.number()) }).nullable(),
 });
 
@@ -71,7 +85,9 @@ export const tasting = {
     summary: 'The evenings of a flight, the latest first',
     allow: 'read',
     input: one,
-    output: z.object({ tastings: z.array(z.object({ id: z.string(), startedAt: z.string(), closedAt: z.string().nullable() })) }),
+    output: z.object({
+      tastings: z.array(z.object({ id: z.string(), startedAt: z.string(), closedAt: z.string().nullable(), blind: z.enum(keysOf(blindKinds)) })),
+    }),
   }),
   get: read({
     name: 'tasting.get',
@@ -81,6 +97,15 @@ export const tasting = {
     allow: 'tasting.lead',
     input: one,
     output: hostState,
+  }),
+  wall: read({
+    name: 'tasting.wall',
+    method: 'GET',
+    path: '/tastings/{id}/wall',
+    summary: 'An evening as a screen for the whole room shows it: what every seat sees, nobody named, and the code to join by until it begins',
+    allow: 'read',
+    input: one,
+    output: z.object({ state: tableState, code: z.string().nullable() }),
   }),
   people: read({
     name: 'tasting.people',

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { doubtSmells } from '@rose/core/tasting/doubts';
 import { arrival, guestCard } from '@rose/core/tasting/guest-schema';
 import { uncoverable } from '@rose/core/tasting/program';
 import { carriedRoutine } from '@rose/core/routine/routine-schema';
@@ -184,6 +185,16 @@ export const guest = {
     allow: 'guest',
     browserOnly: true,
     input: z.strictObject({ card: guestCard.nullable() }),
+    output: done,
+  }),
+  doubt: act({
+    name: 'guest.doubt',
+    method: 'PUT',
+    path: '/guest/doubts',
+    summary: 'Tells the host alone that a glass seems not sound, or takes that back',
+    allow: 'guest',
+    browserOnly: true,
+    input: z.strictObject({ glassId: z.uuid(), smells: z.enum(keysOf(doubtSmells)).nullable() }),
     output: done,
   }),
   answer: act({

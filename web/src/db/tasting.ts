@@ -7,6 +7,7 @@ import { at, venue } from './venue';
 import { flight } from './flight';
 import { user } from './auth';
 import type { Truth } from '@rose/core/call/call';
+import type { DoubtSmell } from '@rose/core/tasting/doubts';
 import { json } from './json';
 
 export const tastingKind = pgEnum('tasting_kind', tastingKinds);
@@ -188,6 +189,23 @@ export const pollAnswer = pgTable(
   (table) => [
     primaryKey({ columns: [table.venueId, table.pollId, table.participantId] }),
     foreignKey({ columns: [table.venueId, table.pollId], foreignColumns: [poll.venueId, poll.id] }),
+    foreignKey({ columns: [table.venueId, table.participantId], foreignColumns: [participant.venueId, participant.id] }),
+  ],
+);
+
+/** What a guest told the host of a glass they do not trust; for hosts alone. */
+export const glassDoubt = pgTable(
+  'glass_doubt',
+  {
+    venueId: uuid('venue_id').notNull(),
+    glassId: uuid('glass_id').notNull(),
+    participantId: uuid('participant_id').notNull(),
+    smells: text('smells').$type<DoubtSmell>().notNull(),
+    tick: integer('tick').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.venueId, table.glassId, table.participantId] }),
+    foreignKey({ columns: [table.venueId, table.glassId], foreignColumns: [glass.venueId, glass.id] }),
     foreignKey({ columns: [table.venueId, table.participantId], foreignColumns: [participant.venueId, participant.id] }),
   ],
 );

@@ -1,3 +1,12 @@
+CREATE TABLE "glass_doubt" (
+	"venue_id" uuid NOT NULL,
+	"glass_id" uuid NOT NULL,
+	"participant_id" uuid NOT NULL,
+	"smells" text NOT NULL,
+	"tick" integer NOT NULL,
+	CONSTRAINT "glass_doubt_venue_id_glass_id_participant_id_pk" PRIMARY KEY("venue_id","glass_id","participant_id")
+);
+--> statement-breakpoint
 CREATE TABLE "poll" (
 	"venue_id" uuid NOT NULL,
 	"id" uuid NOT NULL,
@@ -55,6 +64,8 @@ ALTER TABLE "tasting" ADD COLUMN "parked" jsonb;--> statement-breakpoint
 ALTER TABLE "tasting" ADD COLUMN "wheel" text;--> statement-breakpoint
 ALTER TABLE "note" ADD COLUMN "seen_tick" integer;--> statement-breakpoint
 ALTER TABLE "note" ADD COLUMN "unproven_document" jsonb;--> statement-breakpoint
+ALTER TABLE "glass_doubt" ADD CONSTRAINT "glass_doubt_venue_id_glass_id_glass_venue_id_id_fk" FOREIGN KEY ("venue_id","glass_id") REFERENCES "public"."glass"("venue_id","id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "glass_doubt" ADD CONSTRAINT "glass_doubt_venue_id_participant_id_participant_venue_id_id_fk" FOREIGN KEY ("venue_id","participant_id") REFERENCES "public"."participant"("venue_id","id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "poll" ADD CONSTRAINT "poll_venue_id_tasting_id_tasting_venue_id_id_fk" FOREIGN KEY ("venue_id","tasting_id") REFERENCES "public"."tasting"("venue_id","id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "poll_answer" ADD CONSTRAINT "poll_answer_venue_id_poll_id_poll_venue_id_id_fk" FOREIGN KEY ("venue_id","poll_id") REFERENCES "public"."poll"("venue_id","id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "poll_answer" ADD CONSTRAINT "poll_answer_venue_id_participant_id_participant_venue_id_id_fk" FOREIGN KEY ("venue_id","participant_id") REFERENCES "public"."participant"("venue_id","id") ON DELETE no action ON UPDATE no action;--> statement-breakpoint

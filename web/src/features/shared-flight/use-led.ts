@@ -29,7 +29,7 @@ const happened: Readonly<Record<string, string>> = {
 export function useLed(first: HostState, userId: string) {
   const topic = `host ${first.id}`;
   const state = useEvening(memberStream, topic, first);
-  const [people, setPeople] = useState<People>({ people: [], answers: null });
+  const [people, setPeople] = useState<People>({ people: [], doubts: [], warnings: [], answers: null });
   useHeard(
     memberStream,
     topic,

@@ -5,7 +5,7 @@ import { guidedPath } from '@rose/core/routine/guided';
 import type { Routine } from '@rose/core/routine/routine';
 import { restKinds } from '@rose/core/order/order-wine';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
-import { behindInWords, elapsed, paceInWords, paceOf } from '@rose/core/tasting/run';
+import { behindInWords, elapsed, givenInWords, paceInWords, paceOf } from '@rose/core/tasting/run';
 import { afterThisWine, stopInWords, type Stop } from '@rose/core/tasting/program';
 import type { ObservableId } from '@rose/core/wine/observables';
 import { blindKinds } from '@rose/core/flight/flight';
@@ -21,6 +21,7 @@ import { Trouble } from '@/ui/field';
 import { FlightTabs } from '../shared-flight/flight-tabs';
 import { useLed, type HostState } from '../shared-flight/use-led';
 import { AskTable } from './ask-table';
+import { Doubts, Warnings } from './doubts';
 import { JoinHere } from './join-here';
 import { Parked } from './parked';
 import { Places } from './places';
@@ -34,6 +35,10 @@ const Lay = styled.div`
     display: flex;
     flex-direction: column;
     min-width: 0;
+    position: sticky;
+    top: 56px;
+    height: calc(100vh - 56px);
+    overflow-y: auto;
   }
   > aside {
     border-left: 1px solid var(--line);
@@ -131,6 +136,10 @@ const Lay = styled.div`
   }
   @media (max-width: 62em) {
     grid-template-columns: minmax(0, 1fr);
+    > section {
+      position: static;
+      height: auto;
+    }
     > aside {
       border-left: 0;
       border-top: 1px solid var(--line);
@@ -315,7 +324,7 @@ export function Console({ first, userId, flightId, routine, pourMl, addresses }:
             </h1>
             <div className="time" role="timer" aria-label="Time at this step">
               {clockOf(spent)}
-              <small>of about {Math.round(state.minutes)} min</small>
+              <small>of about {givenInWords(state.minutes)}</small>
             </div>
           </div>
           {wine != null && (
@@ -403,6 +412,8 @@ export function Console({ first, userId, flightId, routine, pourMl, addresses }:
               <Link href={`/flights/${flightId}/unmask`}>To the unmasking, fact by fact</Link>
             </div>
           )}
+          <Warnings led={led} />
+          <Doubts led={led} />
           <div>
             <h2>Next</h2>
             <dl>
@@ -417,6 +428,15 @@ export function Console({ first, userId, flightId, routine, pourMl, addresses }:
           <AskTable led={led} />
           <Parked led={led} />
           <JoinHere state={state} addresses={addresses} open={stop.kind === 'gather'} />
+          <div>
+            <h2>Other screens</h2>
+            <p style={{ display: 'flex', gap: 16, paddingTop: 8 }}>
+              <a href={`/flights/${flightId}/wall`} target="_blank" rel="noreferrer">
+                For the room
+              </a>
+              <a href={`/flights/${flightId}/pouring`}>For who pours</a>
+            </p>
+          </div>
           <p className="soft">
             So far {pourMl * state.glasses.filter((entry) => !entry.rejected).length} mL a head. Who swallows it all should not drive; water is on the table.
           </p>

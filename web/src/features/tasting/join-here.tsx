@@ -1,5 +1,5 @@
 'use client';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { encode } from 'uqr';
 import { Disclosure } from '@/ui/disclosure';
@@ -12,7 +12,7 @@ const Box = styled.div`
     letter-spacing: 0.12em;
     margin: 6px 0;
   }
-  svg {
+  svg.picture {
     width: 180px;
     height: 180px;
     background: #fff;
@@ -33,7 +33,7 @@ export function PictureCode({ text, label }: { text: string; label: string }) {
   const { data, size } = encode(text, { border: 2 });
   const path = data.flatMap((row, y) => row.flatMap((dark, x) => (dark ? [`M${x} ${y}h1v1h-1z`] : []))).join('');
   return (
-    <svg viewBox={`0 0 ${size} ${size}`} role="img" aria-label={label} shapeRendering="crispEdges">
+    <svg className="picture" viewBox={`0 0 ${size} ${size}`} role="img" aria-label={label} shapeRendering="crispEdges">
       <path d={path} fill="#000" />
     </svg>
   );
@@ -41,9 +41,11 @@ export function PictureCode({ text, label }: { text: string; label: string }) {
 /** How guests come in: a code, a link, a picture; and where it leads, with what to do when no phone can reach it. */
 export function JoinHere({ state, addresses, open }: { state: HostState; addresses: readonly string[]; open: boolean }) {
   const [at, setAt] = useState(addresses[0] ?? '');
+  const [here, setHere] = useState('');
+  useEffect(() => setHere(window.location.origin), []);
+  const from = at === '' ? here : at;
   const { joinCode, joinKey } = state;
-  if (joinCode === null || joinKey === null) return null;
-  const from = at === '' ? (typeof window === 'undefined' ? '' : window.location.origin) : at;
+  if (joinCode === null || joinKey === null || from === '') return null;
   const link = `${from}/join/${joinCode}?k=${joinKey}`;
   return (
     <Box>

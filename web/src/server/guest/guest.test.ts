@@ -1,7 +1,7 @@
-import { v4, v7 } from 'uuid';
+import { v4 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { and, eq } from 'drizzle-orm';
-import { emptyFlight } from '@rose/core/flight/flight';
+import type { FlightDocument } from '@rose/core/flight/flight';
 import { emptyNote } from '@rose/core/wine/note';
 import type { AnswerOf } from '../../contract/answers';
 import { contract } from '../../contract';
@@ -10,13 +10,12 @@ import { connections } from '../../db/client';
 import { note, participant } from '../../db/schema';
 import { guestOfRequest } from '../actor-of-request';
 import { serve } from '../command';
-import { saveFlight } from '../flight/operations';
 import { perform } from '../http';
 import { codeSpace, linkKey, wrongCodes } from '../join-code';
 import { forgetLimiters } from '../limits';
 import { operations } from '../registry';
-import { Device, Host, glassAt } from '../testing/evening';
-import { firstWrite, newMember, ownDatabase, run } from '../testing/venue';
+import { Device, Host, coveredFlight, glassAt } from '../testing/evening';
+import { newMember, ownDatabase } from '../testing/venue';
 import { exampleInputs, newWorld, type World } from '../testing/world';
 import { rateLimit } from '../../db/auth';
 
@@ -29,13 +28,11 @@ beforeAll(async () => {
 afterAll(() => drop());
 
 /** A flight of the world's two wines in an order, covered; and its evening, with guests at the table and the first wine poured. */
-async function evening(names: readonly string[], order = [world.otherWineId, world.wineId]) {
-  const flightId = v7();
-  const document = { ...emptyFlight, name: 'Two of them', blind: 'single', wines: order.map((id) => ({ id })), order };
-  await run(saveFlight, world.owner, firstWrite(document, flightId));
+async function evening(names: readonly string[], order = [world.otherWineId, world.wineId], more: Partial<FlightDocument> = {}) {
+  const flightId = await coveredFlight(world.owner, order, more);
   const host = await Host.open(world.owner, flightId);
   const guests = await host.seat(...names);
-  await host.pour(0);
+  if (more.blind !== 'double') await host.pour(0);
   return { host, guests, flightId };
 }
 async function begun(guest: Device, place = 0) {
@@ -375,5 +372,74 @@ describe('the host', () => {
       [0, 'Lamplighter'],
       [1, 'Caldera Ledge'],
     ]);
+  });
+  it('is told of a doubt with where it points, puts the bottle aside, and its readings are kept apart', async () => {
+    const { host, guests } = await evening(['Ana', 'Bram', 'Chidi', 'Dorte', 'Eli']);
+    const { id, glassId } = await begun(guests[0]!);
+    await guests[0]!.ask('PUT', '/guest/doubts', { glassId, smells: 'cellar' });
+    const told = async () => (await host.ask<AnswerOf<'tasting', 'people'>>('people')).doubts;
+    expect(await told()).toMatchObject([{ glassId, place: 0, suspect: 'glass', smells: ['a damp cellar, wet card'] }]);
+    await guests[1]!.ask('PUT', '/guest/doubts', { glassId, smells: 'cellar' });
+    expect(await told()).toMatchObject([{ suspect: 'bottle' }]);
+    await host.act('reject', { glassId });
+    expect(await told()).toEqual([]);
+    const { glasses } = await guests[0]!.state();
+    expect(glasses.map(({ place, rejected }) => [place, rejected])).toEqual(
+      expect.arrayContaining([
+        [0, true],
+        [0, false],
+      ]),
+    );
+    const fresh = await begun(guests[0]!);
+    expect(fresh.glassId).not.toBe(glassId);
+    expect((await rowOf(id)).glassId).toBe(glassId);
+  });
+  it('is warned of what a shared card meets, by seat and place; a card that is not shared is nobody’s business', async () => {
+    const { host, guests } = await evening(['Ana', 'Bram']);
+    await guests[0]!.ask('PUT', '/guest/card', { card: { allergies: 'asthma, sulphites' } });
+    const warned = async () => (await host.ask<AnswerOf<'tasting', 'people'>>('people')).warnings;
+    expect(await warned()).toEqual([0, 1].map((place) => ({ seat: 1, name: 'Ana', place, holds: ['sulphites'] })));
+    await guests[0]!.ask('PUT', '/guest/card', { card: null });
+    expect(await warned()).toEqual([]);
+  });
+});
+
+describe('a flight that is blind to the host too', () => {
+  const wines = /Caldera|Lamplighter|Mikri|Péfka/;
+  it('begins with a second person who pours, and tells the host of no glass what is in it before it is uncovered', async () => {
+    const { host, flightId } = await evening([], undefined, { blind: 'double' });
+    await expect(host.act('move', { to: 1 })).rejects.toMatchObject({ slug: 'no-pourer' });
+    // Who leads and pours as well is not a second person.
+    await host.ask('pour', { actId: v4() });
+    host.tick = (await host.state()).tick;
+    await expect(host.act('move', { to: 1 })).rejects.toMatchObject({ slug: 'no-pourer' });
+    const helper = new Host(await newMember('helper', world.owner.venueId), host.id);
+    await helper.ask('pour', { actId: v4() });
+    host.tick = (await host.state()).tick;
+    await host.pour(0);
+    const other = new Host(await newMember('host', world.owner.venueId), host.id);
+    expect(JSON.stringify(await other.state())).not.toMatch(wines);
+    expect(JSON.stringify(await other.ask('people'))).not.toMatch(wines);
+    await expect(other.ask('pourList')).rejects.toMatchObject({ status: 403 });
+    const { glasses } = await helper.ask<AnswerOf<'tasting', 'pourList'>>('pourList');
+    expect(glasses.map(({ wine }) => wine).sort()).toEqual(['Caldera Ledge', 'Lamplighter']);
+    const glassId = glassAt(await host.state(), 0).id;
+    await host.act('uncover', { glassId, fact: 'name' });
+    expect(JSON.stringify(await other.state())).toContain(glasses[0]!.wine);
+    expect(JSON.stringify(await other.state())).not.toContain(glasses[1]!.wine);
+    expect(flightId).not.toBe('');
+  });
+  it('deals its wines to places anew each time; in a flight whose list is known the list is told in no order', async () => {
+    const first = new Set<string>();
+    for (let times = 0; times < 12; times++) {
+      const { host } = await evening([], undefined, { blind: 'half' });
+      const state = await host.state();
+      expect(state.list).toEqual([
+        { name: 'Caldera Ledge', producer: 'Mikri Vigla' },
+        { name: 'Lamplighter', producer: 'Trís Péfka' },
+      ]);
+      first.add(state.identities[0]!.wine!.name);
+    }
+    expect([...first].sort()).toEqual(['Caldera Ledge', 'Lamplighter']);
   });
 });

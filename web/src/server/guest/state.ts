@@ -53,5 +53,6 @@ export async function tableStateOf(db: Reader, venueId: string, tastingId: strin
     })),
     poll: poll === undefined ? null : { id: poll.id, place: poll.place, question: poll.question, options: [...poll.options] },
     allergens: [...plan.allergens],
+    list: plan.list === undefined ? null : plan.list.map((entry) => ({ ...entry })),
   };
 }

@@ -6,7 +6,9 @@ import type { Guest } from '../../contract/contract';
 import type { Reader } from '../../db/client';
 import { guestNote, guestSeat, publicAnswer, publicEvening } from '../../db/public';
 import { ok, serve } from '../command';
+import { noSeatCookie } from '../guest-device';
 import { stateSource, streamOf } from '../live/feeds';
+import { inTouch } from '../live/presence';
 import { begin, saveOwn } from '../note/store';
 import { notFound, unknownActor } from '../problem';
 import * as acts from '../tasting/seat-acts';
@@ -77,21 +79,25 @@ export const guestTasting = serve(said.tasting, async (db, actor) => {
 export const guestStream = serve(said.stream, async (db, actor, _input, reply) => {
   const { fromPlace } = await seatOf(db, actor);
   const { venueId, tastingId, participantId } = actor;
-  reply.stream = streamOf([
-    stateSource(`seat/${venueId}/${tastingId}/${fromPlace}`, tastingId, () => tableStateOf(db, venueId, tastingId, fromPlace)),
-    {
-      // Whose seat is taken away is sent nothing more.
-      key: `own/${venueId}/${participantId}/${v4()}`,
-      event: 'seat',
-      gather: 0,
-      hears: (news) => news.what === 'left' && news.participantId === participantId,
-      read: async () => ((await sits(db, actor)) ? { state: {} } : null),
-    },
-    {
-      event: 'document',
-      says: (news) => (news.what === 'document' && news.participantId === participantId ? { kind: 'guestNote', id: news.id } : undefined),
-    },
-  ]);
+  const away = inTouch(venueId, participantId);
+  reply.stream = streamOf(
+    [
+      stateSource(`seat/${venueId}/${tastingId}/${fromPlace}`, tastingId, () => tableStateOf(db, venueId, tastingId, fromPlace)),
+      {
+        // Whose seat is taken away is sent nothing more.
+        key: `own/${venueId}/${participantId}/${v4()}`,
+        event: 'seat',
+        gather: 0,
+        hears: (news) => news.what === 'left' && news.participantId === participantId,
+        read: async () => ((await sits(db, actor)) ? { state: {} } : null),
+      },
+      {
+        event: 'document',
+        says: (news) => (news.what === 'document' && news.participantId === participantId ? { kind: 'guestNote', id: news.id } : undefined),
+      },
+    ],
+    away,
+  );
   return {};
 });
 
@@ -138,11 +144,19 @@ export const guestAnswer = serve(said.answer, async (tx, actor, { id, option }) 
   await acts.answer(tx, actor, id, option);
   return ok;
 });
+export const guestDoubt = serve(said.doubt, async (tx, actor, { glassId, smells }) => {
+  const here = await seatOf(tx, actor);
+  const { glasses } = await stateAt(tx, actor, here.fromPlace);
+  if (!glasses.some(({ id }) => id === glassId)) throw notFound('glass');
+  await acts.doubt(tx, actor, glassId, smells);
+  return ok;
+});
 export const guestWait = serve(said.wait, async (tx, actor) => {
   await acts.wait(tx, actor);
   return ok;
 });
-export const guestLeave = serve(said.leave, async (tx, actor, { forget }) => {
+export const guestLeave = serve(said.leave, async (tx, actor, { forget }, reply) => {
   await acts.leave(tx, actor, forget);
+  reply.cookies.push(noSeatCookie());
   return ok;
 });

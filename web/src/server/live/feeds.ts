@@ -11,6 +11,8 @@ export interface StateSource {
   readonly hears: (news: News) => boolean;
   /** Milliseconds within which several changes are one; 0 for at once. */
   readonly gather: number;
+  /** Milliseconds after which it is read though nothing was heard: time alone changes it. */
+  readonly every?: number;
   /** The state as it stands committed; null when it is over for those who watch. */
   readonly read: () => Promise<{ readonly tick?: number; readonly state: unknown } | null>;
 }
@@ -166,6 +168,10 @@ export function streamOf(sources: readonly Source[], ended: () => void = () => u
           }
           const feed = feeds.get(source.key) ?? new Feed(source);
           feeds.set(source.key, feed);
+          if (source.every !== undefined) {
+            const timer = setInterval(() => feed.stir(), source.every);
+            leave.push(() => clearInterval(timer));
+          }
           const watcher: Send = (bytes) => send(bytes);
           feed.watchers.add(watcher);
           feed.first(watcher);

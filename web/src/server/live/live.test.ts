@@ -6,7 +6,7 @@ import { connections } from '../../db/client';
 import { perform } from '../http';
 import { operations } from '../registry';
 import type { Reply } from '../command';
-import { Host, glassAt, type Device } from '../testing/evening';
+import { Host, coveredFlight, glassAt, type Device } from '../testing/evening';
 import { eventsOf, type SentEvent } from '../testing/events';
 import { ownDatabase } from '../testing/venue';
 import { newWorld, type World } from '../testing/world';
@@ -19,6 +19,7 @@ beforeAll(async () => {
 });
 afterAll(() => drop());
 
+const open = async () => Host.open(world.owner, await coveredFlight(world.owner, [world.otherWineId, world.wineId]));
 /** What a stream has sent so far; ended by `end`. */
 class Watching {
   readonly events: SentEvent[] = [];
@@ -64,7 +65,7 @@ const tickOf = (watching: Watching) => Number(watching.last('state')?.id ?? -1);
 
 describe('a stream', () => {
   it('sends the whole state at every tick, the same bytes to all seats, ticks rising; who connects anew is sent the present one', async () => {
-    const host = await Host.open(world.owner, world.flightId);
+    const host = await open();
     const guests = await host.seat('Ana', 'Bram');
     const watching = [await asGuest(guests[0]!), await asGuest(guests[1]!)];
     for (const one of watching) await one.until(() => tickOf(one) === host.tick);
@@ -90,7 +91,7 @@ describe('a stream', () => {
     for (const one of watching) one.end();
   });
   it('tells a host of people once a second at most, and a guest of nobody but themselves', async () => {
-    const host = await Host.open(world.owner, world.flightId);
+    const host = await open();
     const guests = await host.seat('Ana', 'Bram');
     await host.pour(0);
     const [hosts, ana, bram] = [await asHost(host), await asGuest(guests[0]!), await asGuest(guests[1]!)];
@@ -110,7 +111,7 @@ describe('a stream', () => {
     for (const one of [hosts, ana, bram]) one.end();
   });
   it('goes on after the connection that listens was lost: what was said meanwhile is read anew', async () => {
-    const host = await Host.open(world.owner, world.flightId);
+    const host = await open();
     const [guest] = await host.seat('Ana');
     const ana = await asGuest(guest!);
     await ana.until(() => tickOf(ana) === host.tick);
@@ -121,7 +122,7 @@ describe('a stream', () => {
     ana.end();
   });
   it('is over for who was asked to leave', async () => {
-    const host = await Host.open(world.owner, world.flightId);
+    const host = await open();
     const [guest] = await host.seat('Ana');
     const ana = await asGuest(guest!);
     await ana.until(() => tickOf(ana) === host.tick);

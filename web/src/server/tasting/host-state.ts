@@ -1,10 +1,13 @@
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
-import { nameAt } from '@rose/core/tasting/guest';
-import { placeOf } from '@rose/core/tasting/program';
+import { allergensOf } from '@rose/core/flight/flight-totals';
+import { allergiesMet } from '@rose/core/tasting/allergies';
+import { doubtInWords, doubtSmells, judgeDoubts } from '@rose/core/tasting/doubts';
+import { nameAt, type GuestCard } from '@rose/core/tasting/guest';
+import { placeOf, type TastingPlan } from '@rose/core/tasting/program';
 import { idsOf, quarters, type Quarter } from '@rose/core/wine/observables';
 import type { Reader } from '../../db/client';
 import { glassIdentity } from '../../db/identity';
-import { glass, note, participant, poll, pollAnswer, tasting, tastingPart, user, wine } from '../../db/schema';
+import { glass, glassDoubt, note, participant, poll, pollAnswer, tasting, tastingPart, user, wine } from '../../db/schema';
 import { contract } from '../../contract';
 import { serve } from '../command';
 import { tableStateOf } from '../guest/state';
@@ -118,7 +121,10 @@ async function peopleOf(db: Reader, venueId: string, id: string) {
           .from(pollAnswer)
           .where(and(eq(pollAnswer.venueId, venueId), eq(pollAnswer.pollId, open.id)))
           .groupBy(pollAnswer.option);
+  const present = rows.filter((entry) => entry.leftAt === null).length;
   return {
+    doubts: await doubtsAt(db, venueId, id, present),
+    warnings: await warningsAt(db, venueId, id, row.plan, rows),
     people: rows.map((entry) => ({
       id: entry.id,
       name: nameAt(entry.name, entry.seat, rows),
@@ -142,11 +148,71 @@ async function peopleOf(db: Reader, venueId: string, id: string) {
   };
 }
 
+/** Glasses somebody doubts that still stand on the table, the latest poured first. */
+async function doubtsAt(db: Reader, venueId: string, id: string, present: number) {
+  const rows = await db
+    .select({ glassId: glass.id, place: glass.place, seat: participant.seat, smells: glassDoubt.smells, rejectedAt: glass.rejectedAt })
+    .from(glassDoubt)
+    .innerJoin(glass, and(eq(glass.venueId, glassDoubt.venueId), eq(glass.id, glassDoubt.glassId)))
+    .innerJoin(participant, and(eq(participant.venueId, glassDoubt.venueId), eq(participant.id, glassDoubt.participantId)))
+    .where(and(eq(glassDoubt.venueId, venueId), eq(glass.tastingId, id), eq(participant.simulated, false)))
+    .orderBy(asc(participant.seat));
+  const standing = [...new Set(rows.filter((row) => row.rejectedAt === null).map((row) => row.glassId))];
+  return standing
+    .flatMap((glassId) => {
+      const here = rows.filter((row) => row.glassId === glassId);
+      const { place } = here[0]!;
+      const verdict = judgeDoubts(rows, place, present);
+      if (verdict === undefined) return [];
+      return [
+        { glassId, place, suspect: verdict.suspect, ...doubtInWords(verdict, present), smells: [...new Set(here.map((row) => doubtSmells[row.smells]))] },
+      ];
+    })
+    .sort((a, b) => b.place - a.place);
+}
+
+/** What shared cards say that a wine holds: by seat and place, or for the flight as a whole where the host may not know which is where. */
+async function warningsAt(
+  db: Reader,
+  venueId: string,
+  id: string,
+  plan: TastingPlan,
+  people: readonly { readonly seat: number; readonly name: string; readonly card: GuestCard | null; readonly leftAt: Date | null }[],
+) {
+  const told = people.flatMap(({ seat, name, card, leftAt }) =>
+    leftAt === null && card?.allergies !== undefined ? [{ seat, name: nameAt(name, seat, people), says: card.allergies }] : [],
+  );
+  if (told.length === 0) return [];
+  if (plan.blind === 'double')
+    return told.flatMap(({ seat, name, says }) => {
+      const holds = allergiesMet(says, plan.allergens);
+      return holds.length === 0 ? [] : [{ seat, name, place: null, holds: [...holds] }];
+    });
+  const glasses = await db
+    .select({ place: glass.place, document: wine.document })
+    .from(glass)
+    .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
+    .innerJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
+    .where(and(eq(glass.venueId, venueId), eq(glass.tastingId, id), isNull(glass.rejectedAt)))
+    .orderBy(asc(glass.place));
+  return told.flatMap(({ seat, name, says }) =>
+    glasses.flatMap(({ place, document }) => {
+      const holds = allergiesMet(says, allergensOf(document.facts));
+      return holds.length === 0 ? [] : [{ seat, name, place, holds: [...holds] }];
+    }),
+  );
+}
+
 const found = <T>(state: T | undefined): T => {
   if (state === undefined) throw notFound('evening');
   return state;
 };
 export const getEvening = serve(contract.tasting.get, async (db, actor, { id }) => found(await hostStateOf(db, actor.venueId, id)));
+export const wallOf = serve(contract.tasting.wall, async (db, actor, { id }) => {
+  const state = found(await tableStateOf(db, actor.venueId, id, 0));
+  const [row] = await db.select({ joinCode: tasting.joinCode }).from(tasting).where(here(actor.venueId, id));
+  return { state, code: row?.joinCode ?? null };
+});
 export const eveningPeople = serve(contract.tasting.people, async (db, actor, { id }) => found(await peopleOf(db, actor.venueId, id)));
 
 /** What a host’s page watches of an evening. */
@@ -156,6 +222,8 @@ export const hostSources = (db: Reader, venueId: string, id: string): readonly S
     key: `people/${venueId}/${id}`,
     event: 'people',
     gather: 1000,
+    // Who is out of touch shows by time alone.
+    every: 15_000,
     hears: (news) => 'tastingId' in news && news.tastingId === id,
     read: async () => {
       const state = await peopleOf(db, venueId, id);

@@ -1,4 +1,4 @@
-import { and, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
+import { and, desc, eq, isNotNull, isNull, ne, sql } from 'drizzle-orm';
 import { v4 } from 'uuid';
 import { priceAmong, type Truth } from '@rose/core/call/call';
 import { uncovered, type Label } from '@rose/core/tasting/uncover';
@@ -11,7 +11,7 @@ import { truthOf } from '@rose/knowledge/calls/index';
 import type { Tx } from '../../db/client';
 import { lot, wine } from '../../db/cellar';
 import { glassIdentity } from '../../db/identity';
-import { glass, participant, poll, tasting, uncoveredFact } from '../../db/tasting';
+import { glass, participant, poll, tasting, tastingPart, uncoveredFact } from '../../db/tasting';
 import { contract } from '../../contract';
 import { serve, type Member } from '../command';
 import { timeZoneOf } from '../flight/store';
@@ -40,8 +40,25 @@ async function changeRun(tx: Tx, where: On, next: (run: Run, program: Program) =
     .where(here(where));
 }
 
+/** A flight that is blind to the host too is poured by somebody else, who took that part. */
+async function mustBePoured(tx: Tx, where: On, leads: string): Promise<void> {
+  const [row] = await tx.select({ plan: tasting.plan }).from(tasting).where(here(where));
+  if (row?.plan?.blind !== 'double') return;
+  const [pours] = await tx
+    .select({ userId: tastingPart.userId })
+    .from(tastingPart)
+    .where(and(eq(tastingPart.venueId, where.venueId), eq(tastingPart.tastingId, where.tastingId), ne(tastingPart.userId, leads)));
+  if (pours === undefined)
+    throw new Problem(
+      409,
+      'no-pourer',
+      'This flight is blind to you too, so somebody else pours it. Ask them to open the pourer’s page of this flight and take that part; then it begins.',
+    );
+}
+
 export const moveEvening = serve(contract.tasting.move, async (tx, actor, input) => {
   const where = on(actor, input);
+  if (input.to > 0) await mustBePoured(tx, where, actor.userId);
   return act(tx, where, 'moved', { to: String(input.to) }, (_tick, at) => changeRun(tx, where, (run, program) => runs.goTo(run, program, input.to, at)));
 });
 export const pauseEvening = serve(contract.tasting.pause, async (tx, actor, input) => {

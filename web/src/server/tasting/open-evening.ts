@@ -1,5 +1,8 @@
-import { and, desc, eq } from 'drizzle-orm';
+import { and, desc, eq, isNull } from 'drizzle-orm';
+import { randomInt } from 'node:crypto';
 import { v4 } from 'uuid';
+import { schoolOf } from '@rose/core/order/ordering-rules';
+import { dealtOrder } from '@rose/core/tasting/dealt-order';
 import { pouringOrder } from '@rose/core/flight/flight';
 import { flightStrip } from '@rose/core/flight/flight-totals';
 import { programOf, type TastingPlan } from '@rose/core/tasting/program';
@@ -45,13 +48,25 @@ async function planned(
       `${listed(toBuy)} ${toBuy.length === 1 ? 'is' : 'are'} still to buy: put what you bought into the cellar, and into this flight.`,
     );
   const routine = routineOf(flight);
+  const hidden = flight.blind === 'double' || flight.blind === 'half';
+  // Whoever planned the order must not know it: the wines change places among the orders that may be poured.
+  const poured = hidden
+    ? dealtOrder(
+        wines.map((entry) => entry.order),
+        order,
+        flight.pins,
+        schoolOf(flight.school),
+        flight.rests,
+        () => randomInt(2 ** 32) / 2 ** 32,
+      )
+    : order;
   const places = new Map(order.map((id, place) => [id, place]));
   const strip = flightStrip(
     wines.map(({ evening, order: { loads } }) => ({ facts: evening.facts, loads, age: undefined, priceMinor: undefined, merchant: undefined })),
   );
   return {
     name: flight.name,
-    order,
+    order: poured,
     plan: {
       program: programOf({
         wines: order.length,
@@ -70,8 +85,24 @@ async function planned(
       routine,
       pourMl: flight.pourMl,
       allergens: strip.allergens,
+      ...(flight.blind === 'half'
+        ? {
+            list: wines
+              .map(({ summary }) => ({ name: summary.name, producer: summary.producer }))
+              .sort((a, b) => `${a.name} ${a.producer}`.localeCompare(`${b.name} ${b.producer}`)),
+          }
+        : {}),
     },
   };
+}
+
+/** One evening of a flight at a time: a second one would share its bottles and its guests' codes. */
+async function mustBeAlone(tx: Tx, venueId: string, flightId: string): Promise<void> {
+  const [open] = await tx
+    .select({ id: tasting.id })
+    .from(tasting)
+    .where(and(eq(tasting.venueId, venueId), eq(tasting.flightId, flightId), isNull(tasting.closedAt)));
+  if (open !== undefined) throw new Problem(409, 'open-already', 'An evening of this flight is open already. Close it first, or lead it on.', { id: open.id });
 }
 
 export const openEvening = serve(contract.tasting.open, async (tx, actor, { id, tastingId }) => {
@@ -81,6 +112,7 @@ export const openEvening = serve(contract.tasting.open, async (tx, actor, { id, 
     .from(tasting)
     .where(and(eq(tasting.venueId, venueId), eq(tasting.id, tastingId)));
   if (present !== undefined) return { id: tastingId, tick: present.tick };
+  await mustBeAlone(tx, venueId, id);
   const { name, plan, order } = await planned(tx, actor, id);
   const at = new Date();
   await acts.open(tx, { venueId, tastingId, kind: 'table', name, flightId: id, plan, run: begun(at), joinCode: newJoinCode(), wheel: userId, at });
@@ -96,9 +128,16 @@ export const openEvening = serve(contract.tasting.open, async (tx, actor, { id, 
 
 export const eveningsOfFlight = serve(contract.tasting.ofFlight, async (db, actor, { id }) => {
   const rows = await db
-    .select({ id: tasting.id, startedAt: tasting.startedAt, closedAt: tasting.closedAt })
+    .select({ id: tasting.id, startedAt: tasting.startedAt, closedAt: tasting.closedAt, plan: tasting.plan })
     .from(tasting)
     .where(and(eq(tasting.venueId, actor.venueId), eq(tasting.flightId, id)))
     .orderBy(desc(tasting.startedAt));
-  return { tastings: rows.map((row) => ({ id: row.id, startedAt: row.startedAt.toISOString(), closedAt: row.closedAt?.toISOString() ?? null })) };
+  return {
+    tastings: rows.map((row) => ({
+      id: row.id,
+      startedAt: row.startedAt.toISOString(),
+      closedAt: row.closedAt?.toISOString() ?? null,
+      blind: row.plan?.blind ?? 'open',
+    })),
+  };
 });

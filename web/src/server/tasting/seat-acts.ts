@@ -1,10 +1,11 @@
-import { and, eq, inArray, isNotNull, isNull, max, ne, or, sql } from 'drizzle-orm';
+import { and, eq, isNotNull, isNull, max, or, sql } from 'drizzle-orm';
 import { v4 } from 'uuid';
 import type { Arrival, GuestCard } from '@rose/core/tasting/guest';
+import type { DoubtSmell } from '@rose/core/tasting/doubts';
 import { reached } from '@rose/core/tasting/program';
 import type { Tx } from '../../db/client';
 import { note } from '../../db/note';
-import { participant, poll, pollAnswer, tasting } from '../../db/tasting';
+import { glassDoubt, participant, poll, pollAnswer, tasting } from '../../db/tasting';
 import { Problem } from '../problem';
 import { announce } from '../live/announce';
 import { doing, type On, type Ticked } from './act';
@@ -160,6 +161,20 @@ export const answer = (tx: Tx, at: Sitting, pollId: string, option: number): Pro
       .onConflictDoUpdate({ target: [pollAnswer.venueId, pollAnswer.pollId, pollAnswer.participantId], set: { option } });
   });
 
+/** Doubts a glass that stands on the table, or no more. */
+export const doubt = (tx: Tx, at: Sitting, glassId: string, smells: DoubtSmell | null): Promise<Ticked> =>
+  doing(tx, at, async (tick) => {
+    const own = and(eq(glassDoubt.venueId, at.venueId), eq(glassDoubt.glassId, glassId), eq(glassDoubt.participantId, at.participantId));
+    if (smells === null) {
+      await tx.delete(glassDoubt).where(own);
+      return;
+    }
+    await tx
+      .insert(glassDoubt)
+      .values({ venueId: at.venueId, glassId, participantId: at.participantId, smells, tick })
+      .onConflictDoUpdate({ target: [glassDoubt.venueId, glassDoubt.glassId, glassDoubt.participantId], set: { smells, tick } });
+  });
+
 /** Leaves the table. Forgotten, the seat keeps its notes and loses its name, its card, its key and what was said on arrival; that may be asked for after the close too. */
 export async function leave(tx: Tx, at: Sitting, forget: boolean): Promise<void> {
   await tx
@@ -169,9 +184,3 @@ export async function leave(tx: Tx, at: Sitting, forget: boolean): Promise<void>
   const { venueId, tastingId, participantId } = at;
   await announce(tx, { what: 'left', venueId, tastingId, participantId });
 }
-/** Devices that are in touch now, of those a process has streams to. */
-export const inTouch = (tx: Pick<Tx, 'update'>, venueId: string, ids: readonly string[], at: Date) =>
-  tx
-    .update(participant)
-    .set({ hereAt: at })
-    .where(and(eq(participant.venueId, venueId), inArray(participant.id, [...ids]), ne(participant.hereAt, at)));

@@ -1,5 +1,6 @@
 import { v4, v7 } from 'uuid';
 import { eq } from 'drizzle-orm';
+import { emptyFlight, type FlightDocument } from '@rose/core/flight/flight';
 import type { AnswerOf } from '../../contract/answers';
 import type { TableState } from '../guest/state';
 import { connections } from '../../db/client';
@@ -7,9 +8,10 @@ import { tasting } from '../../db/schema';
 import type { Member } from '../command';
 import { guestCookie } from '../guest-device';
 import { handle } from '../http';
+import { saveFlight } from '../flight/operations';
 import { openEvening } from '../tasting/open-evening';
 import { operations } from '../registry';
-import { run } from './venue';
+import { firstWrite, run } from './venue';
 
 const origin = 'http://127.0.0.1:4747';
 export interface Answered {
@@ -47,6 +49,13 @@ export class Device {
   readonly state = async (): Promise<TableState> => (await this.table()).state;
 }
 
+/** A flight of wines in an order, covered from its guests: one of its own for every evening. */
+export async function coveredFlight(member: Member, order: readonly string[], more: Partial<FlightDocument> = {}): Promise<string> {
+  const id = v7();
+  const document = { ...emptyFlight, name: 'Two of them', blind: 'single', wines: order.map((wine) => ({ id: wine })), order, ...more };
+  await run(saveFlight, member, firstWrite(document, id));
+  return id;
+}
 /** A host who leads an evening through its commands. */
 export class Host {
   tick = 0;

@@ -15,6 +15,7 @@ import { useWatch } from '@/ui/stopwatch';
 import { clashLabel, clashShown } from '../judge/clash-words';
 import { Ideas } from '../opened-when-needed';
 import type { ChangeNote, SetObservation } from '../observation';
+import { DoubtIt } from './doubt';
 import { Locked } from './locked';
 import type { Seated, TableGlass } from './seat';
 
@@ -152,6 +153,7 @@ function OpenGlass({
           Read what you wrote
         </Button>
       </p>
+      <DoubtIt glassId={glass.id} />
     </>
   );
 }

@@ -3,6 +3,7 @@ import { useCallback, useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
 import { restKinds } from '@rose/core/order/order-wine';
+import { givenInWords } from '@rose/core/tasting/run';
 import { listed } from '@rose/core/wine/plural';
 import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
@@ -27,6 +28,9 @@ const Head = styled.div`
     display: flex;
     align-items: baseline;
     gap: 10px;
+  }
+  h1 + .now {
+    margin-top: 12px;
   }
   h1 small {
     font: 400 0.9375rem var(--sans);
@@ -63,7 +67,7 @@ export function nowInWords({ stop, paused }: Table): string {
     case 'pour':
       return `Wine ${placeLetter(stop.place)} is being poured`;
     case 'step':
-      return `Wine ${placeLetter(stop.place)}: ${stop.name}`;
+      return `The table: wine ${placeLetter(stop.place)}, ${stop.name}`;
     case 'rest':
       return `A pause: ${restKinds[stop.rest].label}`;
     case 'again':
@@ -128,7 +132,7 @@ export function Seat({ first }: { first: Seated }) {
             <b>{nowInWords(state)}</b>
             {chosen !== undefined && chosen.id !== called?.id ? ', and you are at your own pace' : ''}
           </span>
-          <span>{running && now > 0 ? `${clock(at)} of ${Math.round(state.minutes)} min` : ''}</span>
+          <span>{running && now > 0 ? `${clock(at)} of ${givenInWords(state.minutes)}` : ''}</span>
         </div>
       </Head>
       {state.poll !== null && <Asked poll={state.poll} answered={seated.answered?.pollId === state.poll.id ? seated.answered.option : null} />}
