@@ -1,37 +1,16 @@
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
 import { describe, expect, it } from 'vitest';
+import { axe } from './axe';
 import { comeIn, desktop, phone, press, settled, textOf, visit, waitForText } from './browser';
 import { journey } from './journey';
 
 const { base, page } = await journey();
-const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 const requests: string[] = [];
 const complaints: string[] = [];
 page.on('request', (request) => requests.push(request.url()));
 page.on('console', (message) => message.type() === 'error' && complaints.push(`${page.url()} ${message.text()}`));
 page.on('pageerror', (error) => complaints.push(`${page.url()} ${(error as Error).message}`));
 
-/** What axe looks for: contrast costs it most, and differs with the colours of a page, not with its width; the rest differs with its layout, not with its colours. */
-const look = {
-  all: { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] },
-  layout: { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'], rules: { 'color-contrast': { enabled: false } } },
-  colours: { runOnly: { type: 'rule', values: ['color-contrast', 'link-in-text-block'] } },
-} as const;
-/** Accessibility faults of the page, by axe. */
-async function faults(what: keyof typeof look): Promise<string[]> {
-  await page.evaluate(axe);
-  return page.evaluate(async (options) => {
-    const { violations } = await (
-      window as never as {
-        axe: { run(context: Document, options: object): Promise<{ violations: { id: string; nodes: { html: string; failureSummary: string }[] }[] }> };
-      }
-    ).axe.run(document, options);
-    return violations.flatMap((violation) =>
-      violation.nodes.map((node) => `${violation.id}: ${node.html.slice(0, 140)} ${node.failureSummary.split('\n')[1] ?? ''}`),
-    );
-  }, look[what]);
-}
+const faults = (what: 'all' | 'layout' | 'colours') => axe(page, what);
 const first = (path: string, text: string) =>
   page.evaluate(
     async (list, wanted) => {

@@ -58,6 +58,11 @@ export function programOf(plan: ProgramPlan): Program {
 
 /** The place a stop is about; undefined where it is about none, or several. */
 export const placeOf = (stop: Stop): number | undefined => ('place' in stop ? stop.place : undefined);
+/** The place everybody looks at: the one a stop is about; of several that are uncovered the first that is not known yet, then the last. */
+export function placeInSight(stop: Stop, isKnown: (place: number) => boolean): number | undefined {
+  if (stop.kind !== 'reveal') return placeOf(stop);
+  return stop.places.find((place) => !isKnown(place)) ?? stop.places.at(-1);
+}
 /** The last place that was poured by a stop; −1 before the first. */
 export function reached(program: Program, at: number): number {
   return program.slice(0, at + 1).reduce((far, stop) => (stop.kind === 'pour' ? Math.max(far, stop.place) : far), -1);

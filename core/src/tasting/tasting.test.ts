@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { afterThisWine, programOf, reached, stopInWords, type ProgramPlan } from './program';
+import { afterThisWine, placeInSight, programOf, reached, stopInWords, type ProgramPlan } from './program';
 import { begun, elapsed, goOn, goTo, grant, paceInWords, paceOf, pause, shorten } from './run';
 
 const steps = [
@@ -39,6 +39,11 @@ describe('the program of an evening', () => {
         }
       }),
     );
+  });
+  it('at an unmasking everybody looks at the first wine that is not known yet', () => {
+    const reveal = programOf({ ...usual, reveal: 'pair' }).find((stop) => stop.kind === 'reveal')!;
+    expect([placeInSight(reveal, () => false), placeInSight(reveal, (place) => place === 0), placeInSight(reveal, () => true)]).toEqual([0, 1, 1]);
+    expect(placeInSight({ kind: 'gather', minutes: 1 }, () => false)).toBeUndefined();
   });
   it('uncovers by pairs, and an odd last one alone', () => {
     const places = programOf({ ...usual, wines: 5, reveal: 'pair' }).flatMap((stop) => (stop.kind === 'reveal' ? [stop.places] : []));

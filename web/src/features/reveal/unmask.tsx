@@ -50,7 +50,7 @@ const Lay = styled.div`
   }
   dl div {
     display: grid;
-    grid-template-columns: 92px minmax(0, 1fr) auto;
+    grid-template-columns: 92px minmax(0, 1fr);
     gap: 14px;
     align-items: center;
     min-height: 56px;
@@ -61,6 +61,10 @@ const Lay = styled.div`
   }
   dd {
     margin: 0;
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    gap: 10px;
     font: 500 1.4375rem/1.2 var(--serif);
   }
   dd[data-covered] {
@@ -163,12 +167,14 @@ export function Unmask({ first, userId, flightId }: { first: HostState; userId: 
                   return (
                     <div key={fact}>
                       <dt>{uncoverable[fact]}</dt>
-                      <dd data-covered={shown === undefined || undefined}>{shown?.says ?? 'still covered'}</dd>
-                      {shown === undefined && fact !== next && mayAct && (
-                        <Button size="small" tone="quiet" label={`Uncover the ${uncoverable[fact]}`} onPress={() => uncover(fact)}>
-                          Uncover
-                        </Button>
-                      )}
+                      <dd data-covered={shown === undefined || undefined}>
+                        <span>{shown?.says ?? 'still covered'}</span>
+                        {shown === undefined && fact !== next && mayAct && (
+                          <Button size="small" tone="quiet" label={`Uncover the ${uncoverable[fact]}`} onPress={() => uncover(fact)}>
+                            Uncover
+                          </Button>
+                        )}
+                      </dd>
                     </div>
                   );
                 })}

@@ -2,7 +2,7 @@
 import styled from 'styled-components';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
 import { restKinds } from '@rose/core/order/order-wine';
-import { uncoverable } from '@rose/core/tasting/program';
+import { placeInSight, uncoverable } from '@rose/core/tasting/program';
 import { keysOf } from '@rose/core/wine/keys';
 import { capital } from '@rose/core/wine/plural';
 import type { AnswerOf } from '@/contract/answers';
@@ -70,7 +70,7 @@ export function Wall({ id, first, code }: { id: string; first: Table; code: stri
   const running = state.paused === null && stop.kind !== 'gather' && stop.kind !== 'end';
   const now = useSeconds(running);
   const left = now === 0 ? undefined : Math.round(state.minutes * 60 - (now - Date.parse(state.since) - state.rested) / 1000);
-  const place = 'place' in stop ? stop.place : stop.kind === 'reveal' ? (stop.places.find((at) => !revealed(state, at)) ?? stop.places.at(-1)) : undefined;
+  const place = placeInSight(stop, (at) => revealed(state, at));
   const glass = state.glasses.find((entry) => entry.place === place && !entry.rejected);
   const shows = glass !== undefined && (glass.facts.length > 0 || stop.kind === 'reveal');
   return (

@@ -3,6 +3,7 @@ import { useCallback, useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
 import { restKinds } from '@rose/core/order/order-wine';
+import { placeInSight } from '@rose/core/tasting/program';
 import { givenInWords } from '@rose/core/tasting/run';
 import { listed } from '@rose/core/wine/plural';
 import type { AnswerOf } from '@/contract/answers';
@@ -78,6 +79,15 @@ export function nowInWords({ stop, paused }: Table): string {
       return 'The evening ends';
   }
 }
+const title: Readonly<Record<Table['stop']['kind'], string>> = {
+  gather: 'Welcome',
+  pour: 'One moment',
+  step: 'One moment',
+  again: 'One moment',
+  rest: 'A pause',
+  reveal: 'What was it?',
+  end: 'Thank you',
+};
 const two = (n: number) => String(n).padStart(2, '0');
 /** Time spent on a stop as a clock shows it. */
 const clock = (ms: number) => `${Math.floor(ms / 60_000)}:${two(Math.floor(ms / 1000) % 60)}`;
@@ -91,7 +101,8 @@ export function Seat({ first }: { first: Seated }) {
   const { stop } = state;
   const running = (stop.kind === 'step' || stop.kind === 'rest' || stop.kind === 'again') && state.paused === null;
   const now = useSeconds(running);
-  const called = 'place' in stop ? state.glasses.find((glass) => glass.place === stop.place && !glass.rejected) : undefined;
+  const inSight = placeInSight(stop, (place) => state.glasses.some((glass) => glass.place === place && !glass.rejected && glass.revealed));
+  const called = state.glasses.find((glass) => glass.place === inSight && !glass.rejected);
   const chosen = state.glasses.find((glass) => glass.id === own);
   const glass = chosen ?? called;
   const refresh = useCallback(() => {
@@ -108,7 +119,7 @@ export function Seat({ first }: { first: Seated }) {
           {glass === undefined ? '' : ` · ${glass.place + 1} of ${state.wines}`}
         </div>
         <h1>
-          {glass === undefined ? 'Welcome' : `Wine ${placeLetter(glass.place)}`}
+          {glass === undefined ? title[stop.kind] : `Wine ${placeLetter(glass.place)}`}
           {glass !== undefined && <small>{glass.code}</small>}
         </h1>
         {state.glasses.length > 1 && (

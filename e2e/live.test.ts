@@ -1,0 +1,274 @@
+import { v7 } from 'uuid';
+import { afterAll, describe, expect, inject, it } from 'vitest';
+import { Client } from 'pg';
+import type { Page } from 'puppeteer-core';
+import { fill, phone, press, textOf, visit, waitForText } from './browser';
+import { lay } from './cable';
+import { demoJourney, hurried } from './journey';
+import { axe } from './axe';
+
+const { base, browser, page: host } = await demoJourney();
+const cable = await lay(Number(new URL(base).port));
+const database = new Client({ connectionString: inject('databaseUrl') });
+await database.connect();
+afterAll(async () => {
+  await cable.close();
+  await database.end();
+});
+
+/** A covered flight of three wines of the demo, uncovered one at a time. */
+async function flightOfThree(on: Page): Promise<string> {
+  const id = v7();
+  await on.evaluate(async (flightId) => {
+    const flights = (await (await fetch('/api/v1/flights')).json()) as { flights: { id: string; name: string }[] };
+    const { document } = (await (await fetch(`/api/v1/flights/${flights.flights[0]!.id}`)).json()) as {
+      document: Record<string, unknown> & { wines: { id: string; buy?: unknown }[] };
+    };
+    const wines = document.wines.filter((entry) => entry.buy === undefined).slice(0, 3);
+    const body = {
+      writeId: 'made',
+      baseRevision: 0,
+      document: {
+        ...document,
+        name: 'Three of the quay',
+        wines,
+        order: wines.map((wine) => wine.id),
+        pins: [],
+        rests: [],
+        goals: [],
+        other: null,
+        poured: null,
+        blind: 'single',
+        reveal: 'each',
+        dish: null,
+      },
+    };
+    const answer = await fetch(`/api/v1/flights/${flightId}`, { method: 'PUT', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
+    if (!answer.ok) throw new Error(await answer.text());
+  }, id);
+  return id;
+}
+/** A guest in a browser of their own, who follows the link. */
+async function guestOf(link: string, name: string): Promise<Page> {
+  const context = await browser.createBrowserContext();
+  const page = await hurried(await context.newPage());
+  await page.evaluateOnNewDocument(() => {
+    (globalThis as { roseDrawn?: unknown[] }).roseDrawn = [];
+  });
+  await page.setViewport(phone);
+  await visit(page, link);
+  await fill(page, 'Your name', name);
+  await press(page, 'Sit down');
+  await waitForText(page, 'People arrive');
+  return page;
+}
+const choose = async (on: Page, name: string, value: string) => {
+  const radio = (await on.waitForSelector(`input[type=radio][name="${name}"][value="${value}"]`))!;
+  await radio.evaluate((element) => (element as HTMLInputElement).click());
+};
+const until = async (check: () => Promise<boolean>, says: string) => {
+  for (let i = 0; i < 80; i++) {
+    if (await check()) return;
+    await new Promise((resolve) => setTimeout(resolve, 250));
+  }
+  throw new Error(`did not happen: ${says}`);
+};
+const noteOf = async (name: string, flightId: string, place: number) =>
+  (
+    await database.query<{ document: { observed: Record<string, unknown> }; locked_at: Date | null; blind: { observed: Record<string, unknown> } | null }>(
+      `select n.document, n.locked_at, n.blind_document as blind from note n join participant p on p.id = n.participant_id join glass g on g.id = n.glass_id
+       join tasting t on t.id = g.tasting_id where p.name = $1 and t.flight_id = $2 and g.place = $3 order by g.rejected_at nulls first`,
+      [name, flightId, place],
+    )
+  ).rows[0];
+
+describe('an evening, led live', () => {
+  it('from the code to the close: a host, two guests, a screen for the room, a cut phone, a faulty bottle, facts one by one', async () => {
+    const flight = await flightOfThree(host);
+    await visit(host, `${base}/flights/${flight}/pour`);
+    await press(host, 'Open the evening');
+    await waitForText(host, 'Guests join');
+    await until(async () => (await textOf(host)).includes('/join/'), 'a link to join by');
+    const link = /http:\S+\/join\/\S+/.exec(await textOf(host))![0];
+    // The link leads to the address it names; one guest comes over a cable that can be cut.
+    const ana = await guestOf(link, 'Ana');
+    const bram = await guestOf(link.replace(/:\d+/, `:${cable.port}`), 'Bram');
+    const wall = await browser.newPage();
+    await visit(wall, `${base}/flights/${flight}/wall`);
+    await waitForText(wall, 'join with your phone');
+    await host.bringToFront();
+    await waitForText(host, 'Bram');
+    const secrets = /Salt Lamp|Cold Reach|€/;
+
+    await press(host, 'Begin: pour wine A');
+    await waitForText(ana, 'being poured');
+    await press(host, 'Poured: on to');
+    await waitForText(ana, 'Is it clear?');
+    await choose(ana, 'clarity', 'clear');
+    await bram.bringToFront();
+    await waitForText(bram, 'Is it clear?');
+    cable.mode = 'cut';
+    await choose(bram, 'clarity', 'hazy');
+    await waitForText(bram, 'On this device, will send');
+    await host.bringToFront();
+    await press(host, 'On to aroma');
+    await ana.bringToFront();
+    await waitForText(ana, 'aroma');
+    expect((await noteOf('Bram', flight, 0))!.document.observed).toEqual({});
+    cable.mode = 'whole';
+    await until(async () => (await noteOf('Bram', flight, 0))?.document.observed['clarity'] === 'hazy', 'a cut phone sends what it kept');
+    await bram.bringToFront();
+    await waitForText(bram, 'aroma');
+    for (const guest of [ana, bram]) expect(await textOf(guest)).not.toMatch(secrets);
+
+    // A doubt is for the host alone; the bottle is put aside and its notes with it.
+    await ana.bringToFront();
+    await press(ana, 'Not sure this glass is sound?');
+    const glassId = await ana.evaluate(
+      async () => ((await (await fetch('/api/v1/guest/tasting')).json()) as { state: { glasses: { id: string }[] } }).state.glasses[0]!.id,
+    );
+    await choose(ana, `doubt-${glassId}`, 'cellar');
+    await waitForText(ana, 'The host knows');
+    await host.bringToFront();
+    await waitForText(host, 'Seat 1 doubts it');
+    expect(await textOf(bram)).not.toContain('cellar');
+    await press(host, 'Put the bottle aside');
+    await press(host, 'Yes: a new glass');
+    await ana.bringToFront();
+    await until(async () => (await textOf(ana)).includes('Question 1 of') || (await textOf(ana)).includes('aroma'), 'a fresh glass');
+    await until(async () => (await noteOf('Ana', flight, 0))?.document.observed['clarity'] === undefined, 'fresh notes are asked for');
+
+    // Locked, then uncovered fact by fact, on the wall too.
+    await press(ana, 'Read what you wrote');
+    await press(ana, 'Lock this glass');
+    await waitForText(ana, 'Locked.');
+    await host.bringToFront();
+    await until(async () => {
+      if (await host.$('::-p-text(On to the unmasking)')) return true;
+      await press(host, 'On to');
+      await new Promise((resolve) => setTimeout(resolve, 300));
+      return false;
+    }, 'the unmasking');
+    await press(host, 'On to the unmasking');
+    await press(host, 'Unmask');
+    await waitForText(host, 'still covered');
+    await press(host, 'Uncover the price');
+    await ana.bringToFront();
+    await waitForText(ana, 'a bottle');
+    await wall.bringToFront();
+    await waitForText(wall, 'a bottle');
+    expect(await textOf(wall)).not.toMatch(/Ana|Bram/);
+    await host.bringToFront();
+    await press(host, 'Uncover the age');
+    await press(host, 'Uncover the grape');
+    await press(host, 'Uncover the place');
+    await press(host, 'Uncover the name');
+    await ana.bringToFront();
+    await waitForText(ana, 'The wine is known');
+    await host.bringToFront();
+    expect((await noteOf('Ana', flight, 0))!.locked_at).not.toBeNull();
+
+    // Two devices drew the same states in rising order.
+    const drawn = (guest: Page) =>
+      guest.evaluate(() =>
+        (globalThis as { roseDrawn?: { tick: number; state: unknown }[] }).roseDrawn!.map(({ tick, state }) => [tick, JSON.stringify(state)] as const),
+      );
+    const [one, other] = [await drawn(ana), await drawn(bram)];
+    for (const list of [one, other]) expect(list.map(([tick]) => tick)).toEqual(list.map(([tick]) => tick).sort((a, b) => a - b));
+    const byTick = new Map(one);
+    for (const [tick, state] of other) if (byTick.has(tick)) expect(state).toBe(byTick.get(tick));
+
+    await press(host, 'Pour');
+    await waitForText(host, 'Guests join');
+    const { id, tick } = await host.evaluate(async (flightId) => {
+      const { tastings } = (await (await fetch(`/api/v1/flights/${flightId}/tastings`)).json()) as { tastings: { id: string }[] };
+      return (await (await fetch(`/api/v1/tastings/${tastings[0]!.id}`)).json()) as { id: string; tick: number; program: unknown[] };
+    }, flight);
+    expect(tick).toBeGreaterThan(8);
+    // The last stop, and the close.
+    await host.evaluate(
+      async (tastingId, basedOn) => {
+        const evening = (await (await fetch(`/api/v1/tastings/${tastingId}`)).json()) as { program: unknown[] };
+        await fetch(`/api/v1/tastings/${tastingId}/moves`, {
+          method: 'POST',
+          headers: { 'content-type': 'application/json' },
+          body: JSON.stringify({ basedOn, actId: crypto.randomUUID(), to: evening.program.length - 1 }),
+        });
+      },
+      id,
+      tick,
+    );
+    await press(host, 'Close the evening');
+    await waitForText(host, 'This evening is closed');
+    await ana.bringToFront();
+    await waitForText(ana, 'Thank you');
+    await press(ana, 'Delete my name and card');
+    await waitForText(ana, 'are deleted');
+    const names = (await database.query<{ name: string }>('select name from participant where tasting_id = $1 order by seat', [id])).rows.map(
+      ({ name }) => name,
+    );
+    expect(names).toEqual(['A guest', 'Bram']);
+    for (const guest of [ana, bram, wall]) await guest.close();
+  }, 240_000);
+
+  it('one browser holds one stream however many tabs are open, and each of eight goes on hearing', async () => {
+    const flight = await flightOfThree(host);
+    await visit(host, `${base}/flights/${flight}/pour`);
+    await press(host, 'Open the evening');
+    await waitForText(host, 'Guests join');
+    const context = await browser.createBrowserContext();
+    const first = await hurried(await context.newPage());
+    await until(async () => (await textOf(host)).includes('/join/'), 'a link to join by');
+    await visit(first, /http:\S+\/join\/\S+/.exec(await textOf(host))![0]);
+    await fill(first, 'Your name', 'Eight tabs');
+    await press(first, 'Sit down');
+    await waitForText(first, 'People arrive');
+    const tabs = [first];
+    for (let i = 1; i < 8; i++) {
+      const tab = await hurried(await context.newPage());
+      await visit(tab, `${base}/seat`);
+      await waitForText(tab, 'People arrive');
+      tabs.push(tab);
+    }
+    await host.bringToFront();
+    await press(host, 'Begin: pour wine A');
+    for (const tab of tabs) {
+      await tab.bringToFront();
+      await waitForText(tab, 'being poured');
+    }
+    await context.close();
+  }, 120_000);
+
+  it('is read by who sees nothing: no fault of access on any view', async () => {
+    const flight = await flightOfThree(host);
+    await visit(host, `${base}/flights/${flight}/pour`);
+    expect(await axe(host)).toEqual([]);
+    await press(host, 'Open the evening');
+    await waitForText(host, 'Guests join');
+    expect(await axe(host)).toEqual([]);
+    await until(async () => (await textOf(host)).includes('/join/'), 'a link to join by');
+    const link = /http:\S+\/join\/\S+/.exec(await textOf(host))![0];
+    const ana = await guestOf(link, 'Ana');
+    expect(await axe(ana)).toEqual([]);
+    await press(ana, 'Something is wrong');
+    await waitForText(ana, 'local emergency number');
+    expect(await axe(ana)).toEqual([]);
+    await ana.keyboard.press('Escape');
+    await host.bringToFront();
+    await press(host, 'Begin: pour wine A');
+    await ana.bringToFront();
+    await waitForText(ana, 'Is it clear?');
+    expect(await axe(ana)).toEqual([]);
+    await host.bringToFront();
+    await press(host, 'Unmask');
+    await waitForText(host, 'still covered');
+    expect(await axe(host)).toEqual([]);
+    for (const path of ['pouring', 'wall']) {
+      await visit(host, `${base}/flights/${flight}/${path}`);
+      expect(await axe(host), path).toEqual([]);
+    }
+    await visit(host, `${base}/join`);
+    expect(await axe(host)).toEqual([]);
+    await ana.close();
+  }, 120_000);
+});
