@@ -4,13 +4,14 @@ import { find } from './find';
 import { keys } from './keys';
 import { notebook } from './notebook';
 import { order } from './order';
+import { live } from './live';
 import { load } from './load';
 import { prints } from './prints';
 import { pairing } from './pairing';
 import { start } from './start';
 import { timetables } from './timetable';
 
-const benches = { order, timetable: timetables, prints, load, pairing, notebook, bytes, keys, find, start };
+const benches = { order, timetable: timetables, prints, load, pairing, notebook, bytes, keys, find, start, live };
 const wanted = process.argv.slice(2).filter((word) => !word.startsWith('--'));
 const asJson = process.argv.includes('--json');
 const unknown = wanted.filter((name) => !(name in benches));

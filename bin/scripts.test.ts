@@ -177,7 +177,8 @@ describe('the scripts', () => {
     expect(await script('backup', [newer])).toMatchObject({ code: 0 });
     await ask("delete from drizzle.__drizzle_migrations where hash = 'of the future'");
     const whole = readFileSync(file);
-    writeFileSync(cut, whole.subarray(0, Math.floor(whole.length * 0.7)));
+    // The list of what it holds stands at its beginning, the rows after it: the end is what is missing.
+    writeFileSync(cut, whole.subarray(0, whole.length - 4_000));
     await ask("insert into mail (id, \"to\", subject, body) values (gen_random_uuid(), 'a', 'b', 'c')");
     for (const [name, says] of [
       [foreign, 'is not a backup of Rose Compass. Nothing was changed'],

@@ -46,10 +46,10 @@ export async function prepare(adminUrl: string, databaseUrl: string, data: strin
 }
 
 /** Starts the built application and waits until it answers. */
-export async function serve(databaseUrl: string, data: string, port: number): Promise<ChildProcess> {
+export async function serve(databaseUrl: string, data: string, port: number, more: Readonly<Record<string, string>> = {}): Promise<ChildProcess> {
   const child = spawn(process.execPath, ['../node_modules/next/dist/bin/next', 'start', '-p', String(port), '-H', '127.0.0.1'], {
     cwd: path.join(root, 'web'),
-    env: environment(databaseUrl, data, port),
+    env: { ...environment(databaseUrl, data, port), ...more },
     stdio: ['ignore', 'ignore', 'inherit'],
   });
   for (let tries = 0; tries < 150; tries++) {

@@ -1,9 +1,10 @@
+import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { freePort, startCluster } from '../web/src/server/testing/throwaway';
 import { end, prepare, serve } from './application';
-import { comeIn, desktop, openBrowser, phone, press, visit, waitForText } from './browser';
+import { comeIn, desktop, fill, openBrowser, phone, press, visit, waitForText } from './browser';
 
 /** Takes the pictures of docs/screenshots from the demo: npm run pictures. */
 const cluster = await startCluster();
@@ -40,6 +41,101 @@ const follow = async (list: string, text: string) => {
   await press(page, text);
   await page.waitForFunction((from) => location.pathname !== from, {}, list);
 };
+/** A table of invented guests, some further than others; the host at the palate, then at the label. */
+async function evening(): Promise<void> {
+  await follow('/flights', 'Fire and salt');
+  const flight = page.url();
+  await visit(page, `${flight}/pour`);
+  await press(page, 'Open the evening');
+  await waitForText(page, 'Guests join');
+  const { id } = await page.evaluate(async (address) => {
+    const { tastings } = (await (await fetch(`/api/v1/flights/${address.split('/').at(-1)}/tastings`)).json()) as { tastings: { id: string }[] };
+    return tastings[0]!;
+  }, flight);
+  interface State {
+    tick: number;
+    joinCode: string;
+    joinKey: string;
+    glasses: { id: string; rejected: boolean }[];
+    program: { kind: string; name?: string; place?: number }[];
+  }
+  const state = () => page.evaluate(async (tasting) => (await (await fetch(`/api/v1/tastings/${tasting}`)).json()) as State, id);
+  const act = async (name: string, more: object) => {
+    const { tick } = await state();
+    await page.evaluate(
+      async (address, body) => {
+        await fetch(address, {
+          method: 'POST',
+          headers: { 'content-type': 'application/json' },
+          body: JSON.stringify({ ...body, actId: crypto.randomUUID() }),
+        });
+      },
+      `/api/v1/tastings/${id}/${name}`,
+      { basedOn: tick, ...more },
+    );
+  };
+  const { joinCode, joinKey, program } = await state();
+  const stop = (place: number, name?: string) =>
+    program.findIndex((entry) => entry.place === place && (name === undefined ? entry.kind === 'pour' : entry.name === name));
+  await act('moves', { to: stop(2) });
+  const { glasses } = await state();
+  const glassId = glasses.at(-1)!.id;
+  const calls = ['Carricante', 'Assyrtiko', 'Assyrtiko', 'Riesling', 'Grüner Veltliner', 'Assyrtiko', 'Furmint', 'Carricante', '', 'Assyrtiko'];
+  const headers = (cookie: string) => ({ 'content-type': 'application/json', origin: base, cookie });
+  for (const [i, name] of ['Ana', 'Bram', 'Chidi', 'Dorte', 'Eli', 'Farah', 'Goran', 'Ilse', 'Jonas', 'Kaya'].entries()) {
+    const joined = await fetch(`${base}/api/v1/joins`, {
+      method: 'POST',
+      headers: headers(''),
+      body: JSON.stringify({ code: joinCode, key: joinKey, seat: `${name}-`.repeat(6).slice(0, 24), name }),
+    });
+    const cookie = joined.headers.getSetCookie()[0]!.split(';')[0]!;
+    const noteId = randomUUID();
+    await fetch(`${base}/api/v1/guest/notes`, { method: 'POST', headers: headers(cookie), body: JSON.stringify({ noteId, glassId }) });
+    const far = i === 8 ? 1 : i % 4 === 3 ? 2 : 3;
+    const observed = {
+      clarity: 'clear',
+      colour: 'white',
+      hue: 'lemon',
+      depth: 30 + i,
+      ...(far > 1 ? { health: 'sound', noseStill: 40 + i, noseSwirled: 60 } : {}),
+      ...(far > 2 ? { sweetness: 4, acidity: 76 + i, body: 48, alcohol: 52, intensity: 60 } : {}),
+    };
+    const ideas =
+      calls[i] === '' ? [] : [{ id: 'i', at: 'palate', grape: calls[i], age: 2 + (i % 4), price: i % 2 === 0 ? 'middle' : 'dearer', certainty: 50 }];
+    await fetch(`${base}/api/v1/guest/notes/${noteId}`, {
+      method: 'PUT',
+      headers: headers(cookie),
+      body: JSON.stringify({
+        writeId: 'w',
+        baseRevision: 1,
+        document: { schema: 1, observed, chips: [], deck: {}, markBeforeDraft: null, rewritten: {}, remark: '', ideas },
+      }),
+    });
+    if (i === 6) await fetch(`${base}/api/v1/guest/waits`, { method: 'POST', headers: headers(cookie), body: '{}' });
+    if (i === 3) await fetch(`${base}/api/v1/guest/doubts`, { method: 'PUT', headers: headers(cookie), body: JSON.stringify({ glassId, smells: 'cellar' }) });
+  }
+  await act('moves', { to: stop(2, 'palate') });
+  await act('parked-questions', { text: 'Is the haze in this one a fault?' });
+  await visit(page, `${flight}/pour`);
+  await waitForText(page, 'Kaya');
+  await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
+  await take('console');
+  await page.emulateMediaFeatures([]);
+  const context = await browser.createBrowserContext();
+  const seat = await context.newPage();
+  await seat.setViewport(phone);
+  await visit(seat, `${base}/join/${joinCode}?k=${joinKey}`);
+  await fill(seat, 'Your name', 'Mira');
+  await press(seat, 'Sit down');
+  await waitForText(seat, 'Sip');
+  await new Promise((resolve) => setTimeout(resolve, 900));
+  await seat.screenshot({ path: path.join(folder, 'seat.png') });
+  await context.close();
+  for (const fact of ['price', 'age', 'grape']) await act('uncoverings', { glassId, fact });
+  await visit(page, `${flight}/unmask`);
+  await waitForText(page, 'had it');
+  await take('unmask');
+}
 try {
   await comeIn(page, base);
   await waitForText(page, 'upright');
@@ -58,6 +154,7 @@ try {
   await press(page, 'Ready');
   await waitForText(page, 'first task to the first pour');
   await take('ready');
+  await evening();
   await follow('/notebook', 'Black Scree');
   await press(page, 'Palate');
   await waitForText(page, 'Work it round');

@@ -106,6 +106,8 @@ export interface TastingPlan {
   /** The way through each glass, as it was when the evening was opened. */
   readonly routine: Routine;
   readonly pourMl: number;
+  /** Alcohol of the wines, % vol, from the weakest to the strongest: what was poured so far is told by it, and no one wine. */
+  readonly abv: readonly [low: number, high: number];
   /** Allergens in any of the wines, said once for all of them. */
   readonly allergens: readonly FlightAllergen[];
   /** Of a flight whose list is known and whose order is not: its wines by name, in no order that tells anything. */

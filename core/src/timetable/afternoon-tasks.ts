@@ -1,5 +1,6 @@
 import { drained, type Solver } from '../solver/solver';
 import type { AirChoice } from '../air/air';
+import type { RestKind } from '../order/order-wine';
 import type { Band, OutOfTheCold, Route } from '../temperature/temperature';
 import type { Capacities, Task, Timetable } from './timetable';
 import { listSchedule, timetable } from './timetable';
@@ -20,6 +21,8 @@ export const taskKinds = {
   set: 'set the places',
   table: 'water, bread, spittoons',
   pour: 'pour',
+  bread: 'rest with water and bread',
+  cheese: 'rest with a bite of cheese',
 } as const;
 export type TaskKind = keyof typeof taskKinds;
 
@@ -41,6 +44,8 @@ export interface EveningWine {
   readonly deposit: boolean;
   /** Too fragile to be opened hours before. */
   readonly fragile: boolean;
+  /** The table rests after it: with what, when, and for how long, minutes. */
+  readonly rest?: { readonly kind: RestKind; readonly at: number; readonly minutes: number } | undefined;
 }
 export interface Resources {
   readonly fridge: number;
@@ -166,6 +171,9 @@ export function tasksFor(evening: Evening, routes: ReadonlyMap<string, Route>): 
         earliestStart: airBy - decantMinutes(wine) - Math.max(15, wine.air.minutes / 2),
         after: [{ task: early ? taskId('taste', id) : taskId('check', id), gap: 0 }, ...cold],
       });
+    // A rest takes no hands that pour: bread and water stand on the table, the cheese is cut.
+    if (wine.rest !== undefined)
+      add(taskId(wine.rest.kind, id), { minutes: wine.rest.minutes, uses: {}, earliestStart: wine.rest.at, latestEnd: wine.rest.at + wine.rest.minutes });
     const minutes = Math.max(2, Math.ceil(evening.guests / 6));
     add(taskId('pour', id), {
       minutes,

@@ -60,5 +60,9 @@ export function taskInWords(
       return 'Water, bread and spittoons on the table';
     case 'pour':
       return `Pour ${name}`;
+    case 'bread':
+      return `Rest after ${name}: water and bread, ${minutes}`;
+    case 'cheese':
+      return `Rest after ${name}: a bite of cheese for everybody, then water, ${minutes}`;
   }
 }

@@ -13,6 +13,10 @@ import { glassShapes } from '../glasses/index';
 import { routines } from '../routines/index';
 import { generalStyles, styleOf } from '../styles/index';
 import { amountsOf, glassesInAll } from './amounts';
+import { fridgeMinutesAtHome, haveReady } from './at-home';
+import { taskOfEvening } from './task-text';
+import { wholeEvening } from './whole';
+import { media } from '../cooling-places/index';
 import { asEvening, prepare, surroundings, toBuy, usualPrices, usualStock, type EveningInput, type VenueFacts } from './evening';
 import { allergenSentence, blindnessChecks, openingCard, packingList, roomChecks, shoppingList } from './lists';
 
@@ -370,5 +374,44 @@ describe('the lists of an evening', () => {
       }),
       { numRuns: 20 },
     );
+  });
+});
+
+describe('rests, and guests at home', () => {
+  const rests = [
+    { after: white.id, kind: 'bread' as const },
+    { after: red.id, kind: 'cheese' as const },
+  ];
+  const whole = wholeEvening(flight({ rests }), all, venue);
+  const lines = (of: typeof whole) =>
+    plannedTasks(of.plan).map((task) => ({ ...task, text: taskOfEvening(of, task, (id) => all.find((entry) => entry.id === id)!.name) }));
+  it('a rest is a line of its own, between the wine before it and the one after', () => {
+    for (const { after, kind } of rests) {
+      const order = flight().wines.map((entry) => entry.id);
+      const line = lines(whole).find((entry) => entry.id === `${kind}:${after}`)!;
+      const pour = (id: string) => whole.plan.timetable.starts[taskId('pour', id)]!;
+      expect(line.start).toBeGreaterThan(pour(after));
+      expect(line.start + line.minutes).toBeLessThanOrEqual(pour(order[order.indexOf(after) + 1]!));
+    }
+    expect(lines(whole).find((entry) => entry.id.startsWith('cheese'))!.text).toMatch(/^Rest after .*: a bite of cheese for everybody, then water, 7 min$/);
+  });
+  it('of a flight that is blind to its host the table is told by letters, and the bottles are for who pours', () => {
+    const hidden = lines(wholeEvening(flight({ rests, blind: 'double' }), all, venue));
+    const named = all.map((entry) => entry.name);
+    for (const line of hidden.filter((entry) => /^(pour|bread|cheese):/.test(entry.id))) for (const name of named) expect(line.text).not.toContain(name);
+    expect(hidden.filter((entry) => entry.id.startsWith('pour:')).map((entry) => entry.text)).toEqual(
+      ['A', 'B', 'C', 'D', 'E'].map((letter) => `Pour wine ${letter}`),
+    );
+    for (const line of hidden.filter((entry) => /^(open|check|taste|decant):/.test(entry.id))) expect(line.text).toMatch(/\(for who pours\)$/);
+  });
+  it('a guest’s own bottle goes into their fridge as long as Newton’s law says, and what to have ready has amounts', () => {
+    expect(fridgeMinutesAtHome({ aim: 21, formatMl: 750 })).toBe(0);
+    expect(fridgeMinutesAtHome({ aim: 4, formatMl: 750 })).toBe(Infinity);
+    const minutes = fridgeMinutesAtHome({ aim: 12, formatMl: 750 });
+    // From 21 towards 5: the share of the difference that is left is 7/16.
+    expect(minutes).toBeCloseTo(5 * Math.round((media.fridge.tau * Math.log(16 / 7)) / 5), 9);
+    expect(fridgeMinutesAtHome({ aim: 12, formatMl: 1500 })).toBeGreaterThan(minutes);
+    expect(haveReady(flight({ rests }), 90)).toEqual(expect.arrayContaining(['0.5 L of water', '60 g of plain bread', '30 g of a mild hard cheese']));
+    expect(haveReady(flight(), 90).join()).not.toContain('cheese');
   });
 });

@@ -202,6 +202,13 @@ function dayBegins(starts: string): number | undefined {
 }
 
 /** The evening as the timetable solver takes it. `now`: minutes from the first pour, when the plan is made anew while the work is under way. */
+/** The rest a host planned after a wine; one after the last wine is none. */
+function restAfter(flight: FlightDocument, { wine, pourAt }: PreparedWine, venue: VenueFacts): EveningWine['rest'] {
+  const rest = flight.rests.find((entry) => entry.after === wine.id);
+  if (rest === undefined || pouringOrder(flight).at(-1) === wine.id) return undefined;
+  return { kind: rest.kind, at: pourAt + minutesAWine(flight, venue), minutes: restKinds[rest.kind].minutes };
+}
+
 export function asEvening(
   flight: FlightDocument,
   prepared: readonly PreparedWine[],
@@ -226,6 +233,7 @@ export function asEvening(
       sparkling: wine.sparkling,
       deposit: wine.deposit,
       fragile: wine.fragile,
+      rest: restAfter(flight, wine, venue),
     })),
     resources: { fridge: stock.fridgePlaces, ice: stock.bucketPlaces, freezer: stock.freezerPlaces, hands: stock.hands },
     guests: flight.guests,

@@ -11,6 +11,8 @@ export interface Moment {
   readonly now?: number | undefined;
 }
 export interface WholeEvening {
+  /** The flight is blind to its host too: what names a bottle is for who pours. */
+  readonly hidden: boolean;
   readonly amounts: Amounts;
   readonly prepared: readonly PreparedWine[];
   readonly plan: EveningPlan;
@@ -35,7 +37,7 @@ export function* planWhole(flight: FlightDocument, wines: readonly EveningInput[
     wine: wine.id,
     ...bottleCurve(wine, stock.storeC, plan.routes.get(wine.id), { tasks: plan.tasks, starts: plan.timetable.starts }, around, from),
   }));
-  return { amounts: iced > 0 ? amountsOf(flight, wines, venue, iced) : first, prepared, plan, curves };
+  return { hidden: flight.blind === 'double', amounts: iced > 0 ? amountsOf(flight, wines, venue, iced) : first, prepared, plan, curves };
 }
 export const wholeEvening = (flight: FlightDocument, wines: readonly EveningInput[], venue: VenueFacts, moment: Moment = { done: {} }): WholeEvening =>
   drained(planWhole(flight, wines, venue, moment));

@@ -28,6 +28,8 @@ export const hostState = tableState.extend({
   wheel: z.object({ userId: z.string(), name: z.string() }).nullable(),
   pourers: z.array(z.object({ userId: z.string(), name: z.string() })),
   identities: z.array(z.object({ glassId: z.string(), wine: z.object({ id: z.string(), name: z.string(), producer: z.string() }).nullable() })),
+  /** Alcohol of the flight's wines, % vol, from the weakest to the strongest. */
+  abv: z.tuple([z.number(), z.number()]),
   parked: z.array(z.object({ id: z.string(), text: z.string() })),
 });
 /** Who sits at the table, and how far each is with the present glass: never what they wrote. */
@@ -204,6 +206,30 @@ export const tasting = {
     input: z.strictObject(based),
     output: ticked,
   }),
+  asked: read({
+    name: 'tasting.asked',
+    method: 'GET',
+    path: '/tastings/{id}/polls',
+    summary: 'What was put to the table, how it answered, and how the host’s own expectations did against guessing',
+    allow: 'tasting.lead',
+    input: one,
+    output: z.object({
+      polls: z.array(
+        z.object({
+          id: z.string(),
+          place: z.number().nullable(),
+          question: z.string(),
+          options: z.array(z.string()),
+          counts: z.array(z.number()),
+          forecast: z.number().nullable(),
+          /** Whether most chose what the host expected; null where nothing was expected, nobody answered, or two came out alike. */
+          right: z.boolean().nullable(),
+          open: z.boolean(),
+        }),
+      ),
+      tally: z.string(),
+    }),
+  }),
   park: act({
     name: 'tasting.park',
     method: 'POST',
@@ -212,6 +238,16 @@ export const tasting = {
     allow: 'tasting.lead',
     input: z.strictObject({ ...based, text: z.string().trim().min(1, 'write the question').max(300).optional(), away: z.uuid().optional() }),
     output: ticked,
+  }),
+  rehearse: act({
+    name: 'tasting.rehearse',
+    method: 'POST',
+    path: '/tastings/{id}/rehearsals',
+    summary:
+      'Seats simulated guests of known habits, in a process of their own that knows the code and the public paths alone; the same seed goes on where it was',
+    allow: 'tasting.lead',
+    input: z.strictObject({ id: z.uuid(), guests: z.number().int().min(1).max(40), seed: z.number().int().min(1).max(1_000_000) }),
+    output: done,
   }),
   remove: act({
     name: 'tasting.remove',
@@ -237,7 +273,7 @@ export const tasting = {
     path: '/tastings/{id}/glasses/{glassId}/calls',
     summary: 'What the table called of a glass, fact by fact as far as it is uncovered, against guessing; nobody is named',
     allow: 'tasting.lead',
-    input: z.strictObject({ id: z.uuid(), glassId: z.uuid() }),
+    input: z.strictObject({ id: z.uuid(), glassId: z.uuid(), simulated: z.enum(['yes']).optional() }),
     output: z.object({
       locked: z.number(),
       people: z.number(),
@@ -251,6 +287,19 @@ export const tasting = {
           luck: z.string(),
         }),
       ),
+    }),
+  }),
+  talk: read({
+    name: 'tasting.talk',
+    method: 'GET',
+    path: '/tastings/{id}/glasses/{glassId}/talk',
+    summary:
+      'What a host may say of the wine in a glass, and how its names are said; nothing where the flight is blind to the host too and the wine is covered',
+    allow: 'tasting.lead',
+    input: z.strictObject({ id: z.uuid(), glassId: z.uuid() }),
+    output: z.object({
+      names: z.array(z.object({ name: z.string(), said: z.string() })),
+      points: z.array(z.object({ says: z.string(), because: z.string() })),
     }),
   }),
   pour: act({

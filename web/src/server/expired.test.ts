@@ -1,13 +1,13 @@
 import { closeSync, existsSync, openSync, readFileSync, writeSync } from 'node:fs';
 import path from 'node:path';
-import { sql } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import { v7 } from 'uuid';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { connections } from '../db/client';
-import { mail, rateLimit, session, user, verification } from '../db/schema';
+import { mail, participant, rateLimit, session, tasting, user, verification } from '../db/schema';
 import { deliverLetters, letterFile } from './account/letters';
 import { clearExpired, turnLog } from './expired';
-import { ownDatabase } from './testing/venue';
+import { newMember, ownDatabase } from './testing/venue';
 
 let drop: () => Promise<void>;
 beforeAll(async () => {
@@ -60,4 +60,40 @@ it('what is over goes, what still holds stays', async () => {
     ['rate_limit', 'key'],
   ] as const)
     expect((await db.execute(sql.raw(`select "${column}" as id from "${table}"`))).rows, table).toEqual([{ id: 'holds' }]);
+});
+it('a guest’s name goes thirty days after the close unless they kept a key; what they said on arrival and shared goes in any case', async () => {
+  const { db } = connections();
+  const owner = await newMember('owner');
+  const now = new Date('2026-11-26T12:00:00Z');
+  const seats = [];
+  for (const [days, keyHash] of [
+    [29, null],
+    [31, null],
+    [31, 'kept'],
+  ] as const) {
+    const [tastingId, id] = [v7(), v7()];
+    await db
+      .insert(tasting)
+      .values({ venueId: owner.venueId, id: tastingId, kind: 'table', name: 'An evening', closedAt: new Date(now.getTime() - days * 86_400_000) });
+    await db.insert(participant).values({
+      venueId: owner.venueId,
+      id,
+      tastingId,
+      name: 'Ana',
+      seat: 1,
+      tokenHash: id,
+      keyHash: keyHash === null ? null : `${keyHash}-${id}`,
+      arrival: { cold: true },
+      card: { allergies: 'nuts' },
+    });
+    seats.push(id);
+  }
+  await clearExpired(db, now);
+  const rows = await db.select().from(participant).where(eq(participant.venueId, owner.venueId));
+  const of = seats.map((id) => rows.find((row) => row.id === id)!);
+  expect(of.map(({ name, arrival, card, tokenHash }) => [name, arrival, card, tokenHash !== null])).toEqual([
+    ['Ana', { cold: true }, { allergies: 'nuts' }, true],
+    ['A guest', null, null, false],
+    ['Ana', null, null, false],
+  ]);
 });

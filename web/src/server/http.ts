@@ -204,6 +204,8 @@ function respond(output: unknown, reply: Reply): Response {
     headers.set('content-type', 'text/event-stream; charset=utf-8');
     headers.set('cache-control', 'no-cache, no-store, no-transform');
     headers.set('x-accel-buffering', 'no');
+    // A stream that ended is not followed by another on the same connection: a server that stops closes when its streams do.
+    headers.set('connection', 'close');
     return new Response(reply.stream, { status: 200, headers });
   }
   if (reply.file !== undefined) {

@@ -27,11 +27,14 @@ import * as todayQueries from './today/queries';
 import * as guestJoin from './guest/join';
 import * as guestTable from './guest/table';
 import * as guestTasting from './guest/tasting';
+import * as tastingAsked from './tasting/asked';
 import * as tastingCalls from './tasting/calls';
 import * as tastingHost from './tasting/host-state';
 import * as tastingLead from './tasting/lead';
 import * as tastingOpen from './tasting/open-evening';
 import * as tastingPour from './tasting/pour';
+import * as tastingRehearse from './tasting/rehearse';
+import * as tastingTalk from './tasting/talk';
 import { health } from './health';
 
 const isOperation = (value: unknown): value is AnyOperation => typeof value === 'object' && value !== null && 'contract' in value && 'run' in value;
@@ -64,7 +67,10 @@ export const operations: readonly AnyOperation[] = [
   tastingHost,
   tastingLead,
   tastingCalls,
+  tastingAsked,
   tastingPour,
+  tastingTalk,
+  tastingRehearse,
   guestJoin,
   guestTasting,
   guestTable,

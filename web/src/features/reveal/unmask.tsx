@@ -12,6 +12,7 @@ import { Button, Key } from '@/ui/button';
 import { Trouble } from '@/ui/field';
 import { Frame } from '@/ui/frame';
 import { useKey } from '@/ui/keys';
+import { Switch } from '@/ui/switch';
 import { FlightTabs } from '../shared-flight/flight-tabs';
 import { useLed, type HostState } from '../shared-flight/use-led';
 import { Calls } from './calls';
@@ -118,17 +119,19 @@ export function Unmask({ first, userId, flightId }: { first: HostState; userId: 
   const [chosen, setChosen] = useState<string>();
   const glass = glasses.find((entry) => entry.id === chosen) ?? due ?? glasses.findLast((entry) => entry.facts.length > 0) ?? glasses[0];
   const [calls, setCalls] = useState<CallsFound>();
+  const [rehearsal, setRehearsal] = useState(false);
+  const simulated = led.people.people.some((person) => person.simulated);
   useEffect(() => {
     if (glass === undefined) return;
     let there = true;
-    call(contract.tasting.calls, { id: state.id, glassId: glass.id }).then(
+    call(contract.tasting.calls, { id: state.id, glassId: glass.id, ...(rehearsal ? { simulated: 'yes' as const } : {}) }).then(
       (found) => there && setCalls(found),
       () => undefined,
     );
     return () => {
       there = false;
     };
-  }, [glass?.id, state.id, state.tick, glass]);
+  }, [glass?.id, state.id, state.tick, glass, rehearsal]);
   const next = glass === undefined ? undefined : facts.find((fact) => !glass.facts.some((entry) => entry.fact === fact));
   const last = glass === undefined ? undefined : facts.findLast((fact) => fact !== 'name' && glass.facts.some((entry) => entry.fact === fact));
   const uncover = (fact: Uncoverable) => {
@@ -229,6 +232,13 @@ export function Unmask({ first, userId, flightId }: { first: HostState; userId: 
             <span>{glass === undefined ? '' : capital(`what ${calls === undefined ? 'the table' : counted(calls.people, 'taster')} called`)}</span>
             <FlightTabs id={flightId} />
           </div>
+          {simulated && (
+            <p style={{ marginTop: 10 }}>
+              <Switch on={rehearsal} onChange={setRehearsal}>
+                Show the simulated guests’ calls instead
+              </Switch>
+            </p>
+          )}
           <Calls calls={calls} />
         </section>
       </Lay>

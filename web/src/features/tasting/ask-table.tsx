@@ -1,8 +1,13 @@
 'use client';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { v4 } from 'uuid';
+import { placeLetter } from '@rose/core/serving-design/serving-design';
+import type { AnswerOf } from '@/contract/answers';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
+import { Disclosure } from '@/ui/disclosure';
 import { TextField } from '@/ui/field';
 import { SelectField } from '@/ui/select-field';
 import type { Led } from '../shared-flight/use-led';
@@ -110,6 +115,36 @@ export function AskTable({ led }: { led: Led }) {
           </Button>
         </>
       )}
+      <AskedBefore id={state.id} tick={state.tick} />
     </div>
+  );
+}
+type Asked = AnswerOf<'tasting', 'asked'>;
+/** What was counted already, with what the host expected beside it. */
+function AskedBefore({ id, tick }: { id: string; tick: number }) {
+  const [asked, setAsked] = useState<Asked>({ polls: [], tally: '' });
+  useEffect(() => {
+    let there = true;
+    call(contract.tasting.asked, { id }).then(
+      (found) => there && setAsked(found),
+      () => undefined,
+    );
+    return () => {
+      there = false;
+    };
+  }, [id, tick]);
+  const counted = asked.polls.filter((poll) => !poll.open);
+  if (counted.length === 0) return null;
+  return (
+    <Disclosure says={`${counted.length} asked before`}>
+      {counted.map((poll) => (
+        <p key={poll.id} style={{ padding: '6px 0' }}>
+          {poll.place === null ? '' : `${placeLetter(poll.place)}: `}
+          {poll.question} {poll.options.map((option, i) => `${option} ${poll.counts[i] ?? 0}`).join(', ')}.
+          {poll.forecast === null ? '' : ` You expected ${poll.options[poll.forecast] ?? ''}.`}
+        </p>
+      ))}
+      {asked.tally !== '' && <p className="soft">{asked.tally}</p>}
+    </Disclosure>
   );
 }

@@ -1,6 +1,7 @@
 'use client';
 import Link from 'next/link';
 import styled from 'styled-components';
+import { alcoholAHead, spanInWords } from '@rose/core/alcohol/alcohol';
 import { guidedPath } from '@rose/core/routine/guided';
 import type { Routine } from '@rose/core/routine/routine';
 import { restKinds } from '@rose/core/order/order-wine';
@@ -20,6 +21,7 @@ import { useSeconds } from '@/ui/live/use-live';
 import { Trouble } from '@/ui/field';
 import { FlightTabs } from '../shared-flight/flight-tabs';
 import { useLed, type HostState } from '../shared-flight/use-led';
+import { AboutWine } from './about-wine';
 import { AskTable } from './ask-table';
 import { Doubts, Warnings } from './doubts';
 import { JoinHere } from './join-here';
@@ -303,6 +305,14 @@ export function Console({ first, userId, flightId, routine, pourMl, addresses }:
     else if (key === 's') void act('move', { to: afterThisWine(program, at) });
   });
   const clock = (instant: Date) => clockIn(instant, timeZone);
+  const poured = state.glasses.filter((entry) => !entry.rejected).length;
+  const alcohol =
+    poured === 0
+      ? undefined
+      : alcoholAHead(
+          Array.from({ length: poured }, () => ({ ml: pourMl, abv: state.abv })),
+          undefined,
+        );
   const cue = cueOf(routine, stop);
   const glass = 'place' in stop ? state.glasses.find((entry) => entry.place === stop.place && !entry.rejected) : undefined;
   const wine = state.identities.find((entry) => entry.glassId === glass?.id)?.wine;
@@ -425,6 +435,7 @@ export function Console({ first, userId, flightId, routine, pourMl, addresses }:
               ))}
             </dl>
           </div>
+          {glass !== undefined && <AboutWine id={state.id} glassId={glass.id} />}
           <AskTable led={led} />
           <Parked led={led} />
           <JoinHere state={state} addresses={addresses} open={stop.kind === 'gather'} />
@@ -438,7 +449,9 @@ export function Console({ first, userId, flightId, routine, pourMl, addresses }:
             </p>
           </div>
           <p className="soft">
-            So far {pourMl * state.glasses.filter((entry) => !entry.rejected).length} mL a head. Who swallows it all should not drive; water is on the table.
+            So far {pourMl * poured} mL a head,{' '}
+            {alcohol === undefined ? 'no alcohol' : `${spanInWords(alcohol.swallowed)} g of alcohol if swallowed, ${spanInWords(alcohol.spat)} g if spat`}. Who
+            swallows should not drive; local law decides.
           </p>
         </aside>
       </Lay>

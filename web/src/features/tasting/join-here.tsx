@@ -2,7 +2,12 @@
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { encode } from 'uqr';
+import { contract } from '@/contract/client';
+import { useAct } from '@/ui/act';
+import { call } from '@/ui/api';
+import { Button } from '@/ui/button';
 import { Disclosure } from '@/ui/disclosure';
+import { Trouble } from '@/ui/field';
 import { SelectField } from '@/ui/select-field';
 import type { HostState } from '../shared-flight/use-led';
 
@@ -74,6 +79,25 @@ export function JoinHere({ state, addresses, open }: { state: HostState; address
         <PictureCode text={link} label={`A picture code for ${link}`} />
         <p className="link">{link}</p>
       </Disclosure>
+      {open && <Rehearsal id={state.id} />}
     </Box>
+  );
+}
+/** A table of simulated guests, to try an evening before it. */
+function Rehearsal({ id }: { id: string }) {
+  const act = useAct();
+  const [asked, setAsked] = useState(false);
+  return (
+    <p style={{ marginTop: 12 }}>
+      <Button
+        size="small"
+        disabled={act.busy || asked}
+        onPress={() => void act.run(() => call(contract.tasting.rehearse, { id, guests: 20, seed: 7 })).then((done) => setAsked(done))}
+      >
+        {asked ? 'They are coming' : 'Rehearse with 20 simulated guests'}
+      </Button>{' '}
+      <span className="soft">They are marked, and count in no result.</span>
+      {act.problem !== null && <Trouble role="alert">{act.problem.message}</Trouble>}
+    </p>
   );
 }

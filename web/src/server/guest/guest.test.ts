@@ -11,7 +11,7 @@ import { note, participant } from '../../db/schema';
 import { guestOfRequest } from '../actor-of-request';
 import { serve } from '../command';
 import { perform } from '../http';
-import { codeSpace, linkKey, wrongCodes } from '../join-code';
+import { codeSpace, linkKey, rehearsalKey, wrongCodes } from '../join-code';
 import { forgetLimiters } from '../limits';
 import { operations } from '../registry';
 import { Device, Host, coveredFlight, glassAt } from '../testing/evening';
@@ -255,6 +255,20 @@ describe('a guest', () => {
     expect((await host.ask<AnswerOf<'tasting', 'people'>>('people')).answers).toEqual({ pollId, counts: [0, 2] });
     expect((await guests[1]!.ask('PUT', `/guest/answers/${pollId}`, { option: 5 })).status).toBe(404);
     await host.act('count');
+    const asked = await host.ask<AnswerOf<'tasting', 'asked'>>('asked');
+    expect(asked).toMatchObject({ polls: [{ question: 'Sweet or dry?', counts: [0, 2], forecast: 1, right: true, open: false }], tally: '' });
+    for (const [option, forecast] of [
+      [0, 0],
+      [1, 0],
+    ] as const) {
+      const next = v4();
+      await host.act('ask', { pollId: next, place: 0, question: 'For me?', options: ['yes', 'no'], forecast });
+      for (const guest of guests) await guest.ask('PUT', `/guest/answers/${next}`, { option });
+    }
+    await host.act('count');
+    expect((await host.ask<AnswerOf<'tasting', 'asked'>>('asked')).tally).toBe(
+      'You expected 2 of 3 as the table chose: by luck 2 or more happen 5 times in ten.',
+    );
     expect((await guests[1]!.ask('PUT', `/guest/answers/${pollId}`, { option: 0 })).status).toBe(409);
     expect((await guests[0]!.state()).poll).toBeNull();
   });
@@ -342,6 +356,21 @@ describe('the host', () => {
       { quarters: [0, 0, 0, 0], locked: false, waits: true },
     ]);
     expect(JSON.stringify(answer)).not.toContain('quillwort');
+  });
+  it('has simulated guests marked and in no result unless they are asked for', async () => {
+    const { host } = await evening([]);
+    const code = await host.code();
+    const device = new Device();
+    await device.join(code, 'Wren', { key: rehearsalKey(code) });
+    const { id, glassId } = await begun(device);
+    await saved(device, id, 1, { ...emptyNote, ideas: [{ id: 'i', at: 'finish', grape: 'Merlot', certainty: 50 }] });
+    expect((await host.ask<AnswerOf<'tasting', 'people'>>('people')).people).toMatchObject([{ name: 'Wren', simulated: true }]);
+    await host.act('uncover', { glassId, fact: 'grape' });
+    expect((await host.ask<AnswerOf<'tasting', 'calls'>>('calls', { glassId })).people).toBe(0);
+    expect(await host.ask<AnswerOf<'tasting', 'calls'>>('calls', { glassId, simulated: 'yes' })).toMatchObject({
+      people: 1,
+      facts: [{ calls: [{ says: 'Merlot' }] }],
+    });
   });
   it('reads calls against guessing, and the pour list only after taking that part', async () => {
     const { host, guests } = await evening(['Ana', 'Bram', 'Chidi']);

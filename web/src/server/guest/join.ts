@@ -5,7 +5,7 @@ import type { Reader } from '../../db/client';
 import { publicEvening } from '../../db/public';
 import { serve } from '../command';
 import { seatCookie } from '../guest-device';
-import { isLinkKey, readJoinCode, wrongCodes } from '../join-code';
+import { isLinkKey, isRehearsalKey, readJoinCode, wrongCodes } from '../join-code';
 import { guarded } from '../limits';
 import { Problem } from '../problem';
 import { hashCode } from '../secret-code';
@@ -31,7 +31,7 @@ const look = async (db: Reader, code: string) =>
 async function evening(db: Reader, typed: string, key: string | undefined, from: string | undefined) {
   const code = readJoinCode(typed);
   const found =
-    key !== undefined && isLinkKey(code, key)
+    key !== undefined && (isLinkKey(code, key) || isRehearsalKey(code, key))
       ? await look(db, code)
       : await guarded(
           'join',
@@ -60,7 +60,16 @@ export const findEvening = serve(said.find, async (db, _actor, { code, key }, re
 export const joinEvening = serve(said.join, async (db, _actor, { code, key, seat, name, own }, reply) => {
   const found = await evening(db, code, key, reply.from);
   const seated = await db.transaction((tx) =>
-    sitDown(tx, { venueId: found.venueId, tastingId: found.id }, { name, tokenHash: hashCode(seat), keyHash: own === undefined ? undefined : hashCode(own) }),
+    sitDown(
+      tx,
+      { venueId: found.venueId, tastingId: found.id },
+      {
+        name,
+        simulated: key !== undefined && isRehearsalKey(readJoinCode(code), key),
+        tokenHash: hashCode(seat),
+        keyHash: own === undefined ? undefined : hashCode(own),
+      },
+    ),
   );
   reply.cookies.push(seatCookie(seat));
   return { seat: seated.seat, name: seated.name };

@@ -101,9 +101,8 @@ export const guestStream = serve(said.stream, async (db, actor, _input, reply) =
   return {};
 });
 
-/** What a note begins with: the routine of the evening, its ruler, and what the guest said on arrival. */
+/** What a note begins with: the routine of the evening and its ruler. What the guest said on arrival stays with the seat, which forgets it. */
 async function empty(db: Reader, actor: Guest): Promise<NoteDocument> {
-  const { arrival } = await seatOf(db, actor);
   const [evening] = await db
     .select({ plan: publicEvening.plan })
     .from(publicEvening)
@@ -113,7 +112,6 @@ async function empty(db: Reader, actor: Guest): Promise<NoteDocument> {
     ...emptyNote,
     ...(routine === undefined ? {} : { routine: routine.id }),
     ...(routine?.ruler === undefined ? {} : { ruler: routine.ruler }),
-    ...(arrival === null || Object.keys(arrival).length === 0 ? {} : { circumstances: arrival }),
   };
 }
 export const guestBegin = serve(said.begin, async (tx, actor, { noteId, glassId, moment }) => {

@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import { log } from '../log';
+import { Problem } from '../problem';
 import type { News } from './announce';
 import { hear } from './listener';
 
@@ -87,12 +88,14 @@ interface Streams {
   readonly feeds: Map<string, Feed>;
   readonly passing: Set<{ readonly source: NewsSource; readonly send: Send }>;
   readonly open: Set<() => void>;
+  /** The process is asked to go: nobody begins to listen any more. */
+  ending: boolean;
 }
 const globals = globalThis as { roseStreams?: Streams };
 /** One set a process, whatever part of the application asks for it. */
 function streams(): Streams {
   if (globals.roseStreams === undefined) {
-    const made: Streams = { feeds: new Map(), passing: new Set(), open: new Set() };
+    const made: Streams = { feeds: new Map(), passing: new Set(), open: new Set(), ending: false };
     globals.roseStreams = made;
     hear({
       news: (said) => {
@@ -130,7 +133,8 @@ const mostUnread = 100;
 
 /** Server-sent events of some sources, until the reader goes or a state is over. `ended` is called once. */
 export function streamOf(sources: readonly Source[], ended: () => void = () => undefined): ReadableStream<Uint8Array> {
-  const { feeds, passing, open } = streams();
+  const { feeds, passing, open, ending } = streams();
+  if (ending) throw new Problem(503, 'ending', 'The application is being stopped. Try again in a moment.', {}, { 'retry-after': '3', connection: 'close' });
   let stop = () => undefined as void;
   return new ReadableStream<Uint8Array>(
     {
@@ -186,7 +190,8 @@ export function streamOf(sources: readonly Source[], ended: () => void = () => u
     new CountQueuingStrategy({ highWaterMark: 16 }),
   );
 }
-/** Ends every stream of this process: a shutdown does not wait for them. */
+/** Ends every stream of this process, and begins none: a shutdown does not wait for them. */
 export function endStreams(): void {
+  if (globals.roseStreams !== undefined) globals.roseStreams.ending = true;
   for (const stop of [...(globals.roseStreams?.open ?? [])]) stop();
 }

@@ -18,12 +18,13 @@ import { mayChangeNote, mayReadNote } from './whose';
 
 export async function ownNote(db: Reader, actor: Member, id: string): Promise<void> {
   const [row] = await db
-    .select({ userId: participant.userId })
+    .select({ userId: participant.userId, plan: tasting.plan })
     .from(note)
     .innerJoin(participant, and(eq(participant.venueId, note.venueId), eq(participant.id, note.participantId)))
+    .innerJoin(tasting, and(eq(tasting.venueId, participant.venueId), eq(tasting.id, participant.tastingId)))
     .where(and(eq(note.venueId, actor.venueId), eq(note.id, id)));
   if (row === undefined) throw notFound('note');
-  if (!mayChangeNote(actor, row.userId)) throw forbidden();
+  if (!mayChangeNote(actor, row.userId, row.plan !== null)) throw forbidden();
 }
 
 export const saveNote = serve(contract.note.save, async (tx, actor, input, reply) => {
@@ -56,6 +57,7 @@ export async function readNote(db: Reader, actor: Member, id: string) {
       participant: { name: participant.name, userId: participant.userId },
       glass: { code: glass.code, revealedAt: glass.revealedAt },
       tasting: { id: tasting.id, name: tasting.name, kind: tasting.kind },
+      plan: tasting.plan,
       wineId: glassIdentity.wineId,
       wineName: wine.name,
       wineDocument: wine.document,
@@ -74,7 +76,7 @@ export async function readNote(db: Reader, actor: Member, id: string) {
     .where(and(eq(note.venueId, actor.venueId), eq(note.id, id)));
   if (row === undefined || row.note.deletedAt !== null) throw notFound('note');
   const mine = row.participant.userId === actor.userId;
-  if (!mayReadNote(actor, row.participant.userId, row.note.shared)) throw forbidden();
+  if (!mayReadNote(actor, row.participant.userId, row.note.shared, row.plan !== null)) throw forbidden();
   const revealed = row.glass.revealedAt !== null;
   const others = await db
     .select({ id: note.id, moment: note.moment, tastedAt: note.tastedAt, document: note.document })
@@ -96,7 +98,7 @@ export async function readNote(db: Reader, actor: Member, id: string) {
     /** The routine of this note, in the version it has. */
     routine: await readRoutine(db, actor, row.note.document.routine ?? usualRoutine.id),
     mine,
-    mayEdit: mayChangeNote(actor, row.participant.userId),
+    mayEdit: mayChangeNote(actor, row.participant.userId, row.plan !== null),
     taster: row.participant.name,
     tastedAt: row.note.tastedAt.toISOString(),
     day: dayIn(row.note.tastedAt, completed(row.settings).timeZone),

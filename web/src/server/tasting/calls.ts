@@ -14,7 +14,7 @@ const inWords = (n: number) => numbers[n] ?? String(n);
 const begun = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** What the table called of a glass, fact by fact as far as it is uncovered, against guessing. Who knew what was in it is left out, and nobody is named. */
-export const callsOnGlass = serve(contract.tasting.calls, async (db, actor, { id, glassId }) => {
+export const callsOnGlass = serve(contract.tasting.calls, async (db, actor, { id, glassId, simulated }) => {
   const { venueId } = actor;
   const rows = await db
     .select({ blind: sql<NoteDocument>`coalesce(${note.blindDocument}, ${note.document})`, lockedAt: note.lockedAt })
@@ -29,7 +29,8 @@ export const callsOnGlass = serve(contract.tasting.calls, async (db, actor, { id
         eq(note.venueId, venueId),
         eq(note.glassId, glassId),
         eq(participant.tastingId, id),
-        eq(participant.simulated, false),
+        // A rehearsal counts for itself alone, and only when it is asked for.
+        eq(participant.simulated, simulated === 'yes'),
         eq(note.moment, 'first'),
         isNull(note.deletedAt),
         isNull(tastingPart.userId),

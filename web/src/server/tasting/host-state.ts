@@ -69,6 +69,7 @@ async function hostStateOf(db: Reader, venueId: string, id: string) {
       glassId,
       wine: wineId === null ? null : { id: wineId, name: name!, producer: producer! },
     })),
+    abv: [plan!.abv[0], plan!.abv[1]] as [number, number],
     parked: [...(row!.parked ?? [])],
   };
 }

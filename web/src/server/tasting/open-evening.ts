@@ -8,6 +8,7 @@ import { flightStrip } from '@rose/core/flight/flight-totals';
 import { programOf, type TastingPlan } from '@rose/core/tasting/program';
 import { begun } from '@rose/core/tasting/run';
 import { listed } from '@rose/core/wine/plural';
+import { factOf } from '@rose/core/wine/stated';
 import { minutesOf } from '@rose/core/routine/routine';
 import { minutesAWine } from '@rose/knowledge/evening/evening';
 import { routineOf } from '@rose/knowledge/routines/index';
@@ -28,6 +29,9 @@ function codes(n: number): string[] {
   while (made.size < n) made.add(glassCode());
   return [...made];
 }
+
+/** What a wine of no stated strength may have, % vol. Common practice. */
+const unstated: readonly [number, number] = [11, 15];
 
 /** What an evening of a flight goes through, and the wines in the order they are poured. */
 async function planned(
@@ -61,6 +65,7 @@ async function planned(
       )
     : order;
   const places = new Map(order.map((id, place) => [id, place]));
+  const strengths = wines.flatMap(({ evening }) => factOf(evening.facts, 'abv') ?? unstated);
   const strip = flightStrip(
     wines.map(({ evening, order: { loads } }) => ({ facts: evening.facts, loads, age: undefined, priceMinor: undefined, merchant: undefined })),
   );
@@ -84,6 +89,7 @@ async function planned(
       reveal: flight.reveal,
       routine,
       pourMl: flight.pourMl,
+      abv: strengths.length === 0 ? unstated : [Math.min(...strengths), Math.max(...strengths)],
       allergens: strip.allergens,
       ...(flight.blind === 'half'
         ? {

@@ -151,8 +151,11 @@ export async function newWorld(): Promise<World> {
   const [token] = await db.select().from(apiToken).where(eq(apiToken.venueId, owner.venueId));
   const [open] = await db.select().from(invitation).where(eq(invitation.venueId, owner.venueId));
   const [row] = await db.select({ glassId: note.glassId }).from(note).innerJoin(glass, eq(glass.id, note.glassId)).where(eq(note.venueId, owner.venueId));
-  const eveningId = v7();
-  const { tick: eveningTick } = (await run(openEvening, owner, { id: flightId, tastingId: eveningId })) as { tick: number };
+  // Covered: what is in its glasses is known to nobody yet.
+  const [coveredId, eveningId] = [v7(), v7()];
+  const covered = { ...emptyFlight, name: 'Covered', blind: 'single' as const, wines: [{ id: otherWineId }, { id: wineId }], order: [otherWineId, wineId] };
+  await run(saveFlight, owner, firstWrite(covered, coveredId));
+  const { tick: eveningTick } = (await run(openEvening, owner, { id: coveredId, tastingId: eveningId })) as { tick: number };
   const [first] = await db.select({ id: glass.id }).from(glass).where(eq(glass.tastingId, eveningId)).orderBy(glass.place);
   return {
     eveningId,
@@ -343,10 +346,13 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
     'tasting.cover': { ...led(), glassId: world.eveningGlassId, fact: 'grape' },
     'tasting.reject': { ...led(), glassId: world.eveningGlassId },
     'tasting.ask': { ...led(), pollId: v4(), place: 0, question: 'Sweet or dry?', options: ['sweet', 'dry'], forecast: 1 },
+    'tasting.asked': one(world.eveningId),
     'tasting.count': led(),
     'tasting.park': { ...led(), text: 'Is the cloud a fault?', away: v4() },
+    'tasting.rehearse': { id: world.eveningId, guests: 3, seed: 1 },
     'tasting.remove': { ...led(), participantId: v4() },
     'tasting.close': led(),
+    'tasting.talk': { id: world.eveningId, glassId: world.eveningGlassId },
     'tasting.calls': { id: world.eveningId, glassId: world.eveningGlassId },
     'tasting.pour': { id: world.eveningId, actId: v4() },
     'tasting.pourList': one(world.eveningId),

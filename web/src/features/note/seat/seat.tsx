@@ -11,6 +11,7 @@ import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { GuestFrame } from '@/ui/guest-frame';
+import { Switch } from '@/ui/switch';
 import { seatStream } from '@/ui/live/streams';
 import { useEvening, useSeconds } from '@/ui/live/use-live';
 import { Arrival } from './arrival';
@@ -98,6 +99,13 @@ export function Seat({ first }: { first: Seated }) {
   const state = useEvening(seatStream, null, first.state);
   const [own, setOwn] = useState<string | null>(null);
   const [help, setHelp] = useState(false);
+  const [follows, setFollows] = useState(true);
+  useEffect(() => setFollows(sessionStorage.getItem('own-pace') !== 'yes'), []);
+  const follow = (to: boolean) => {
+    setFollows(to);
+    sessionStorage.setItem('own-pace', to ? 'no' : 'yes');
+    if (to) setOwn(null);
+  };
   const { stop } = state;
   const running = (stop.kind === 'step' || stop.kind === 'rest' || stop.kind === 'again') && state.paused === null;
   const now = useSeconds(running);
@@ -146,6 +154,13 @@ export function Seat({ first }: { first: Seated }) {
           <span>{running && now > 0 ? `${clock(at)} of ${givenInWords(state.minutes)}` : ''}</span>
         </div>
       </Head>
+      {(stop.kind === 'step' || stop.kind === 'pour') && (
+        <p style={{ margin: '-4px 0 12px' }}>
+          <Switch on={follows} onChange={follow}>
+            Follow the table’s steps
+          </Switch>
+        </p>
+      )}
       {state.poll !== null && <Asked poll={state.poll} answered={seated.answered?.pollId === state.poll.id ? seated.answered.option : null} />}
       {stop.kind === 'gather' && <Arrival seated={seated} allergens={state.allergens} />}
       {glass !== undefined && glass.facts.length > 0 && <Uncovered glass={glass} tick={state.tick} />}
@@ -155,7 +170,7 @@ export function Seat({ first }: { first: Seated }) {
           glass={glass}
           moment={moment}
           routine={seated.routine}
-          step={stop.kind === 'step' && chosen === undefined ? stop.step : undefined}
+          step={stop.kind === 'step' && chosen === undefined && follows ? stop.step : undefined}
           notes={seated.notes}
           refresh={refresh}
         />

@@ -1,0 +1,25 @@
+import type { WineFacts } from '@rose/core/wine/facts';
+import { fold } from '@rose/core/wine/search-folding';
+import { factOf } from '@rose/core/wine/stated';
+import { grapeContext, grapeNamed } from '../grapes/index';
+import { said } from './data';
+
+const byName = new Map(Object.entries(said).map(([name, how]) => [fold(name), how]));
+
+/** How a name is said, respelled; undefined where we do not know, and then nothing is said of it. */
+export const howSaid = (name: string): string | undefined => byName.get(fold(name));
+
+/** The names of a wine that are told how to say: its grapes and places, each once, in the order they stand on a label. */
+export function namesSaid(facts: WineFacts): readonly { readonly name: string; readonly said: string }[] {
+  const context = grapeContext(facts);
+  const names = [
+    ...(factOf(facts, 'grapes') ?? []).flatMap(({ grape }) => [grape, grapeNamed(grape, context)?.name ?? grape]),
+    ...(['appellation', 'region', 'site'] as const).flatMap((id) => factOf(facts, id) ?? []),
+  ];
+  const told = new Map<string, { readonly name: string; readonly said: string }>();
+  for (const name of names) {
+    const how = howSaid(name);
+    if (how !== undefined && !told.has(how)) told.set(how, { name, said: how });
+  }
+  return [...told.values()];
+}
