@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { Client } from 'pg';
 import { freePort, startCluster } from '../web/src/server/testing/throwaway';
 import { end, prepare, serve } from './application';
 import { comeIn, desktop, fill, openBrowser, phone, press, visit, waitForText } from './browser';
@@ -80,7 +81,18 @@ async function evening(): Promise<void> {
   await act('moves', { to: stop(2) });
   const { glasses } = await state();
   const glassId = glasses.at(-1)!.id;
-  const calls = ['Carricante', 'Assyrtiko', 'Assyrtiko', 'Riesling', 'Grüner Veltliner', 'Assyrtiko', 'Furmint', 'Carricante', '', 'Assyrtiko'];
+  const calls = [
+    'Nerello Mascalese',
+    'Nebbiolo',
+    'Xinomavro',
+    'Nebbiolo',
+    'Blaufränkisch',
+    'Nerello Mascalese',
+    'Nebbiolo',
+    'Xinomavro',
+    '',
+    'Nerello Mascalese',
+  ];
   const headers = (cookie: string) => ({ 'content-type': 'application/json', origin: base, cookie });
   for (const [i, name] of ['Ana', 'Bram', 'Chidi', 'Dorte', 'Eli', 'Farah', 'Goran', 'Ilse', 'Jonas', 'Kaya'].entries()) {
     const joined = await fetch(`${base}/api/v1/joins`, {
@@ -94,14 +106,14 @@ async function evening(): Promise<void> {
     const far = i === 8 ? 1 : i % 4 === 3 ? 2 : 3;
     const observed = {
       clarity: 'clear',
-      colour: 'white',
-      hue: 'lemon',
+      colour: 'red',
+      hue: 'garnet',
       depth: 30 + i,
       ...(far > 1 ? { health: 'sound', noseStill: 40 + i, noseSwirled: 60 } : {}),
       ...(far > 2 ? { sweetness: 4, acidity: 76 + i, body: 48, alcohol: 52, intensity: 60 } : {}),
     };
     const ideas =
-      calls[i] === '' ? [] : [{ id: 'i', at: 'palate', grape: calls[i], age: 2 + (i % 4), price: i % 2 === 0 ? 'middle' : 'dearer', certainty: 50 }];
+      calls[i] === '' ? [] : [{ id: 'i', at: 'palate', grape: calls[i], age: 4 + (i % 4), price: i % 2 === 0 ? 'middle' : 'dearer', certainty: 50 }];
     await fetch(`${base}/api/v1/guest/notes/${noteId}`, {
       method: 'PUT',
       headers: headers(cookie),
@@ -116,6 +128,14 @@ async function evening(): Promise<void> {
   }
   await act('moves', { to: stop(2, 'palate') });
   await act('parked-questions', { text: 'Is the haze in this one a fault?' });
+  // As if the evening had been going on for a while.
+  const client = new Client({ connectionString: cluster.url('rose') });
+  await client.connect();
+  await client.query(
+    "update tasting set run = run || jsonb_build_object('started', to_jsonb(now() - interval '27 minutes'), 'since', to_jsonb(now() - interval '70 seconds')) where id = $1",
+    [id],
+  );
+  await client.end();
   await visit(page, `${flight}/pour`);
   await waitForText(page, 'Kaya');
   await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);

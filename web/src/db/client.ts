@@ -28,6 +28,8 @@ export function connections(): Connections {
       const pool = new Pool({ connectionString, max, connectionTimeoutMillis: 10_000, idleTimeoutMillis: 30_000 });
       // A connection that dies while idle is replaced at its next use; without a listener it would end the process.
       pool.on('error', () => undefined);
+      // One that dies between two statements of a transaction fails the next of them; nobody needs to hear of it twice.
+      pool.on('connect', (client) => client.on('error', () => undefined));
       return pool;
     };
     const pool = open(10);

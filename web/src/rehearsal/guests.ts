@@ -44,6 +44,9 @@ interface Table {
   readonly notes: readonly { readonly id: string; readonly glassId: string; readonly moment: string; readonly revision: number; readonly locked: boolean }[];
   readonly answered: { readonly pollId: string } | null;
 }
+/** Milliseconds without any answer after which the house is taken to be gone. */
+const patience = 60_000;
+let answeredAt = Date.now();
 async function ask<T>(method: string, path: string, cookie: string, body?: unknown): Promise<{ status: number; said: T | undefined; cookie: string }> {
   const answer = await fetch(`${base}/api/v1${path}`, {
     method,
@@ -51,6 +54,7 @@ async function ask<T>(method: string, path: string, cookie: string, body?: unkno
     ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     signal: AbortSignal.timeout(10_000),
   });
+  answeredAt = Date.now();
   const text = await answer.text();
   return {
     status: answer.status,
@@ -114,7 +118,8 @@ async function live(guest: number): Promise<void> {
         cookie = joined.cookie;
       } else if (!(await look(guest, cookie, turn))) return;
     } catch {
-      // The house does not answer just now; it is asked again.
+      // The house does not answer just now; it is asked again, but not for ever: it may be gone for good.
+      if (Date.now() - answeredAt > patience) process.exit(0);
     }
     await sleep(pace * (0.7 + (0.6 * ((guest * 31 + turn * 17) % 10)) / 10));
   }

@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
 import { uncoverable, type Uncoverable } from '@rose/core/tasting/program';
 import { keysOf } from '@rose/core/wine/keys';
-import { capital, counted } from '@rose/core/wine/plural';
+import { counted } from '@rose/core/wine/plural';
 import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
@@ -229,7 +229,13 @@ export function Unmask({ first, userId, flightId }: { first: HostState; userId: 
         </section>
         <section aria-label="The calls">
           <div className="line">
-            <span>{glass === undefined ? '' : capital(`what ${calls === undefined ? 'the table' : counted(calls.people, 'taster')} called`)}</span>
+            <span>
+              {glass === undefined || calls === undefined
+                ? ''
+                : calls.people === 0
+                  ? 'Nobody has a note on this glass'
+                  : `What ${counted(calls.people, 'taster')} called`}
+            </span>
             <FlightTabs id={flightId} />
           </div>
           {simulated && (
