@@ -6,6 +6,7 @@ import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { Client } from 'pg';
 import { end, prepare, serve } from '../e2e/application';
+import { covered } from '../e2e/covered-flight';
 import { freePort, startCluster } from '../web/src/server/testing/throwaway';
 import type { Figure } from './measure';
 
@@ -21,6 +22,8 @@ const rungs = [
   { guests: 350, processes: 1 },
   { guests: 500, processes: 1 },
 ];
+/** Only these numbers of guests, for a look at one rung. */
+const only = (process.env['ROSE_LIVE_GUESTS'] ?? '').split(',').filter(Boolean).map(Number);
 const goal = 200;
 const p95 = (taken: readonly number[]) => [...taken].sort((a, b) => a - b)[Math.floor(taken.length * 0.95)] ?? Infinity;
 const now = () => performance.timeOrigin + performance.now();
@@ -82,23 +85,11 @@ async function climb(guests: number, processes: number): Promise<Rung> {
     await ask('/demo/session', 'POST', {});
     const { flights } = await ask<{ flights: { id: string }[] }>('/flights');
     const { document } = await ask<{ document: { wines: { id: string; buy?: unknown }[] } & Record<string, unknown> }>(`/flights/${flights[0]!.id}`);
-    const wines = document.wines.filter((entry) => entry.buy === undefined);
     const flightId = randomUUID();
     await ask(`/flights/${flightId}`, 'PUT', {
       writeId: 'made',
       baseRevision: 0,
-      document: {
-        ...document,
-        name: 'A full house',
-        wines,
-        order: wines.map((wine) => wine.id),
-        pins: [],
-        rests: [],
-        goals: [],
-        other: null,
-        poured: null,
-        blind: 'single',
-      },
+      document: covered(document, 'A full house'),
     });
     const tastingId = randomUUID();
     await ask(`/flights/${flightId}/tastings`, 'POST', { tastingId });
@@ -207,7 +198,7 @@ async function climb(guests: number, processes: number): Promise<Rung> {
 /** How many guests one evening carries: the highest rung at which a tap of the host is at all sockets as soon as it may, with nothing lost and nothing doubled. */
 export async function live(): Promise<Figure[]> {
   const done: Rung[] = [];
-  for (const { guests, processes } of rungs) done.push(await climb(guests, processes));
+  for (const { guests, processes } of rungs.filter((rung) => only.length === 0 || only.includes(rung.guests))) done.push(await climb(guests, processes));
   const stands = (rung: Rung) => rung.app / rung.bare <= most && rung.lost === 0 && rung.doubled === 0;
   const highest = Math.max(0, ...done.filter((rung) => rung.processes === 1 && stands(rung)).map((rung) => rung.guests));
   const at = done.find((rung) => rung.guests === highest && rung.processes === 1) ?? done[0]!;

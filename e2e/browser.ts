@@ -131,3 +131,17 @@ export async function comeIn(page: Page, base: string): Promise<void> {
   await press(page, 'Come in as the demo');
   await page.waitForFunction(() => location.pathname === '/', { timeout: 20_000 });
 }
+
+/** Chooses one of a few words: the radio button of a field. */
+export async function pick(on: Page, name: string, value: string): Promise<void> {
+  const radio = (await on.waitForSelector(`input[type=radio][name="${name}"][value="${value}"]`))!;
+  await radio.evaluate((element) => (element as HTMLInputElement).click());
+}
+/** Waits for what is not a text of a page. */
+export async function until(check: () => Promise<boolean>, says: string): Promise<void> {
+  for (let i = 0; i < 80; i++) {
+    if (await check()) return;
+    await new Promise((resolve) => setTimeout(resolve, 250));
+  }
+  throw new Error(`did not happen: ${says}`);
+}

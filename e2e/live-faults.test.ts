@@ -8,6 +8,7 @@ import { Client } from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { freePort, startCluster, type Cluster } from '../web/src/server/testing/throwaway';
 import { end, prepare, serve } from './application';
+import { covered } from './covered-flight';
 
 /** An application and a database of its own, which this file kills; guests are raw requests, as a phone's page sends them. */
 let cluster: Cluster;
@@ -97,23 +98,11 @@ describe('an evening while things break', () => {
     const host = (await surely('POST', '/demo/session', '', {})).cookies.join('; ');
     const { flights } = JSON.parse((await surely('GET', '/flights', host)).text) as { flights: { id: string }[] };
     const { document } = JSON.parse((await surely('GET', `/flights/${flights[0]!.id}`, host)).text) as { document: { wines: { id: string; buy?: unknown }[] } };
-    const wines = document.wines.filter((entry) => entry.buy === undefined);
     const [flightId, tastingId] = [randomUUID(), randomUUID()];
     await surely('PUT', `/flights/${flightId}`, host, {
       writeId: 'made',
       baseRevision: 0,
-      document: {
-        ...document,
-        name: 'A rough night',
-        wines,
-        order: wines.map((wine) => wine.id),
-        pins: [],
-        rests: [],
-        goals: [],
-        other: null,
-        poured: null,
-        blind: 'single',
-      },
+      document: covered(document, 'A rough night'),
     });
     await surely('POST', `/flights/${flightId}/tastings`, host, { tastingId });
     interface State {

@@ -1,9 +1,9 @@
-import { v7 } from 'uuid';
 import { afterAll, describe, expect, inject, it } from 'vitest';
 import { Client } from 'pg';
 import type { Page } from 'puppeteer-core';
-import { fill, phone, press, textOf, visit, waitForText } from './browser';
+import { fill, phone, pick, press, textOf, until, visit, waitForText } from './browser';
 import { lay } from './cable';
+import { flightOfThree } from './covered-flight';
 import { demoJourney, hurried } from './journey';
 import { axe } from './axe';
 
@@ -16,38 +16,6 @@ afterAll(async () => {
   await database.end();
 });
 
-/** A covered flight of three wines of the demo, uncovered one at a time. */
-async function flightOfThree(on: Page): Promise<string> {
-  const id = v7();
-  await on.evaluate(async (flightId) => {
-    const flights = (await (await fetch('/api/v1/flights')).json()) as { flights: { id: string; name: string }[] };
-    const { document } = (await (await fetch(`/api/v1/flights/${flights.flights[0]!.id}`)).json()) as {
-      document: Record<string, unknown> & { wines: { id: string; buy?: unknown }[] };
-    };
-    const wines = document.wines.filter((entry) => entry.buy === undefined).slice(0, 3);
-    const body = {
-      writeId: 'made',
-      baseRevision: 0,
-      document: {
-        ...document,
-        name: 'Three of the quay',
-        wines,
-        order: wines.map((wine) => wine.id),
-        pins: [],
-        rests: [],
-        goals: [],
-        other: null,
-        poured: null,
-        blind: 'single',
-        reveal: 'each',
-        dish: null,
-      },
-    };
-    const answer = await fetch(`/api/v1/flights/${flightId}`, { method: 'PUT', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
-    if (!answer.ok) throw new Error(await answer.text());
-  }, id);
-  return id;
-}
 /** A guest in a browser of their own, who follows the link. */
 async function guestOf(link: string, name: string): Promise<Page> {
   const context = await browser.createBrowserContext();
@@ -62,17 +30,6 @@ async function guestOf(link: string, name: string): Promise<Page> {
   await waitForText(page, 'People arrive');
   return page;
 }
-const choose = async (on: Page, name: string, value: string) => {
-  const radio = (await on.waitForSelector(`input[type=radio][name="${name}"][value="${value}"]`))!;
-  await radio.evaluate((element) => (element as HTMLInputElement).click());
-};
-const until = async (check: () => Promise<boolean>, says: string) => {
-  for (let i = 0; i < 80; i++) {
-    if (await check()) return;
-    await new Promise((resolve) => setTimeout(resolve, 250));
-  }
-  throw new Error(`did not happen: ${says}`);
-};
 const noteOf = async (name: string, flightId: string, place: number) =>
   (
     await database.query<{ document: { observed: Record<string, unknown> }; locked_at: Date | null; blind: { observed: Record<string, unknown> } | null }>(
@@ -104,11 +61,11 @@ describe('an evening, led live', () => {
     await waitForText(ana, 'being poured');
     await press(host, 'Poured: on to');
     await waitForText(ana, 'Is it clear?');
-    await choose(ana, 'clarity', 'clear');
+    await pick(ana, 'clarity', 'clear');
     await bram.bringToFront();
     await waitForText(bram, 'Is it clear?');
     cable.mode = 'cut';
-    await choose(bram, 'clarity', 'hazy');
+    await pick(bram, 'clarity', 'hazy');
     await waitForText(bram, 'On this device, will send');
     await host.bringToFront();
     await press(host, 'On to aroma');
@@ -127,7 +84,7 @@ describe('an evening, led live', () => {
     const glassId = await ana.evaluate(
       async () => ((await (await fetch('/api/v1/guest/tasting')).json()) as { state: { glasses: { id: string }[] } }).state.glasses[0]!.id,
     );
-    await choose(ana, `doubt-${glassId}`, 'cellar');
+    await pick(ana, `doubt-${glassId}`, 'cellar');
     await waitForText(ana, 'The host knows');
     await host.bringToFront();
     await waitForText(host, 'Seat 1 doubts it');

@@ -2,7 +2,7 @@ import { v7 } from 'uuid';
 import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
 import { Client } from 'pg';
 import type { Page } from 'puppeteer-core';
-import { comeIn, phone, press, textOf, visit, waitForText } from './browser';
+import { comeIn, phone, pick, press, textOf, until, visit, waitForText } from './browser';
 import { journey } from './journey';
 import { lay, type Cable } from './cable';
 
@@ -45,17 +45,6 @@ async function openNote(on: Page): Promise<string> {
   await visit(on, `${through}/notes/${id}`);
   return id;
 }
-const choose = async (on: Page, name: string, value: string) => {
-  const radio = (await on.waitForSelector(`input[type=radio][name="${name}"][value="${value}"]`))!;
-  await radio.evaluate((element) => (element as HTMLInputElement).click());
-};
-const until = async (check: () => Promise<boolean>, says: string) => {
-  for (let i = 0; i < 80; i++) {
-    if (await check()) return;
-    await new Promise((resolve) => setTimeout(resolve, 250));
-  }
-  throw new Error(`did not happen: ${says}`);
-};
 /** Leaves the page for a moment, which sends at once. */
 const send = (on: Page) => on.evaluate(() => window.dispatchEvent(new Event('blur')));
 
@@ -63,8 +52,8 @@ describe('a note with bad wifi', () => {
   it('is kept on the device while the cable is cut, survives a closed tab, and goes up once', async () => {
     const id = await openNote(page);
     cable.mode = 'cut';
-    await choose(page, 'clarity', 'hazy');
-    await choose(page, 'colour', 'amber');
+    await pick(page, 'clarity', 'hazy');
+    await pick(page, 'colour', 'amber');
     await send(page);
     await waitForText(page, 'On this device, will send');
     expect((await stored(id)).document.observed).toEqual({});
@@ -86,10 +75,10 @@ describe('a note with bad wifi', () => {
   it('a deaf cable (the answer is lost) doubles nothing, and no clash of one’s own is shown', async () => {
     const id = await openNote(page);
     cable.mode = 'deaf';
-    await choose(page, 'clarity', 'brilliant');
+    await pick(page, 'clarity', 'brilliant');
     await send(page);
     await until(async () => (await stored(id)).revision === 2, 'the write arrives');
-    await choose(page, 'clarity', 'dull');
+    await pick(page, 'clarity', 'dull');
     cable.mode = 'cut';
     await new Promise((resolve) => setTimeout(resolve, 300));
     cable.mode = 'whole';
@@ -102,7 +91,7 @@ describe('a note with bad wifi', () => {
     const id = await openNote(page);
     cable.mode = 'slow';
     for (const value of ['brilliant', 'clear', 'dull', 'hazy']) {
-      await choose(page, 'clarity', value);
+      await pick(page, 'clarity', value);
       await send(page);
     }
     await until(async () => (await stored(id)).document.observed['clarity'] === 'hazy', 'the last value arrives');
@@ -113,18 +102,18 @@ describe('a note with bad wifi', () => {
     const second = await browser.newPage();
     await second.setViewport(phone);
     await visit(second, `${through}/notes/${id}`);
-    await choose(page, 'clarity', 'clear');
+    await pick(page, 'clarity', 'clear');
     await send(page);
     await until(async () => (await stored(id)).document.observed['clarity'] === 'clear', 'the first tab is saved');
-    await choose(second, 'colour', 'red');
+    await pick(second, 'colour', 'red');
     await second.evaluate(() => window.dispatchEvent(new Event('focus')));
     await until(async () => (await stored(id)).document.observed['colour'] === 'red', 'the second tab is saved');
     expect((await stored(id)).document.observed).toEqual({ clarity: 'clear', colour: 'red' });
     expect(await second.$eval('input[name="clarity"][value="clear"]', (element) => (element as HTMLInputElement).checked)).toBe(true);
     // Both change the same field while the first cannot see the second.
     cable.mode = 'cut';
-    await choose(page, 'tears', 'none');
-    await choose(second, 'tears', 'slow');
+    await pick(page, 'tears', 'none');
+    await pick(second, 'tears', 'slow');
     cable.mode = 'whole';
     await send(second);
     await until(async () => (await stored(id)).document.observed['tears'] === 'slow', 'the second tab is first');

@@ -24,7 +24,7 @@ const first = (path: string, text: string) =>
 describe('every page', () => {
   it('has no accessibility fault, nothing cut off sideways, and no raw value, on a desk and on a phone, light and dim', async () => {
     await visit(page, `${base}/come-in`);
-    const doors = ['/come-in', '/sign-up', '/forgot', '/reset/x', '/invitation/x'];
+    const doors = ['/join', '/join/AAAAAAA', '/come-in', '/sign-up', '/forgot', '/reset/x', '/invitation/x'];
     await comeIn(page, base);
     const pair = await page.evaluate(async () => {
       const call = async (method: string, path: string, body?: unknown) =>

@@ -1,13 +1,14 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { v7 } from 'uuid';
+import { v4, v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { ChildProcess } from 'node:child_process';
 import { Client } from 'pg';
 import { freePort, startCluster, type Cluster } from '../web/src/server/testing/throwaway';
 import { end, prepare, serve } from './application';
 import { comeIn, fill, press, textOf, visit, waitForText } from './browser';
+import { flightOfThree } from './covered-flight';
 import { journey } from './journey';
 
 let cluster: Cluster;
@@ -98,6 +99,38 @@ describe('trouble, over plain http', () => {
     await page.reload();
     await waitForText(page, 'Saved', 20_000).catch(() => undefined);
     expect(await textOf(page)).not.toContain('Changed in two places');
+  });
+  it('a guest sits down by a link of the name the house is known by, and writes', async () => {
+    const link = await page.evaluate(
+      async (flightId, tastingId, actId) => {
+        const headers = { 'content-type': 'application/json' };
+        await fetch(`/api/v1/flights/${flightId}/tastings`, { method: 'POST', headers, body: JSON.stringify({ tastingId }) });
+        const state = (await (await fetch(`/api/v1/tastings/${tastingId}`)).json()) as { joinCode: string; joinKey: string; tick: number };
+        await fetch(`/api/v1/tastings/${tastingId}/moves`, { method: 'POST', headers, body: JSON.stringify({ basedOn: state.tick, actId, to: 2 }) });
+        return `/join/${state.joinCode}?k=${state.joinKey}`;
+      },
+      await flightOfThree(page),
+      v7(),
+      v4(),
+    );
+    const context = await browser.createBrowserContext();
+    const guest = await context.newPage();
+    await visit(guest, base + link);
+    await fill(guest, 'Your name', 'Rosa');
+    await press(guest, 'Sit down');
+    await waitForText(guest, 'Is it clear?');
+    await (await guest.waitForSelector('input[type=radio][name="clarity"][value="hazy"]'))!.evaluate((element) => (element as HTMLInputElement).click());
+    await guest.evaluate(() => window.dispatchEvent(new Event('blur')));
+    await until(
+      async () =>
+        (
+          await ask<{ document: { observed: Record<string, unknown> } }>(
+            'select n.document from note n join participant p on p.id = n.participant_id where p.name = $1',
+            ['Rosa'],
+          )
+        ).document.observed['clarity'] === 'hazy',
+    );
+    await context.close();
   });
   it('two people on one wine: different fields both stand', async () => {
     const wine = await ask<{ id: string }>("select id from wine where name = 'Black Ash'", []);

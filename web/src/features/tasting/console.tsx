@@ -11,7 +11,7 @@ import { afterThisWine, stopInWords, type Stop } from '@rose/core/tasting/progra
 import type { ObservableId } from '@rose/core/wine/observables';
 import { blindKinds } from '@rose/core/flight/flight';
 import { clockIn } from '@rose/core/wine/day';
-import { capital } from '@rose/core/wine/plural';
+import { capital, counted, listed } from '@rose/core/wine/plural';
 import { cards } from '@rose/knowledge/sensations/cards';
 import { Button, Key } from '@/ui/button';
 import { Frame } from '@/ui/frame';
@@ -20,7 +20,7 @@ import { useKey } from '@/ui/keys';
 import { useSeconds } from '@/ui/live/use-live';
 import { Trouble } from '@/ui/field';
 import { FlightTabs } from '../shared-flight/flight-tabs';
-import { useLed, type HostState } from '../shared-flight/use-led';
+import { useLed, type HostState, type Led } from '../shared-flight/use-led';
 import { AboutWine } from './about-wine';
 import { AskTable } from './ask-table';
 import { Doubts, Warnings } from './doubts';
@@ -382,6 +382,7 @@ export function Console({ first, userId, flightId, routine, pourMl, addresses }:
             )}
           </div>
           <Places led={led} />
+          {stop.kind === 'end' && !state.over && <StillOpen led={led} />}
           {led.trouble !== '' && <Trouble role="alert">{led.trouble}</Trouble>}
           {!led.leads && (
             <p>
@@ -456,6 +457,30 @@ export function Console({ first, userId, flightId, routine, pourMl, addresses }:
         </aside>
       </Lay>
     </Frame>
+  );
+}
+/** What is still open when an evening is closed: nothing of it is lost, and each is said once. */
+function StillOpen({ led }: { led: Led }) {
+  const { state, people } = led;
+  const there = people.people.filter((person) => !person.left && !person.simulated);
+  const away = there.filter((person) => !person.here && person.hereAt !== null).length;
+  const covered = state.blind === 'open' ? [] : state.glasses.filter((glass) => !glass.rejected && !glass.revealed).map((glass) => placeLetter(glass.place));
+  const lines = [
+    covered.length === 0 ? '' : `Wine ${listed(covered)} ${covered.length === 1 ? 'is' : 'are'} still covered: after the close nothing can be uncovered.`,
+    away === 0 ? '' : `${counted(away, 'phone')} ${away === 1 ? 'is' : 'are'} offline: what they still hold goes up when they are back, after the close too.`,
+    people.doubts.length === 0 ? '' : `Wine ${listed(people.doubts.map((doubt) => placeLetter(doubt.place)))} was doubted and stands.`,
+  ].filter((line) => line !== '');
+  return (
+    <div>
+      <p>
+        {counted(there.length, 'guest')} came. {lines.length === 0 ? 'Nothing is left open.' : ''}
+      </p>
+      {lines.map((line) => (
+        <p key={line} className="soft">
+          {line}
+        </p>
+      ))}
+    </div>
   );
 }
 function onTo(stop: Stop, next: Stop): string {

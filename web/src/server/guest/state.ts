@@ -24,12 +24,14 @@ export async function tableStateOf(db: Reader, venueId: string, tastingId: strin
   const poured = reached(program, run.far);
   const mine = <T extends { venueId: unknown; tastingId: unknown; place: unknown }>(of: T) =>
     and(eq(of.venueId as never, venueId), eq(of.tastingId as never, tastingId), between(of.place as never, from as never, poured as never));
-  const glasses = await db.select().from(publicGlass).where(mine(publicGlass)).orderBy(asc(publicGlass.place), asc(publicGlass.id));
-  const facts = await db.select().from(publicFact).where(mine(publicFact));
-  const [poll] = await db
-    .select()
-    .from(publicPoll)
-    .where(and(eq(publicPoll.venueId, venueId), eq(publicPoll.tastingId, tastingId), isNull(publicPoll.closedTick)));
+  const [glasses, facts, [poll]] = await Promise.all([
+    db.select().from(publicGlass).where(mine(publicGlass)).orderBy(asc(publicGlass.place), asc(publicGlass.id)),
+    db.select().from(publicFact).where(mine(publicFact)),
+    db
+      .select()
+      .from(publicPoll)
+      .where(and(eq(publicPoll.venueId, venueId), eq(publicPoll.tastingId, tastingId), isNull(publicPoll.closedTick))),
+  ]);
   return {
     tick: row.tick,
     name: row.name,

@@ -47,17 +47,29 @@ export type ActKind =
 
 const here = ({ venueId, tastingId }: Pick<On, 'venueId' | 'tastingId'>) => and(eq(tasting.venueId, venueId), eq(tasting.id, tastingId));
 
-/** Runs an act: the tasting is locked, its tick compared and raised, and what was done goes to the log in the same transaction. */
+/** A tasting as it stands while an act of it runs, under a lock. */
+export type Standing = Pick<typeof tasting.$inferSelect, 'tick' | 'closedAt' | 'wheel' | 'plan' | 'run' | 'parked'>;
+type Changed = Partial<Pick<typeof tasting.$inferInsert, 'wheel' | 'run' | 'parked' | 'closedAt'>>;
+
+/**
+ * Runs an act: the tasting is locked, its tick compared and raised, and what was done goes to the log in the same transaction.
+ * @param write does what the act does, and answers what it changes of the tasting itself
+ */
 export async function act(
   tx: Tx,
   on: On,
   kind: ActKind,
   detail: Readonly<Record<string, string>>,
-  write: (tick: number, at: Date) => Promise<void>,
+  write: (tick: number, at: Date, row: Standing) => Promise<Changed | void>,
 ): Promise<Ticked> {
-  const [row] = await tx.select({ tick: tasting.tick, closedAt: tasting.closedAt, wheel: tasting.wheel }).from(tasting).where(here(on)).for('update');
+  const [row] = await tx
+    .select({ tick: tasting.tick, closedAt: tasting.closedAt, wheel: tasting.wheel, plan: tasting.plan, run: tasting.run, parked: tasting.parked })
+    .from(tasting)
+    .where(here(on))
+    .for('update');
   if (row === undefined) throw notFound('tasting');
-  const done = on.actId === undefined ? undefined : await doneBefore(tx, on, on.actId);
+  // An act that was done before raised the tick: one that is based on the present tick is new.
+  const done = on.actId === undefined || on.basedOn === row.tick ? undefined : await doneBefore(tx, on, on.actId);
   if (done !== undefined) return { tick: done };
   if (on.basedOn !== 'now' && on.basedOn !== row.tick)
     throw new Problem(409, 'moved-on', 'The tasting has moved on meanwhile. Look again; nothing was changed.', {
@@ -69,8 +81,11 @@ export async function act(
     throw new Problem(409, 'not-leading', 'Another host leads just now. Take over first; nothing was changed.', { tick: row.tick });
   const tick = row.tick + 1;
   const at = on.at ?? new Date();
-  await write(tick, at);
-  await tx.update(tasting).set({ tick }).where(here(on));
+  const changed = await write(tick, at, row);
+  await tx
+    .update(tasting)
+    .set({ ...changed, tick })
+    .where(here(on));
   const said = on.actId === undefined ? detail : { ...detail, actId: on.actId };
   await tx.insert(tastingLog).values({ venueId: on.venueId, tastingId: on.tastingId, tick, act: kind, detail: { ...said }, at });
   await announce(tx, { what: 'tick', venueId: on.venueId, tastingId: on.tastingId });

@@ -11,14 +11,14 @@ import { truthOf } from '@rose/knowledge/calls/index';
 import type { Tx } from '../../db/client';
 import { lot, wine } from '../../db/cellar';
 import { glassIdentity } from '../../db/identity';
-import { glass, participant, poll, tasting, tastingPart, uncoveredFact } from '../../db/tasting';
+import { glass, participant, poll, tastingPart, uncoveredFact } from '../../db/tasting';
 import { contract } from '../../contract';
 import { serve, type Member } from '../command';
 import { timeZoneOf } from '../flight/store';
 import { announce } from '../live/announce';
 import { glassCode } from '../note/glasses';
 import { Problem, notFound } from '../problem';
-import { act, type On } from './act';
+import { act, type On, type Standing } from './act';
 import * as acts from './acts';
 
 interface Based {
@@ -28,22 +28,15 @@ interface Based {
 }
 /** An act of the host at the wheel. */
 const on = ({ venueId, userId }: Member, { id, basedOn, actId }: Based): On => ({ venueId, tastingId: id, basedOn, actId, by: userId });
-const here = ({ venueId, tastingId }: Pick<On, 'venueId' | 'tastingId'>) => and(eq(tasting.venueId, venueId), eq(tasting.id, tastingId));
 
-/** Changes how far an evening has come. The row is locked by the act. */
-async function changeRun(tx: Tx, where: On, next: (run: Run, program: Program) => Run): Promise<void> {
-  const [row] = await tx.select({ plan: tasting.plan, run: tasting.run }).from(tasting).where(here(where));
-  if (row?.plan == null || row.run === null) throw notFound('evening');
-  await tx
-    .update(tasting)
-    .set({ run: next(row.run, row.plan.program) })
-    .where(here(where));
+/** How far an evening has come, changed. */
+function ran({ plan, run }: Standing, next: (run: Run, program: Program) => Run): { readonly run: Run } {
+  if (plan === null || run === null) throw notFound('evening');
+  return { run: next(run, plan.program) };
 }
-
 /** A flight that is blind to the host too is poured by somebody else, who took that part. */
-async function mustBePoured(tx: Tx, where: On, leads: string): Promise<void> {
-  const [row] = await tx.select({ plan: tasting.plan }).from(tasting).where(here(where));
-  if (row?.plan?.blind !== 'double') return;
+async function mustBePoured(tx: Tx, where: On, { plan }: Standing, leads: string): Promise<void> {
+  if (plan?.blind !== 'double') return;
   const [pours] = await tx
     .select({ userId: tastingPart.userId })
     .from(tastingPart)
@@ -58,26 +51,25 @@ async function mustBePoured(tx: Tx, where: On, leads: string): Promise<void> {
 
 export const moveEvening = serve(contract.tasting.move, async (tx, actor, input) => {
   const where = on(actor, input);
-  if (input.to > 0) await mustBePoured(tx, where, actor.userId);
-  return act(tx, where, 'moved', { to: String(input.to) }, (_tick, at) => changeRun(tx, where, (run, program) => runs.goTo(run, program, input.to, at)));
+  return act(tx, where, 'moved', { to: String(input.to) }, async (_tick, at, row) => {
+    if (input.to > 0) await mustBePoured(tx, where, row, actor.userId);
+    return ran(row, (run, program) => runs.goTo(run, program, input.to, at));
+  });
 });
-export const pauseEvening = serve(contract.tasting.pause, async (tx, actor, input) => {
-  const where = on(actor, input);
-  return act(tx, where, input.paused ? 'paused' : 'went-on', {}, (_tick, at) =>
-    changeRun(tx, where, (run) => (input.paused ? runs.pause(run, at) : runs.goOn(run, at))),
-  );
-});
+export const pauseEvening = serve(contract.tasting.pause, async (tx, actor, input) =>
+  act(tx, on(actor, input), input.paused ? 'paused' : 'went-on', {}, async (_tick, at, row) =>
+    ran(row, (run) => (input.paused ? runs.pause(run, at) : runs.goOn(run, at))),
+  ),
+);
 export const grantMinutes = serve(contract.tasting.grant, async (tx, actor, input) => {
-  const where = on(actor, input);
   const { stop, minutes } = input;
-  return act(tx, where, stop === undefined ? 'granted' : 'shortened', { minutes: String(minutes) }, () =>
-    changeRun(tx, where, (run) => (stop === undefined ? runs.grant(run, minutes) : runs.shorten(run, stop, minutes))),
+  return act(tx, on(actor, input), stop === undefined ? 'granted' : 'shortened', { minutes: String(minutes) }, async (_tick, _at, row) =>
+    ran(row, (run) => (stop === undefined ? runs.grant(run, minutes) : runs.shorten(run, stop, minutes))),
   );
 });
-export const takeWheel = serve(contract.tasting.takeWheel, async (tx, actor, { id, actId }) => {
-  const where: On = { venueId: actor.venueId, tastingId: id, basedOn: 'now', actId, by: actor.userId };
-  return act(tx, where, 'led', {}, async () => void (await tx.update(tasting).set({ wheel: actor.userId }).where(here(where))));
-});
+export const takeWheel = serve(contract.tasting.takeWheel, async (tx, actor, { id, actId }) =>
+  act(tx, { venueId: actor.venueId, tastingId: id, basedOn: 'now', actId, by: actor.userId }, 'led', {}, async () => ({ wheel: actor.userId })),
+);
 
 const ofGlass = ({ venueId }: On, glassId: string) => and(eq(glass.venueId, venueId), eq(glass.id, glassId));
 /** What is known of the bottle in a glass. Read by the host's side alone, at the moment it is uncovered. */
@@ -184,15 +176,12 @@ export const countTable = serve(contract.tasting.count, async (tx, actor, input)
 });
 /** As many questions as wait at once; who parks more has another evening. Own choice. */
 const mostParked = 50;
-export const parkQuestion = serve(contract.tasting.park, async (tx, actor, input) => {
-  const where = on(actor, input);
-  return act(tx, where, 'parked', {}, async () => {
-    const [row] = await tx.select({ parked: tasting.parked }).from(tasting).where(here(where));
-    const left = (row?.parked ?? []).filter((entry) => entry.id !== input.away);
-    const parked = input.text === undefined ? left : [...left, { id: input.actId, text: input.text }].slice(-mostParked);
-    await tx.update(tasting).set({ parked }).where(here(where));
-  });
-});
+export const parkQuestion = serve(contract.tasting.park, async (tx, actor, input) =>
+  act(tx, on(actor, input), 'parked', {}, async (_tick, _at, row) => {
+    const left = (row.parked ?? []).filter((entry) => entry.id !== input.away);
+    return { parked: input.text === undefined ? left : [...left, { id: input.actId, text: input.text }].slice(-mostParked) };
+  }),
+);
 export const removeGuest = serve(contract.tasting.remove, async (tx, actor, input) => {
   const where = on(actor, input);
   return act(tx, where, 'removed', { participant: input.participantId }, async (_tick, at) => {

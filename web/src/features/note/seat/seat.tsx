@@ -10,6 +10,7 @@ import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
+import { Disclosure } from '@/ui/disclosure';
 import { GuestFrame } from '@/ui/guest-frame';
 import { Switch } from '@/ui/switch';
 import { seatStream } from '@/ui/live/streams';
@@ -160,6 +161,15 @@ export function Seat({ first }: { first: Seated }) {
             Follow the table’s steps
           </Switch>
         </p>
+      )}
+      {state.list !== null && (
+        <Disclosure open={stop.kind === 'gather'} says="Tonight’s wines, in an order you do not know">
+          <ul>
+            {state.list.map(({ name, producer }) => (
+              <li key={`${name} ${producer}`}>{producer === '' ? name : `${name}, ${producer}`}</li>
+            ))}
+          </ul>
+        </Disclosure>
       )}
       {state.poll !== null && <Asked poll={state.poll} answered={seated.answered?.pollId === state.poll.id ? seated.answered.option : null} />}
       {stop.kind === 'gather' && <Arrival seated={seated} allergens={state.allergens} />}
