@@ -53,6 +53,12 @@ export function BeginEvening({ flightId, name, wines, guests, blind, reveal, rou
           Opening the evening fixes the order, gives every glass a code, and makes a code for guests to join by. You lead; another host may take over at any
           time. Guests see places and codes{blind === 'open' ? ' and the labels' : ', and of a wine nothing before you uncover it'}.
         </p>
+        {blind === 'double' && (
+          <p style={{ maxWidth: 640, marginTop: 10 }}>
+            This flight is blind to you too: the wines change places among the orders that may be poured, and no page of yours tells which is where. Somebody
+            else takes the pourer’s part before the first glass; without a second person it does not begin.
+          </p>
+        )}
         <p style={{ margin: '18px 0' }}>
           <Button tone="strong" disabled={act.busy || wines === 0} onPress={open}>
             {act.busy ? 'One moment' : 'Open the evening'}

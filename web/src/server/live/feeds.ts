@@ -128,6 +128,8 @@ export const stateSource = (key: string, tastingId: string, read: () => Promise<
 
 /** Milliseconds between signs of life; they also carry the server's clock, which a phone shows time by. */
 const beat = 15_000;
+/** Milliseconds after which a stream ends by itself, so that who may hear it is asked anew: a browser comes back at once, and is sent the whole state. */
+const longest = 5 * 60_000;
 /** Chunks a device may leave unread; then it is let go, and is sent the whole state when it comes back. */
 const mostUnread = 100;
 
@@ -160,9 +162,16 @@ export function streamOf(sources: readonly Source[], ended: () => void = () => u
         };
         open.add(stop);
         const clock = () => send(framed('clock', JSON.stringify(new Date().toISOString())));
+        // A browser whose stream ended comes back after a second.
+        send(text.encode('retry: 1000\n\n'));
         clock();
         const timer = setInterval(clock, beat);
-        leave.push(() => clearInterval(timer));
+        // Not all at once: a room that came together would come back together.
+        const over = setTimeout(stop, longest * (0.8 + 0.4 * Math.random()));
+        leave.push(
+          () => clearInterval(timer),
+          () => clearTimeout(over),
+        );
         for (const source of sources) {
           if ('says' in source) {
             const entry = { source, send };
