@@ -201,44 +201,49 @@ describe('an evening, led live', () => {
     await visit(host, `${base}/flights/${flight}/pour`);
     await press(host, 'Open the evening');
     await waitForText(host, 'Guests join');
-    await press(host, 'Rehearse with 20 simulated guests');
-    await waitForText(host, 'Maple', 40_000);
-    await waitForText(host, '(simulated)');
-    await press(host, 'Begin: pour wine A');
-    await press(host, 'Poured: on to');
-    for (const step of ['On to aroma', 'On to palate', 'On to finish']) {
-      await press(host, step);
-      await new Promise((resolve) => setTimeout(resolve, 1_500));
+    try {
+      await press(host, 'Rehearse with 20 simulated guests');
+      await waitForText(host, 'Maple', 40_000);
+      await waitForText(host, '(simulated)');
+      await press(host, 'Begin: pour wine A');
+      await press(host, 'Poured: on to');
+      for (const step of ['On to aroma', 'On to palate', 'On to finish']) {
+        await press(host, step);
+        await new Promise((resolve) => setTimeout(resolve, 1_500));
+      }
+      await until(
+        async () => /\d+ of 20 guests have locked/.test(await textOf(host)) && !(await textOf(host)).includes('0 of 20 guests'),
+        'simulated guests lock what they wrote',
+      );
+      await press(host, 'On to the unmasking');
+      await press(host, 'Unmask');
+      await waitForText(host, 'still covered');
+      await press(host, 'Uncover the price');
+      await press(host, 'Uncover the age');
+      await press(host, 'Uncover the grape');
+      await waitForText(host, 'Nobody has a note on this glass');
+      await (await host.waitForSelector('::-p-text(Show the simulated guests)'))!.click();
+      await waitForText(host, 'had it');
+    } finally {
+      const { id, tick } = await host.evaluate(async (flightId) => {
+        const { tastings } = (await (await fetch(`/api/v1/flights/${flightId}/tastings`)).json()) as { tastings: { id: string }[] };
+        return (await (await fetch(`/api/v1/tastings/${tastings[0]!.id}`)).json()) as { id: string; tick: number };
+      }, flight);
+      // They go home when the evening is closed, however far this came.
+      const closed = await host.evaluate(
+        async (tastingId, basedOn) => {
+          const answer = await fetch(`/api/v1/tastings/${tastingId}/closings`, {
+            method: 'POST',
+            headers: { 'content-type': 'application/json' },
+            body: JSON.stringify({ basedOn, actId: crypto.randomUUID() }),
+          });
+          return answer.status;
+        },
+        id,
+        tick,
+      );
+      expect(closed).toBe(200);
     }
-    await until(
-      async () => /\d+ of 20 guests have locked/.test(await textOf(host)) && !(await textOf(host)).includes('0 of 20 guests'),
-      'simulated guests lock what they wrote',
-    );
-    await press(host, 'On to the unmasking');
-    await press(host, 'Unmask');
-    await waitForText(host, 'still covered');
-    await press(host, 'Uncover the price');
-    await press(host, 'Uncover the age');
-    await press(host, 'Uncover the grape');
-    await waitForText(host, 'Nobody has a note on this glass');
-    await (await host.waitForSelector('::-p-text(Show the simulated guests)'))!.click();
-    await waitForText(host, 'had it');
-    const { id, tick } = await host.evaluate(async (flightId) => {
-      const { tastings } = (await (await fetch(`/api/v1/flights/${flightId}/tastings`)).json()) as { tastings: { id: string }[] };
-      return (await (await fetch(`/api/v1/tastings/${tastings[0]!.id}`)).json()) as { id: string; tick: number };
-    }, flight);
-    // They go home when the evening is closed.
-    await host.evaluate(
-      async (tastingId, basedOn) => {
-        await fetch(`/api/v1/tastings/${tastingId}/closings`, {
-          method: 'POST',
-          headers: { 'content-type': 'application/json' },
-          body: JSON.stringify({ basedOn, actId: crypto.randomUUID() }),
-        });
-      },
-      id,
-      tick,
-    );
   }, 180_000);
 
   it('is read by who sees nothing: no fault of access on any view', async () => {

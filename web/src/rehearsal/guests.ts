@@ -8,7 +8,9 @@ import { habitOf, simulatedNote } from '@rose/knowledge/rehearsal/index';
  */
 const [base = '', code = '', key = '', many = '20', seeded = '1'] = process.argv.slice(2);
 const seed = Number(seeded);
-const pace = Number(process.env['ROSE_REHEARSAL_MS'] ?? 2_000);
+const pace = Number(process.env['ROSE_REHEARSAL_MS'] || 3_000);
+/** What each note was sent as last: the same words are not sent again. */
+const sent = new Map<string, string>();
 const sleep = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 const names = [
   'Wren',
@@ -94,8 +96,11 @@ async function look(guest: number, cookie: string, turn: number): Promise<boolea
     if (note === undefined) await ask('POST', '/guest/notes', cookie, { noteId: idOf(seed, guest, glass.id), glassId: glass.id });
     else if (!note.locked) {
       // The same words are the same write: sent again after a restart, they change nothing.
-      const writeId = idOf(JSON.stringify(document), note.id).slice(0, 36);
-      await ask('PUT', `/guest/notes/${note.id}`, cookie, { writeId, baseRevision: note.revision, document, seen: state.tick });
+      const words = JSON.stringify(document);
+      const writeId = idOf(words, note.id).slice(0, 36);
+      if (sent.get(note.id) === words) continue;
+      const kept = await ask('PUT', `/guest/notes/${note.id}`, cookie, { writeId, baseRevision: note.revision, document, seen: state.tick });
+      if (kept.status === 200) sent.set(note.id, words);
       if (finished && habit !== 'late') await ask('POST', '/guest/locks', cookie, { glassId: glass.id, locked: true });
     }
   }

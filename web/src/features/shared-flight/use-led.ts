@@ -1,5 +1,5 @@
 'use client';
-import { useCallback, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { v4 } from 'uuid';
 import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
@@ -25,10 +25,23 @@ const happened: Readonly<Record<string, string>> = {
   counted: 'a question was counted',
   closed: 'the evening was closed',
 };
+/** Milliseconds a state may take to come by the stream after an act. */
+const slow = 700;
 /** An evening that is led from this page: its state as it goes, who sits there, and the acts. */
 export function useLed(first: HostState, userId: string) {
   const topic = `host ${first.id}`;
-  const state = useEvening(memberStream, topic, first);
+  const live = useEvening(memberStream, topic, first);
+  // A stream that is slow or cut does not hold up who leads: what an act made of the evening is asked for.
+  const [asked, setAsked] = useState(first);
+  const state = asked.tick > live.tick ? asked : live;
+  const reached = useRef(state.tick);
+  useEffect(() => {
+    reached.current = state.tick;
+  }, [state.tick]);
+  const lookAfter = (tick: number) =>
+    setTimeout(() => {
+      if (reached.current < tick) call(contract.tasting.get, { id: first.id }).then(setAsked, () => undefined);
+    }, slow);
   const [people, setPeople] = useState<People>({ people: [], doubts: [], warnings: [], answers: null });
   useHeard(
     memberStream,
@@ -55,9 +68,15 @@ export function useLed(first: HostState, userId: string) {
   };
   const act = <A extends Acts>(name: A, more: More<A>) => {
     const address: { readonly method: string; readonly path: string; readonly takes?: object; readonly answers?: unknown } = contract.tasting[name];
-    return run(() => call(address, { id: state.id, basedOn: state.tick, actId: v4(), ...more }));
+    return run(async () => {
+      const { tick } = (await call(address, { id: state.id, basedOn: state.tick, actId: v4(), ...more })) as { tick: number };
+      lookAfter(tick);
+    });
   };
-  const takeWheel = () => run(() => call(contract.tasting.takeWheel, { id: state.id, actId: v4() }));
+  const takeWheel = () =>
+    run(async () => {
+      lookAfter((await call(contract.tasting.takeWheel, { id: state.id, actId: v4() })).tick);
+    });
   return { state, people, act, takeWheel, run, busy, trouble, leads: state.wheel === null || state.wheel.userId === userId };
 }
 export type Led = ReturnType<typeof useLed>;
