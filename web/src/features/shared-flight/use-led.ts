@@ -67,9 +67,10 @@ export function useLed(first: HostState, userId: string) {
     }
   };
   const act = <A extends Acts>(name: A, more: More<A>) => {
-    const address: { readonly method: string; readonly path: string; readonly takes?: object; readonly answers?: unknown } = contract.tasting[name];
+    const address: { readonly method: string; readonly path: string; readonly takes?: object; readonly answers?: { readonly tick: number } } =
+      contract.tasting[name];
     return run(async () => {
-      const { tick } = (await call(address, { id: state.id, basedOn: state.tick, actId: v4(), ...more })) as { tick: number };
+      const { tick } = await call(address, { id: state.id, basedOn: state.tick, actId: v4(), ...more });
       lookAfter(tick);
     });
   };
