@@ -196,6 +196,25 @@ describe('an evening, led live', () => {
     await context.close();
   }, 120_000);
 
+  it('is led on one screen and shown to the room on another of the same browser: both in sight, both hear', async () => {
+    const flight = await flightOfThree(host);
+    const [console_, wall] = [await hurried(await browser.newPage()), await hurried(await browser.newPage())];
+    // Two windows, as on a desk and its projector.
+    for (const page of [console_, wall]) await (await page.createCDPSession()).send('Emulation.setFocusEmulationEnabled', { enabled: true });
+    await visit(console_, `${base}/flights/${flight}/pour`);
+    await press(console_, 'Open the evening');
+    await waitForText(console_, 'Guests join');
+    await visit(wall, `${base}/flights/${flight}/wall`);
+    await waitForText(wall, 'join with your phone');
+    await press(console_, 'Begin: pour wine A');
+    await waitForText(console_, 'Pour it');
+    await waitForText(wall, 'is being poured');
+    await press(console_, 'Poured: on to');
+    await waitForText(wall, 'Appearance');
+    await waitForText(console_, 'On to aroma');
+    for (const page of [console_, wall]) await page.close();
+  }, 60_000);
+
   it('is rehearsed with twenty simulated guests, who are marked, write, lock, and count in no result but their own', async () => {
     const flight = await flightOfThree(host);
     await visit(host, `${base}/flights/${flight}/pour`);

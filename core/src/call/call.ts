@@ -1,4 +1,6 @@
+import { byGuessing } from '../statistics/binomial';
 import type { priceIdeas } from '../wine/note';
+import { inWords } from '../wine/plural';
 
 /** What was true of a wine, as far as a call can be held against it. */
 export type Truth =
@@ -91,6 +93,14 @@ export function luckInWords(chance: number): string {
   const times = 1 / chance;
   if (!Number.isFinite(times) || times > 1_000_000) return 'hardly ever';
   const round = times < 20 ? Math.round(times) : times < 100 ? Math.round(times / 5) * 5 : Number(times.toPrecision(1));
-  const words = ['two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
-  return `${Math.abs(times - round) < 0.005 * times ? '' : 'about '}one time in ${words[round - 2] ?? round.toLocaleString('en-GB')}`;
+  return `${Math.abs(times - round) < 0.005 * times ? '' : 'about '}one time in ${round <= 12 ? inWords(round) : round.toLocaleString('en-GB')}`;
+}
+
+/** Expectations from which on a tally says anything. Own choice. */
+const leastTallied = 2;
+/** How often somebody was right between two, against luck, in a sentence; '' for too few to say. */
+export function tallyInWords(rights: readonly boolean[]): string {
+  if (rights.length < leastTallied) return '';
+  const right = rights.filter(Boolean).length;
+  return `You expected ${right} of ${rights.length} as the table chose: by luck ${right} or more happen ${luckInWords(byGuessing(right, rights.length))}.`;
 }

@@ -37,7 +37,7 @@ export const shorten = (run: Run, stop: number, minutes: number): Run => ({ ...r
 /** Minutes a stop is given, as planned or as the host set it. */
 export const minutesAt = (program: Program, run: Pick<Run, 'set'>, at: number): number => run.set[at] ?? program[at]?.minutes ?? 0;
 /** Milliseconds the present stop has taken, its pauses left out. */
-export function elapsed(run: Run, now: Date): number {
+export function elapsed(run: Pick<Run, 'since' | 'paused' | 'rested'>, now: Date): number {
   const until = run.paused === null ? now.getTime() : Date.parse(run.paused);
   return Math.max(0, until - Date.parse(run.since) - run.rested);
 }
@@ -65,7 +65,7 @@ const leastRest = 3;
  * The pace of an evening against its plan. The plan is the program as it was made, counted from the first pour; what is over counts as it was.
  * @returns undefined before the first pour
  */
-export function paceOf(program: Program, run: Run, now: Date): Pace | undefined {
+export function paceOf(program: Program, run: Omit<Run, 'far'>, now: Date): Pace | undefined {
   if (run.started === null) return undefined;
   const start = Date.parse(run.started);
   const whole = program.slice(1).reduce((sum, stop) => sum + stop.minutes, 0);
@@ -77,7 +77,7 @@ export function paceOf(program: Program, run: Run, now: Date): Pace | undefined 
   return { behind, ends, planned, shorten: behind > unnoticed ? whatToShorten(program, run, behind) : [] };
 }
 /** Rests first, the longest first, each to no less than water needs; what no rest can give back is left open. */
-function whatToShorten(program: Program, run: Run, behind: number): readonly Shorter[] {
+function whatToShorten(program: Program, run: Pick<Run, 'at' | 'set'>, behind: number): readonly Shorter[] {
   let over = Math.ceil(behind);
   const rests = program
     .flatMap((stop, at) => (stop.kind === 'rest' && at > run.at ? [{ at, from: minutesAt(program, run, at) }] : []))
@@ -95,6 +95,9 @@ function whatToShorten(program: Program, run: Run, behind: number): readonly Sho
 
 /** Minutes a stop is given, as people say them: "45 s", "4 min". */
 export const givenInWords = (minutes: number): string => (minutes < 1 ? `${Math.round(minutes * 60)} s` : `${Math.round(minutes * 2) / 2} min`);
+
+/** Whether an evening is so far behind that it is said. */
+export const isLate = ({ behind }: Pick<Pace, 'behind'>): boolean => behind > unnoticed;
 
 const whole = (minutes: number) => Math.max(1, Math.round(Math.abs(minutes)));
 /** "4 min behind", "on time": how far the evening is from its plan. */

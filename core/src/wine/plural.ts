@@ -2,6 +2,9 @@
 const plural = (one: string): string => (/(?:s|x|ch|sh)$/.test(one) ? `${one}es` : `${one}s`);
 /** A text with a capital first letter. */
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+const numbers = ['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
+/** A whole number in words up to twelve, in figures beyond. */
+export const inWords = (n: number, none = 'none'): string => (n === 0 ? none : (numbers[n - 1] ?? String(n)));
 /** A count with its noun: "1 note", "3 notes", "no glasses". */
 export const counted = (n: number, one: string, many = plural(one)): string => `${n === 0 ? 'no' : n} ${n === 1 ? one : many}`;
 

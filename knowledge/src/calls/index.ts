@@ -1,9 +1,9 @@
-import type { Credit, Kinship, Truth } from '@rose/core/call/call';
-import { ageCredit, grapeCredit, placeCredit, priceCredit } from '@rose/core/call/call';
+import { ageCredit, creditInWords, grapeCredit, luckInWords, placeCredit, priceCredit, type Credit, type Kinship, type Truth } from '@rose/core/call/call';
+import { byGuessing } from '@rose/core/statistics/binomial';
 import { countryName } from '@rose/core/wine/country';
 import type { WineFacts } from '@rose/core/wine/facts';
 import { gaveAway, priceIdeas, type Idea, type NoteDocument } from '@rose/core/wine/note';
-import { counted } from '@rose/core/wine/plural';
+import { capital, counted, inWords } from '@rose/core/wine/plural';
 import { fold } from '@rose/core/wine/search-folding';
 import { factOf, narrowedShares } from '@rose/core/wine/stated';
 import { appellations } from '../appellations/data';
@@ -126,3 +126,35 @@ export function callOf(note: Pick<NoteDocument, 'ideas' | 'circumstances'>, trut
     ...(most === undefined ? {} : { turned: { at: most.at, better: most.by > 0 } }),
   };
 }
+
+/** Calls that say the same stand together, the best first. */
+function grouped(calls: readonly Call[]) {
+  const groups = new Map<string, { says: string; people: number; credit: number; why: string }>();
+  for (const call of calls) {
+    const group = groups.get(call.says);
+    if (group === undefined) groups.set(call.says, { says: call.says, people: 1, credit: call.credit, why: creditInWords[call.why] });
+    else group.people += 1;
+  }
+  return [...groups.values()].sort((a, b) => b.credit - a.credit || b.people - a.people || a.says.localeCompare(b.says));
+}
+/** How many had it, and what guessing would do. What was called with a clue in sight does not count for either. */
+function verdictOf(fact: Truth['fact'], all: readonly Call[]): { readonly verdict: string; readonly luck: string } {
+  const calls = all.filter((call) => !call.helped);
+  const clues = all.length - calls.length;
+  const right = calls.filter((call) => call.credit === 1).length;
+  const near = calls.filter((call) => call.credit > 0 && call.credit < 1).length;
+  if (calls.length === 0) return { verdict: fact === 'name' ? '' : 'Nobody called it.', luck: '' };
+  const left = clues === 0 ? '' : ` ${capital(inWords(clues))} more saw something that gives it away; they are not counted.`;
+  const verdict = `${capital(inWords(right))} of ${inWords(calls.length)} had it${near === 0 ? '' : `, ${inWords(near)} came near`}.${left}`;
+  const chance = chanceOfGuess(fact);
+  if (chance === undefined || right === 0) return { verdict, luck: '' };
+  const tail = byGuessing(right, calls.length, chance);
+  const among = Math.round(1 / chance);
+  return {
+    verdict,
+    luck: `Guessing among ${among}, ${inWords(right)} or more would be right ${luckInWords(tail)}.${tail < 0.05 ? ' Hardly luck.' : tail > 0.3 ? ' It may well be luck.' : ''}`,
+  };
+}
+
+/** What a table called of a fact: who said the same together, how many had it, and what guessing would have done. */
+export const callsOfTable = (fact: Truth['fact'], calls: readonly Call[]) => ({ calls: grouped(calls), ...verdictOf(fact, calls) });

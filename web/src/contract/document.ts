@@ -11,11 +11,18 @@ export const document = {
     method: 'GET',
     path: '/live',
     summary:
-      'What changes, as server-sent events: documents the caller may read by their ids; of an evening that is named, for who leads it or for a wall, the whole state at every tick',
+      'What changes, as server-sent events: documents the caller may read by their ids; of evenings that are named, for who leads them or for a wall, the whole state at every tick',
     allow: 'read',
     browserOnly: true,
     files: ['text/event-stream'],
-    input: z.strictObject({ tasting: z.uuid().optional(), as: z.enum(['host', 'wall']).default('host') }),
+    input: z.strictObject({
+      /** Evenings to watch, each as "host.ID" or "wall.ID", with commas between. */
+      watch: z
+        .string()
+        .max(300)
+        .regex(/^((host|wall)\.[0-9a-f-]{36}(,|$))*$/, 'is a list of host.ID and wall.ID')
+        .default(''),
+    }),
     output: nothing,
   }),
   changed: read({

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { arrival, guestCard } from '@rose/core/tasting/guest-schema';
+import { carriedRoutine } from '@rose/core/routine/routine-schema';
 import { stop } from '@rose/core/tasting/program-schema';
 import { uncoverable } from '@rose/core/tasting/program';
 import { blindKinds } from '@rose/core/flight/flight';
@@ -30,6 +31,9 @@ export const hostState = tableState.extend({
   identities: z.array(z.object({ glassId: z.string(), wine: z.object({ id: z.string(), name: z.string(), producer: z.string() }).nullable() })),
   /** Alcohol of the flight's wines, % vol, from the weakest to the strongest. */
   abv: z.tuple([z.number(), z.number()]),
+  /** The way through each glass and the pour, mL, as the evening was opened. */
+  routine: carriedRoutine,
+  pourMl: z.number(),
   parked: z.array(z.object({ id: z.string(), text: z.string() })),
 });
 /** Who sits at the table, and how far each is with the present glass: never what they wrote. */
@@ -324,7 +328,17 @@ export const tasting = {
       at: z.number().nullable(),
       pourMl: z.number(),
       seats: z.number(),
-      glasses: z.array(z.object({ place: z.number(), code: z.string(), wine: z.string(), producer: z.string(), rejected: z.boolean() })),
+      glasses: z.array(
+        z.object({
+          place: z.number(),
+          code: z.string(),
+          wine: z.string(),
+          producer: z.string(),
+          rejected: z.boolean(),
+          /** Seats whose shared card names what this wine holds. */
+          warnings: z.array(z.object({ seat: z.number(), name: z.string(), holds: z.array(z.string()) })),
+        }),
+      ),
     }),
   }),
 };

@@ -1,6 +1,6 @@
-import { createHmac, randomBytes, timingSafeEqual } from 'node:crypto';
-import { hashCode } from './secret-code';
-import { origin, secret } from './environment';
+import { createHmac, randomBytes } from 'node:crypto';
+import { hashCode, sameSecret } from './secret-code';
+import { secret, secureMark } from './environment';
 
 /**
  * A device an account came in from before holds a sign of it, which lets nobody in: it only has its wrong tries counted apart, so that a stranger who
@@ -12,7 +12,7 @@ const signed = (email: string, device: string) => createHmac('sha256', secret('d
 /** The cookie for a device that this account has just come in from. */
 export function deviceCookie(email: string): string {
   const device = randomBytes(12).toString('base64url');
-  return `${nameFor(email)}=${device}.${signed(email, device)}; Path=/api/v1; HttpOnly; SameSite=Lax; Max-Age=31536000${origin().startsWith('https:') ? '; Secure' : ''}`;
+  return `${nameFor(email)}=${device}.${signed(email, device)}; Path=/api/v1; HttpOnly; SameSite=Lax; Max-Age=31536000${secureMark()}`;
 }
 
 /** Which device of this account a request comes from; undefined for one it never came in from. */
@@ -24,6 +24,5 @@ export function deviceOf(cookies: string | null, email: string): string | undefi
       ?.split('=')[1] ?? ''
   ).split('.');
   if (device === undefined || sign === undefined) return undefined;
-  const [given, right] = [Buffer.from(sign), Buffer.from(signed(email, device))];
-  return given.length === right.length && timingSafeEqual(given, right) ? device : undefined;
+  return sameSecret(sign, signed(email, device)) ? device : undefined;
 }

@@ -12,7 +12,7 @@ export interface Store<D> {
   insert(tx: Tx, venueId: string, id: string, stored: Stored<D>): Promise<boolean>;
   update(tx: Tx, venueId: string, id: string, stored: Stored<D>): Promise<void>;
   /** Tells whoever has it open that it stands at another revision. */
-  tell(tx: Tx, venueId: string, id: string): Promise<unknown>;
+  tell(tx: Tx, venueId: string, id: string, revision: number): Promise<unknown>;
 }
 
 /** Applies a write under a row lock by the save protocol's own rule, and answers 409 with the present document when the write is stale. */
@@ -29,7 +29,7 @@ export async function saveDocument<D>(
     if (write.baseRevision !== 0) throw new Problem(404, 'not-found', 'There is nothing of that id here to change.');
     const first = { revision: 1, document: write.document, writes: [write.writeId] };
     if (await store.insert(tx, venueId, id, first)) {
-      await store.tell(tx, venueId, id);
+      await store.tell(tx, venueId, id, first.revision);
       return finish(id, { kind: 'saved', writeId: write.writeId, revision: 1 }, reply);
     }
     row = await store.lock(tx, venueId, id);
@@ -39,7 +39,7 @@ export async function saveDocument<D>(
   const { stored, answer } = receive(row, write);
   if (stored !== row) {
     await store.update(tx, venueId, id, stored);
-    await store.tell(tx, venueId, id);
+    await store.tell(tx, venueId, id, stored.revision);
   }
   return finish(id, answer, reply);
 }

@@ -38,6 +38,9 @@ export function reachableAt(): readonly string[] {
   return (host() === '0.0.0.0' || host() === '::' ? lanAddresses() : [host()]).map((address) => `http://${address}:${port()}`);
 }
 
+/** What a cookie ends with where people come over https. */
+export const secureMark = (): string => (origin().startsWith('https:') ? '; Secure' : '');
+
 /** A secret of this installation, made once, readable by its owner only. */
 export function secret(name: string): string {
   const file = path.join(dataFolder(), `${name}.secret`);

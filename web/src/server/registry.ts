@@ -34,6 +34,7 @@ import * as tastingLead from './tasting/lead';
 import * as tastingOpen from './tasting/open-evening';
 import * as tastingPour from './tasting/pour';
 import * as tastingRehearse from './tasting/rehearse';
+import * as tastingWall from './tasting/wall';
 import * as tastingTalk from './tasting/talk';
 import { health } from './health';
 
@@ -65,6 +66,7 @@ export const operations: readonly AnyOperation[] = [
   pairingOperations,
   tastingOpen,
   tastingHost,
+  tastingWall,
   tastingLead,
   tastingCalls,
   tastingAsked,

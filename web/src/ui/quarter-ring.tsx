@@ -21,15 +21,6 @@ const Wrap = styled.div`
     overflow: visible;
     pointer-events: none;
   }
-  .back {
-    fill: var(--line);
-  }
-  .done {
-    fill: var(--ink);
-  }
-  .now {
-    fill: var(--madder);
-  }
   button {
     position: absolute;
     border: 0;
@@ -64,23 +55,41 @@ const Wrap = styled.div`
   }
 `;
 
+/** The gap between two quarters, radians. */
+const gap = 0.26;
+const arcOf = (radius: number, thick: number, at: number, share: number) => {
+  const from = (at * Math.PI) / 2 - (Math.PI / 2 - gap) / 2;
+  return arc()({ innerRadius: radius - thick / 2, outerRadius: radius + thick / 2, startAngle: from, endAngle: from + (Math.PI / 2 - gap) * share }) ?? '';
+};
+const Arcs = styled.g`
+  .back {
+    fill: var(--line);
+  }
+  .done {
+    fill: var(--ink);
+  }
+  .now {
+    fill: var(--madder);
+  }
+`;
+/** The four quarters as arcs, clockwise from the look, each filled as far as it was looked at. `now` are those somebody is at. */
+export const QuarterArcs = ({ radius, thick, shares, now }: { radius: number; thick: number; shares: readonly number[]; now: (at: number) => boolean }) => (
+  <Arcs>
+    {shares.map((share, at) => (
+      <g key={at}>
+        <path className="back" d={arcOf(radius, thick, at, 1)} />
+        {share > 0 && <path className={now(at) ? 'now' : 'done'} d={arcOf(radius, thick, at, Math.min(1, share))} />}
+      </g>
+    ))}
+  </Arcs>
+);
+
 /** The rose inside the ring of the four quarters: north appearance, east aroma, south palate, west finish. Each arc fills with what was looked at. */
 export function Compass({ petals, quarters, size, title }: { petals: readonly Petal[]; quarters: readonly CompassQuarter[]; size: number; title: string }) {
-  const radius = size / 2 - 14;
-  const shape = (from: number, to: number) => arc()({ innerRadius: radius - 3, outerRadius: radius + 3, startAngle: from, endAngle: to }) ?? '';
-  const span = Math.PI / 2 - 0.3;
   return (
     <Wrap style={{ width: size, height: size }}>
       <svg className="ring" viewBox={`${-size / 2} ${-size / 2} ${size} ${size}`} aria-hidden>
-        {quarters.map((quarter, i) => {
-          const from = (i * Math.PI) / 2 - span / 2;
-          return (
-            <g key={quarter.key}>
-              <path className="back" d={shape(from, from + span)} />
-              {quarter.done > 0 && <path className={quarter.current ? 'now' : 'done'} d={shape(from, from + span * Math.min(1, quarter.done))} />}
-            </g>
-          );
-        })}
+        <QuarterArcs radius={size / 2 - 14} thick={6} shares={quarters.map(({ done }) => done)} now={(at) => quarters[at]!.current} />
       </svg>
       <Rose size={size - 70} title={title} petals={petals} />
       {quarters.map((quarter, i) => (

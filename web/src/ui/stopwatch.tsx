@@ -1,6 +1,7 @@
 'use client';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
+import { asClock } from '@rose/core/wine/clock';
 import { Key } from './button';
 
 /** A watch in the browser's storage: it goes on running through a reload. Times are wall-clock milliseconds; only differences are used. */
@@ -121,7 +122,6 @@ const Face = styled.button`
     opacity: 0.7;
   }
 `;
-const shown = (s: number) => `${Math.floor(s / 60)}:${String(s % 60).padStart(2, '0')}`;
 
 export function Watch({ watch, size = 'small' }: { watch: WatchControl; size?: 'small' | 'large' }) {
   const ask = { ready: 'From the swallow', pleasant: 'Pleasant flavour still there?', after: 'Acid, bitterness or heat still there?' }[watch.stage];
@@ -129,7 +129,7 @@ export function Watch({ watch, size = 'small' }: { watch: WatchControl; size?: '
   return (
     <Face type="button" data-size={size} data-stage={watch.stage} onClick={watch.press} aria-keyshortcuts="Space">
       <span className="ask">{ask}</span>
-      <span className="time">{shown(watch.seconds)}</span>
+      <span className="time">{asClock(watch.seconds)}</span>
       <span className="do">
         {act} <Key>space</Key>
       </span>

@@ -34,18 +34,21 @@ export function Join({ code: given, linkKey }: { code?: string; linkKey?: string
   const [name, setName] = useState('');
   const [found, setFound] = useState<Found>();
   const [keeps, setKeeps] = useState(false);
+  const [lost, setLost] = useState(false);
   const [seat] = useState(newKey);
   const look = useAct();
   const sit = useAct();
   const key = linkKey === undefined ? {} : { key: linkKey };
-  const find = (typed: string) => look.run(async () => setFound(await call(contract.guest.find, { code: typed, ...key })));
+  const find = () => void look.run(async () => setFound(await call(contract.guest.find, { code, ...key })));
   useEffect(() => {
     setName(keptOnDevice('guest-name') ?? '');
     setKeeps(ownKey() !== undefined);
-    if (given !== undefined) void find(given);
-    // A link is followed once.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [given]);
+  }, []);
+  // A link brings its code: the evening is looked for at once. A code that leads nowhere stands in the field, to be mended there.
+  useEffect(() => {
+    if (given === undefined) return;
+    call(contract.guest.find, { code: given, ...(linkKey === undefined ? {} : { key: linkKey }) }).then(setFound, () => setLost(true));
+  }, [given, linkKey]);
   const join = () =>
     sit.run(async () => {
       const own = keeps ? (ownKey() ?? newKey()) : undefined;
@@ -59,7 +62,10 @@ export function Join({ code: given, linkKey }: { code?: string; linkKey?: string
       <GuestFrame who="Sit down at a tasting">
         <Form>
           <h1>Which evening?</h1>
-          <ActForm act={look} onSubmit={() => void find(code)}>
+          {lost && look.problem === null && (
+            <p role="alert">No evening has the code of this link just now. It may be over, or not be open yet: ask the host.</p>
+          )}
+          <ActForm act={look} onSubmit={find}>
             <TextField label="Code" name="code" value={code} onChange={setCode} hint="seven signs, from the host or the screen" autoFocus />
             <Button tone="strong" type="submit" disabled={look.busy || code.trim() === ''}>
               {look.busy ? 'One moment' : 'Find it'}

@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { guidedPath, type GuidedQuestion } from '@rose/core/routine/guided';
 import { routineLabel, sipTasks, type GuidedPart as Part, type Routine } from '@rose/core/routine/routine';
@@ -122,13 +122,14 @@ export function Guided({
   useEffect(() => setAt(sessionStorage.getItem(`question/${id}`)), [id]);
   const called = step === undefined ? undefined : routine.steps[step];
   const first = path.find((entry) => entry.step === called)?.key;
+  // Followed once when the table goes on, not again at every answer that changes the way.
+  const followed = useRef<number | undefined>(undefined);
   useEffect(() => {
-    if (first === undefined) return;
+    if (first === undefined || followed.current === step) return;
+    followed.current = step;
     setAt(first);
     window.scrollTo({ top: 0 });
-    // Followed when the table goes on, not at every answer.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [step]);
+  }, [step, first]);
   const index = Math.max(
     0,
     path.findIndex((entry) => entry.key === at),

@@ -1,6 +1,7 @@
 'use client';
 import styled from 'styled-components';
 import { uncoverable } from '@rose/core/tasting/program';
+import { capital } from '@rose/core/wine/plural';
 import type { CallsFound } from './unmask';
 
 const Fact = styled.section`
@@ -85,7 +86,7 @@ export function Calls({ calls }: { calls: CallsFound | undefined }) {
       {told.map(({ fact, truth, calls: groups, none, verdict, luck }) => (
         <Fact key={fact} aria-label={`Calls of the ${uncoverable[fact]}`}>
           <h2>
-            {uncoverable[fact].charAt(0).toUpperCase() + uncoverable[fact].slice(1)}: {truth}
+            {capital(uncoverable[fact])}: {truth}
           </h2>
           {groups.map((group) => (
             <div key={group.says} className="row" data-credit={group.credit === 1 ? 'whole' : group.credit > 0 ? 'part' : 'none'}>

@@ -3,6 +3,8 @@ import styled from 'styled-components';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
 import { restKinds } from '@rose/core/order/order-wine';
 import { placeInSight, uncoverable } from '@rose/core/tasting/program';
+import { elapsed } from '@rose/core/tasting/run';
+import { asClock } from '@rose/core/wine/clock';
 import { keysOf } from '@rose/core/wine/keys';
 import { capital } from '@rose/core/wine/plural';
 import type { AnswerOf } from '@/contract/answers';
@@ -61,15 +63,14 @@ const Screen = styled.main`
   }
 `;
 type Table = AnswerOf<'guest', 'tasting'>['state'];
-const two = (n: number) => String(n).padStart(2, '0');
 
 /** The evening for the whole room, in type that reads from the last row. It knows what every seat knows, and names nobody. */
 export function Wall({ id, first, code }: { id: string; first: Table; code: string | null }) {
-  const state = useEvening(memberStream, `wall ${id}`, first);
+  const state = useEvening(memberStream, `wall.${id}`, first);
   const { stop } = state;
   const running = state.paused === null && stop.kind !== 'gather' && stop.kind !== 'end';
   const now = useSeconds(running);
-  const left = now === 0 ? undefined : Math.round(state.minutes * 60 - (now - Date.parse(state.since) - state.rested) / 1000);
+  const left = now === 0 ? undefined : Math.round(state.minutes * 60 - elapsed(state, new Date(now)) / 1000);
   const place = placeInSight(stop, (at) => revealed(state, at));
   const glass = state.glasses.find((entry) => entry.place === place && !entry.rejected);
   const shows = glass !== undefined && (glass.facts.length > 0 || stop.kind === 'reveal');
@@ -99,7 +100,7 @@ export function Wall({ id, first, code }: { id: string; first: Table; code: stri
       )}
       <p className="foot">
         {stop.kind === 'gather' && code !== null ? `Join with your phone: ${code.slice(0, 3)}-${code.slice(3)}` : ''}
-        {running && left !== undefined && stop.kind !== 'reveal' ? (left > 0 ? `${Math.floor(left / 60)}:${two(left % 60)} left` : 'no rush') : ''}
+        {running && left !== undefined && stop.kind !== 'reveal' ? (left > 0 ? `${asClock(left)} left` : 'no rush') : ''}
       </p>
     </Screen>
   );

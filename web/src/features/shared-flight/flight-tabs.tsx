@@ -9,7 +9,11 @@ export function FlightTabs({ id }: { id: string }) {
   return (
     <TabLinks
       label="This flight"
-      pages={{ [at]: 'Chart', [`${at}/ready`]: 'Ready', ...(leads ? { [`${at}/pour`]: 'Pour', [`${at}/unmask`]: 'Unmask' } : {}) }}
+      pages={{
+        [at]: 'Chart',
+        [`${at}/ready`]: 'Ready',
+        ...(leads ? { [`${at}/pour`]: 'Pour', [`${at}/unmask`]: 'Unmask' } : { [`${at}/pouring`]: 'Pouring' }),
+      }}
     />
   );
 }

@@ -29,7 +29,7 @@ const happened: Readonly<Record<string, string>> = {
 const slow = 700;
 /** An evening that is led from this page: its state as it goes, who sits there, and the acts. */
 export function useLed(first: HostState, userId: string) {
-  const topic = `host ${first.id}`;
+  const topic = `host.${first.id}`;
   const live = useEvening(memberStream, topic, first);
   // A stream that is slow or cut does not hold up who leads: what an act made of the evening is asked for.
   const [asked, setAsked] = useState(first);

@@ -1,5 +1,4 @@
 'use client';
-import { arc } from 'd3-shape';
 import styled from 'styled-components';
 import { arrivals } from '@rose/core/tasting/guest';
 import { keysOf } from '@rose/core/wine/keys';
@@ -7,6 +6,7 @@ import { counted, listed } from '@rose/core/wine/plural';
 import { clockIn } from '@rose/core/wine/day';
 import { useHere } from '@/ui/here';
 import { MenuButton } from '@/ui/menu';
+import { QuarterArcs } from '@/ui/quarter-ring';
 import type { Led, People } from '../shared-flight/use-led';
 
 const Grid = styled.ul`
@@ -32,15 +32,6 @@ const Grid = styled.ul`
   svg {
     overflow: visible;
   }
-  .back {
-    fill: var(--line);
-  }
-  .done {
-    fill: var(--ink);
-  }
-  .now {
-    fill: var(--madder);
-  }
   text {
     fill: var(--ink);
     font: 500 14px var(--sans);
@@ -53,9 +44,6 @@ const Grid = styled.ul`
   }
 `;
 type Person = People['people'][number];
-const radius = 27;
-const span = Math.PI / 2 - 0.22;
-const shape = (from: number, to: number) => arc()({ innerRadius: radius - 4, outerRadius: radius, startAngle: from, endAngle: to }) ?? '';
 const quarterNames = ['appearance', 'aroma', 'palate', 'finish'];
 
 /** How far somebody is, as a sentence for who does not see the ring. */
@@ -102,15 +90,7 @@ export function Places({ led }: { led: Led }) {
               ]}
             >
               <svg width="60" height="60" viewBox="-30 -30 60 60" aria-hidden>
-                {person.quarters.map((share, i) => {
-                  const from = (i * Math.PI) / 2 - span / 2;
-                  return (
-                    <g key={quarterNames[i]}>
-                      <path className="back" d={shape(from, from + span)} />
-                      {share > 0 && <path className={share < 1 ? 'now' : 'done'} d={shape(from, from + span * share)} />}
-                    </g>
-                  );
-                })}
+                <QuarterArcs radius={25} thick={4} shares={person.quarters} now={(at) => person.quarters[at]! < 1} />
                 <text textAnchor="middle" dominantBaseline="central">
                   {person.waits ? '!' : person.here || person.hereAt === null ? (person.locked ? '✓' : person.seat) : 'off'}
                 </text>

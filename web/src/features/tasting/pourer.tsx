@@ -3,7 +3,7 @@ import { useCallback, useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { v4 } from 'uuid';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
-import { counted } from '@rose/core/wine/plural';
+import { counted, listed } from '@rose/core/wine/plural';
 import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { useAct } from '@/ui/act';
@@ -37,6 +37,11 @@ const List = styled.ol`
   .code {
     font-size: 1.25rem;
     font-weight: 600;
+  }
+  .wine small {
+    display: block;
+    font: 600 0.9375rem/1.4 var(--sans);
+    color: var(--madder);
   }
   .wine {
     font: 500 1.3125rem/1.25 var(--serif);
@@ -75,7 +80,7 @@ export function Pourer({ id, blind }: { id: string; blind: string }) {
       // What was ticked is only a help.
     }
   }, [read, id]);
-  useHeard(memberStream, `wall ${id}`, 'state', read);
+  useHeard(memberStream, `wall.${id}`, 'state', read);
   const tick = (code: string, is: boolean) => {
     const next = is ? [...done, code] : done.filter((other) => other !== code);
     setDone(next);
@@ -109,7 +114,10 @@ export function Pourer({ id, blind }: { id: string; blind: string }) {
         {list !== undefined && (
           <>
             <p className="soft">
-              {list.name} · {list.pourMl} mL each, {counted(list.seats, 'guest')} at the table, {list.pourMl * list.seats} mL of each wine in all
+              {list.name} · {list.pourMl} mL each,{' '}
+              {list.seats === 0
+                ? 'nobody at the table yet'
+                : `${counted(list.seats, 'guest')} at the table, ${list.pourMl * list.seats} mL of each wine in all`}
             </p>
             <List aria-label="Bottles in the order they are poured">
               {list.glasses.map((glass) => (
@@ -121,6 +129,11 @@ export function Pourer({ id, blind }: { id: string; blind: string }) {
                     {glass.producer === '' ? '' : `, ${glass.producer}`}
                     {glass.rejected ? ' – put aside, pour no more of it' : ''}
                     {glass.place === list.at && !glass.rejected ? ' – now' : ''}
+                    {glass.warnings.map(({ seat, name, holds }) => (
+                      <small key={seat}>
+                        Seat {seat}, {name}: it holds {listed(holds)}, and their card names it. Ask before you pour.
+                      </small>
+                    ))}
                   </span>
                   {glass.rejected ? (
                     <span />
@@ -142,3 +155,12 @@ export function Pourer({ id, blind }: { id: string; blind: string }) {
     </Frame>
   );
 }
+/** Where nobody has opened an evening yet. */
+export const NothingToPour = () => (
+  <Frame>
+    <Page>
+      <h1>Pouring</h1>
+      <p>No evening of this flight is open just now. As soon as its host opens one, the bottles stand here in the order they are poured.</p>
+    </Page>
+  </Frame>
+);

@@ -9,15 +9,14 @@ import { ok, serve, type Reply } from '../command';
 import { deviceCookie } from '../device';
 import { Problem, badField, notFound } from '../problem';
 import { hashCode } from '../secret-code';
-import { demoOpen, origin } from '../environment';
+import { demoOpen, origin, secureMark } from '../environment';
 import { venueCookie } from '../actor-of-request';
 import type { VenueSettings } from '../../contract/venue-settings';
 import { demoEmail, demoPassword } from './demo';
 
 import { usualSettings } from './settings';
 
-const secure = () => (origin().startsWith('https:') ? '; Secure' : '');
-const chooseVenue = (reply: Reply, id: string) => reply.cookies.push(`${venueCookie}=${id}; Path=/; HttpOnly; SameSite=Lax; Max-Age=31536000${secure()}`);
+const chooseVenue = (reply: Reply, id: string) => reply.cookies.push(`${venueCookie}=${id}; Path=/; HttpOnly; SameSite=Lax; Max-Age=31536000${secureMark()}`);
 
 /** Calls the account library and hands its cookies on; its refusals become sentences. */
 async function through<T extends { headers: Headers }>(reply: Reply, call: () => Promise<T>, refusal: string): Promise<T> {
@@ -95,7 +94,7 @@ export const signIn = serve(contract.account.signIn, async (_db, _actor, input, 
 export const signOut = serve(contract.account.signOut, async (tx, actor, _input, reply) => {
   await tx.delete(session).where(eq(session.userId, actor.userId));
   const name = origin().startsWith('https:') ? '__Secure-rose.session_token' : 'rose.session_token';
-  for (const gone of [name, venueCookie]) reply.cookies.push(`${gone}=; Path=/; Max-Age=0; HttpOnly; SameSite=Lax${secure()}`);
+  for (const gone of [name, venueCookie]) reply.cookies.push(`${gone}=; Path=/; Max-Age=0; HttpOnly; SameSite=Lax${secureMark()}`);
   return ok;
 });
 

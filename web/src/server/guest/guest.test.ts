@@ -319,6 +319,8 @@ describe('a guest', () => {
     expect((await guests[0]!.state()).over).toBe(true);
     expect((await saved(guests[0]!, id, 1, { ...emptyNote, remark: 'from a phone that slept' })).status).toBe(200);
     expect((await guests[0]!.ask('POST', '/guest/locks', { glassId, locked: true })).status).toBe(409);
+    expect(JSON.parse((await guests[0]!.ask('POST', '/guest/notes', { noteId: v4(), glassId })).text)).toMatchObject({ id });
+    expect((await guests[0]!.ask('POST', '/guest/notes', { noteId: v4(), glassId, moment: 'air' })).status).toBe(409);
     expect((await new Device().join(await host.code(), 'Too late')).status).toBe(404);
   });
 });

@@ -10,7 +10,7 @@ import { noSeatCookie } from '../guest-device';
 import { stateSource, streamOf } from '../live/feeds';
 import { inTouch } from '../live/presence';
 import { begin, saveOwn } from '../note/store';
-import { notFound, unknownActor } from '../problem';
+import { Problem, notFound, unknownActor } from '../problem';
 import * as acts from '../tasting/seat-acts';
 import { tableStateOf } from './state';
 
@@ -93,7 +93,8 @@ export const guestStream = serve(said.stream, async (db, actor, _input, reply) =
       },
       {
         event: 'document',
-        says: (news) => (news.what === 'document' && news.participantId === participantId ? { kind: 'guestNote', id: news.id } : undefined),
+        says: (news) =>
+          news.what === 'document' && news.participantId === participantId ? { kind: 'guestNote', id: news.id, revision: news.revision } : undefined,
       },
     ],
     away,
@@ -116,10 +117,11 @@ async function empty(db: Reader, actor: Guest): Promise<NoteDocument> {
 }
 export const guestBegin = serve(said.begin, async (tx, actor, { noteId, glassId, moment }) => {
   const here = await seatOf(tx, actor);
-  const { glasses } = await stateAt(tx, actor, here.fromPlace);
+  const { glasses, over, tick } = await stateAt(tx, actor, here.fromPlace);
   if (!glasses.some(({ id }) => id === glassId)) throw notFound('glass');
   const begunBefore = (await notesOf(tx, actor)).find((note) => note.glassId === glassId && note.moment === moment);
   if (begunBefore !== undefined) return { id: begunBefore.id, revision: begunBefore.revision };
+  if (over) throw new Problem(409, 'closed', 'This tasting is closed: no note is begun any more.', { tick });
   await begin(tx, actor.venueId, { noteId, glassId, participantId: actor.participantId, moment, tastedAt: new Date(), document: await empty(tx, actor) });
   return { id: noteId, revision: 1 };
 });

@@ -21,6 +21,7 @@ const news = z.discriminatedUnion('what', [
     venueId: id,
     kind: z.enum(documentKinds),
     id,
+    revision: z.number(),
     userId: id.optional(),
     participantId: id.optional(),
     tastingId: id.optional(),
@@ -32,7 +33,8 @@ export type News = z.infer<typeof news>;
 export const announce = (tx: Tx, said: News) => tx.execute(sql`select pg_notify(${channel}, ${JSON.stringify(said)})`);
 
 /** {@link announce} of a document that everybody in a venue may read. */
-export const saved = (kind: Exclude<AnnouncedKind, 'note'>) => (tx: Tx, venueId: string, id: string) => announce(tx, { what: 'document', venueId, kind, id });
+export const saved = (kind: Exclude<AnnouncedKind, 'note'>) => (tx: Tx, venueId: string, id: string, revision: number) =>
+  announce(tx, { what: 'document', venueId, kind, id, revision });
 
 export function newsOf(payload: string | undefined): News | undefined {
   try {

@@ -115,9 +115,9 @@ function streams(): Streams {
 }
 
 /** The whole state of an evening for a role, read at every tick. */
-export const stateSource = (key: string, tastingId: string, read: () => Promise<{ readonly tick: number } | undefined>): StateSource => ({
+export const stateSource = (key: string, tastingId: string, read: () => Promise<{ readonly tick: number } | undefined>, event = 'state'): StateSource => ({
   key,
-  event: 'state',
+  event,
   gather: 0,
   hears: (news) => news.what === 'tick' && news.tastingId === tastingId,
   read: async () => {

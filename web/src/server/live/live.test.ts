@@ -56,7 +56,7 @@ async function asHost(host: Host) {
   await perform(
     operations.find((entry) => entry.contract.name === 'document.stream')!,
     host.member,
-    { tasting: host.id },
+    { watch: `host.${host.id}` },
     reply,
   );
   return new Watching(reply.stream!);
@@ -96,15 +96,15 @@ describe('a stream', () => {
     await host.pour(0);
     const [hosts, ana, bram] = [await asHost(host), await asGuest(guests[0]!), await asGuest(guests[1]!)];
     await ana.until(() => tickOf(ana) === host.tick);
-    await hosts.until(() => hosts.of('people').length > 0);
-    const before = hosts.of('people').length;
+    await hosts.until(() => hosts.of(`people/host.${host.id}`).length > 0);
+    const before = hosts.of(`people/host.${host.id}`).length;
     const glass = glassAt(await guests[0]!.state(), 0);
     const id = v4();
     await guests[0]!.ask('POST', '/guest/notes', { noteId: id, glassId: glass.id });
     for (let revision = 1; revision <= 20; revision++)
       await guests[0]!.ask('PUT', `/guest/notes/${id}`, { writeId: v4(), baseRevision: revision, document: { ...emptyNote, observed: { acidity: revision } } });
-    await hosts.until(() => (hosts.last('people')?.data ?? '').includes('"quarters":[0,0,0.3'));
-    expect(hosts.of('people').length - before).toBeLessThan(5);
+    await hosts.until(() => (hosts.last(`people/host.${host.id}`)?.data ?? '').includes('"quarters":[0,0,0.3'));
+    expect(hosts.of(`people/host.${host.id}`).length - before).toBeLessThan(5);
     await ana.until(() => ana.of('document').length === 20);
     expect(bram.of('document')).toEqual([]);
     expect(ana.of('people')).toEqual([]);

@@ -65,7 +65,7 @@ export async function begin(tx: Tx, venueId: string, { noteId, document, ...rest
 }
 
 /** A note was saved: its taster's other devices read it, and who leads sees how far they are. */
-async function tellOf(tx: Tx, venueId: string, id: string): Promise<void> {
+async function tellOf(tx: Tx, venueId: string, id: string, revision: number): Promise<void> {
   const [whose] = await tx
     .select({ participantId: participant.id, userId: participant.userId, tastingId: participant.tastingId })
     .from(note)
@@ -73,7 +73,7 @@ async function tellOf(tx: Tx, venueId: string, id: string): Promise<void> {
     .where(and(eq(note.venueId, venueId), eq(note.id, id)));
   if (whose === undefined) return;
   const { userId, ...rest } = whose;
-  await announce(tx, { what: 'document', venueId, kind: 'note', id, ...rest, ...(userId === null ? {} : { userId }) });
+  await announce(tx, { what: 'document', venueId, kind: 'note', id, revision, ...rest, ...(userId === null ? {} : { userId }) });
 }
 
 /** Whether the label came in sight after the note was begun, and nothing was kept of it before. */

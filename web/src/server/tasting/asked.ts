@@ -1,6 +1,5 @@
 import { and, asc, eq, sql } from 'drizzle-orm';
-import { luckInWords } from '@rose/core/call/call';
-import { byGuessing } from '@rose/core/statistics/binomial';
+import { tallyInWords } from '@rose/core/call/call';
 import { poll, pollAnswer, participant } from '../../db/schema';
 import { contract } from '../../contract';
 import { serve } from '../command';
@@ -36,12 +35,5 @@ export const askedOfTable = serve(contract.tasting.asked, async (db, actor, { id
       open,
     };
   });
-  return { polls: told, tally: tallied(told.filter((entry) => entry.options.length === 2).flatMap(({ right }) => (right === null ? [] : [right]))) };
+  return { polls: told, tally: tallyInWords(told.filter((entry) => entry.options.length === 2).flatMap(({ right }) => (right === null ? [] : [right]))) };
 });
-/** Expectations from which on a tally says anything. */
-const leastTallied = 2;
-function tallied(rights: readonly boolean[]): string {
-  if (rights.length < leastTallied) return '';
-  const right = rights.filter(Boolean).length;
-  return `You expected ${right} of ${rights.length} as the table chose: by luck ${right} or more happen ${luckInWords(byGuessing(right, rights.length))}.`;
-}

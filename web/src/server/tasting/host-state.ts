@@ -1,19 +1,14 @@
-import { and, asc, eq, isNull, sql } from 'drizzle-orm';
-import { allergensOf } from '@rose/core/flight/flight-totals';
-import { allergiesMet } from '@rose/core/tasting/allergies';
-import { doubtInWords, doubtSmells, judgeDoubts } from '@rose/core/tasting/doubts';
-import { nameAt, type GuestCard } from '@rose/core/tasting/guest';
-import { placeOf, type TastingPlan } from '@rose/core/tasting/program';
-import { idsOf, quarters, type Quarter } from '@rose/core/wine/observables';
+import { and, asc, eq, sql } from 'drizzle-orm';
 import type { Reader } from '../../db/client';
 import { glassIdentity } from '../../db/identity';
-import { glass, glassDoubt, note, participant, poll, pollAnswer, tasting, tastingPart, user, wine } from '../../db/schema';
+import { glass, tasting, tastingPart, user, wine } from '../../db/schema';
 import { contract } from '../../contract';
 import { serve } from '../command';
 import { tableStateOf } from '../guest/state';
 import { stateSource, type Source } from '../live/feeds';
 import { linkKey } from '../join-code';
-import { notFound } from '../problem';
+import { found } from './found';
+import { peopleOf } from './people';
 
 const here = (venueId: string, id: string) => and(eq(tasting.venueId, venueId), eq(tasting.id, id));
 
@@ -69,159 +64,22 @@ async function hostStateOf(db: Reader, venueId: string, id: string) {
       glassId,
       wine: wineId === null ? null : { id: wineId, name: name!, producer: producer! },
     })),
+    routine: plan!.routine,
+    pourMl: plan!.pourMl,
     abv: [plan!.abv[0], plan!.abv[1]] as [number, number],
     parked: [...(row!.parked ?? [])],
   };
 }
 
-/** A device is in touch for so long after it was last heard of, milliseconds. */
-const inTouchFor = 50_000;
-const compass = quarters.filter((quarter): quarter is Exclude<Quarter, 'verdict'> => quarter !== 'verdict');
-/** Observations of a quarter after which it counts as looked at. Own choice. */
-const enoughOfAQuarter = 3;
-
-/** Who sits at an evening, and how far each is with the present glass: counts, never what they wrote. */
-async function peopleOf(db: Reader, venueId: string, id: string) {
-  const [row] = await db.select({ plan: tasting.plan, run: tasting.run, tick: tasting.tick }).from(tasting).where(here(venueId, id));
-  if (row?.plan == null || row.run === null) return undefined;
-  const place = placeOf(row.plan.program[row.run.at]!);
-  const rows = await db
-    .select({
-      id: participant.id,
-      name: participant.name,
-      seat: participant.seat,
-      hereAt: participant.hereAt,
-      leftAt: participant.leftAt,
-      simulated: participant.simulated,
-      waitsAt: participant.waitsAt,
-      card: participant.card,
-      arrival: participant.arrival,
-      document: note.document,
-      lockedAt: note.lockedAt,
-    })
-    .from(participant)
-    .leftJoin(
-      glass,
-      and(eq(glass.venueId, participant.venueId), eq(glass.tastingId, participant.tastingId), eq(glass.place, place ?? -1), isNull(glass.rejectedAt)),
-    )
-    .leftJoin(note, and(eq(note.venueId, glass.venueId), eq(note.glassId, glass.id), eq(note.participantId, participant.id), eq(note.moment, 'first')))
-    .where(and(eq(participant.venueId, venueId), eq(participant.tastingId, id)))
-    .orderBy(asc(participant.seat));
-  const now = Date.now();
-  const [open] = await db
-    .select({ id: poll.id, options: poll.options })
-    .from(poll)
-    .where(and(eq(poll.venueId, venueId), eq(poll.tastingId, id)))
-    .orderBy(sql`${poll.askedTick} desc`)
-    .limit(1);
-  const answered =
-    open === undefined
-      ? []
-      : await db
-          .select({ option: pollAnswer.option, n: sql<number>`count(*)::int` })
-          .from(pollAnswer)
-          .where(and(eq(pollAnswer.venueId, venueId), eq(pollAnswer.pollId, open.id)))
-          .groupBy(pollAnswer.option);
-  const present = rows.filter((entry) => entry.leftAt === null).length;
-  return {
-    doubts: await doubtsAt(db, venueId, id, present),
-    warnings: await warningsAt(db, venueId, id, row.plan, rows),
-    people: rows.map((entry) => ({
-      id: entry.id,
-      name: nameAt(entry.name, entry.seat, rows),
-      seat: entry.seat,
-      here: entry.leftAt === null && entry.hereAt !== null && now - entry.hereAt.getTime() < inTouchFor,
-      hereAt: entry.hereAt?.toISOString() ?? null,
-      left: entry.leftAt !== null,
-      simulated: entry.simulated,
-      quarters: compass.map((quarter) => {
-        if (entry.document === null) return 0;
-        const { observed, chips } = entry.document;
-        const made = idsOf(quarter).filter((observable) => observed[observable] !== undefined).length + (quarter === 'aroma' ? chips.length : 0);
-        return Math.min(1, made / (quarter === 'finish' ? 1 : enoughOfAQuarter));
-      }),
-      locked: entry.lockedAt !== null,
-      waits: entry.waitsAt === row.tick,
-      card: entry.card,
-      arrival: entry.arrival,
-    })),
-    answers: open === undefined ? null : { pollId: open.id, counts: open.options.map((_option, i) => answered.find((entry) => entry.option === i)?.n ?? 0) },
-  };
-}
-
-/** Glasses somebody doubts that still stand on the table, the latest poured first. */
-async function doubtsAt(db: Reader, venueId: string, id: string, present: number) {
-  const rows = await db
-    .select({ glassId: glass.id, place: glass.place, seat: participant.seat, smells: glassDoubt.smells, rejectedAt: glass.rejectedAt })
-    .from(glassDoubt)
-    .innerJoin(glass, and(eq(glass.venueId, glassDoubt.venueId), eq(glass.id, glassDoubt.glassId)))
-    .innerJoin(participant, and(eq(participant.venueId, glassDoubt.venueId), eq(participant.id, glassDoubt.participantId)))
-    .where(and(eq(glassDoubt.venueId, venueId), eq(glass.tastingId, id), eq(participant.simulated, false)))
-    .orderBy(asc(participant.seat));
-  const standing = [...new Set(rows.filter((row) => row.rejectedAt === null).map((row) => row.glassId))];
-  return standing
-    .flatMap((glassId) => {
-      const here = rows.filter((row) => row.glassId === glassId);
-      const { place } = here[0]!;
-      const verdict = judgeDoubts(rows, place, present);
-      if (verdict === undefined) return [];
-      return [
-        { glassId, place, suspect: verdict.suspect, ...doubtInWords(verdict, present), smells: [...new Set(here.map((row) => doubtSmells[row.smells]))] },
-      ];
-    })
-    .sort((a, b) => b.place - a.place);
-}
-
-/** What shared cards say that a wine holds: by seat and place, or for the flight as a whole where the host may not know which is where. */
-async function warningsAt(
-  db: Reader,
-  venueId: string,
-  id: string,
-  plan: TastingPlan,
-  people: readonly { readonly seat: number; readonly name: string; readonly card: GuestCard | null; readonly leftAt: Date | null }[],
-) {
-  const told = people.flatMap(({ seat, name, card, leftAt }) =>
-    leftAt === null && card?.allergies !== undefined ? [{ seat, name: nameAt(name, seat, people), says: card.allergies }] : [],
-  );
-  if (told.length === 0) return [];
-  if (plan.blind === 'double')
-    return told.flatMap(({ seat, name, says }) => {
-      const holds = allergiesMet(says, plan.allergens);
-      return holds.length === 0 ? [] : [{ seat, name, place: null, holds: [...holds] }];
-    });
-  const glasses = await db
-    .select({ place: glass.place, document: wine.document })
-    .from(glass)
-    .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
-    .innerJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
-    .where(and(eq(glass.venueId, venueId), eq(glass.tastingId, id), isNull(glass.rejectedAt)))
-    .orderBy(asc(glass.place));
-  return told.flatMap(({ seat, name, says }) =>
-    glasses.flatMap(({ place, document }) => {
-      const holds = allergiesMet(says, allergensOf(document.facts));
-      return holds.length === 0 ? [] : [{ seat, name, place, holds: [...holds] }];
-    }),
-  );
-}
-
-const found = <T>(state: T | undefined): T => {
-  if (state === undefined) throw notFound('evening');
-  return state;
-};
 export const getEvening = serve(contract.tasting.get, async (db, actor, { id }) => found(await hostStateOf(db, actor.venueId, id)));
-export const wallOf = serve(contract.tasting.wall, async (db, actor, { id }) => {
-  const state = found(await tableStateOf(db, actor.venueId, id, 0));
-  const [row] = await db.select({ joinCode: tasting.joinCode }).from(tasting).where(here(actor.venueId, id));
-  return { state, code: row?.joinCode ?? null };
-});
 export const eveningPeople = serve(contract.tasting.people, async (db, actor, { id }) => found(await peopleOf(db, actor.venueId, id)));
 
 /** What a host’s page watches of an evening. */
 export const hostSources = (db: Reader, venueId: string, id: string): readonly Source[] => [
-  stateSource(`host/${venueId}/${id}`, id, () => hostStateOf(db, venueId, id)),
+  stateSource(`host/${venueId}/${id}`, id, () => hostStateOf(db, venueId, id), `state/host.${id}`),
   {
     key: `people/${venueId}/${id}`,
-    event: 'people',
+    event: `people/host.${id}`,
     gather: 1000,
     // Who is out of touch shows by time alone.
     every: 15_000,
@@ -231,8 +89,4 @@ export const hostSources = (db: Reader, venueId: string, id: string): readonly S
       return state === undefined ? null : { state };
     },
   },
-];
-/** What a screen for the whole room watches: what every seat sees, from the first wine on. */
-export const wallSources = (db: Reader, venueId: string, id: string): readonly Source[] => [
-  stateSource(`seat/${venueId}/${id}/0`, id, () => tableStateOf(db, venueId, id, 0)),
 ];

@@ -1,4 +1,4 @@
-import { and, asc, eq, sql } from 'drizzle-orm';
+import { and, asc, eq } from 'drizzle-orm';
 import { placeOf } from '@rose/core/tasting/program';
 import { glassIdentity } from '../../db/identity';
 import { glass, participant, tasting, tastingPart, wine } from '../../db/schema';
@@ -6,6 +6,7 @@ import { contract } from '../../contract';
 import { ok, serve } from '../command';
 import { Problem, notFound } from '../problem';
 import { act } from './act';
+import { warningsAt } from './people';
 
 /** Takes the pourer's part. It is written down: from this tick on they know, and what they call is not counted with the others'. */
 export const becomePourer = serve(contract.tasting.pour, async (tx, actor, { id, actId }) => {
@@ -29,10 +30,11 @@ export const pourList = serve(contract.tasting.pourList, async (db, actor, { id 
     .from(tastingPart)
     .where(and(eq(tastingPart.venueId, venueId), eq(tastingPart.tastingId, id), eq(tastingPart.userId, userId)));
   if (part === undefined) throw new Problem(403, 'not-pouring', 'Take the pourer’s part first: who reads this list knows what is in the glasses.');
-  const [seats] = await db
-    .select({ n: sql<number>`count(*) filter (where ${participant.leftAt} is null)::int` })
+  const people = await db
+    .select({ seat: participant.seat, name: participant.name, card: participant.card, leftAt: participant.leftAt })
     .from(participant)
     .where(and(eq(participant.venueId, venueId), eq(participant.tastingId, id)));
+  const warnings = await warningsAt(db, venueId, id, undefined, people);
   const glasses = await db
     .select({ place: glass.place, code: glass.code, wine: wine.name, producer: wine.producer, rejectedAt: glass.rejectedAt })
     .from(glass)
@@ -45,7 +47,11 @@ export const pourList = serve(contract.tasting.pourList, async (db, actor, { id 
     tick: row.tick,
     at: placeOf(row.plan.program[row.run.at]!) ?? null,
     pourMl: row.plan.pourMl,
-    seats: seats!.n,
-    glasses: glasses.map(({ rejectedAt, ...entry }) => ({ ...entry, rejected: rejectedAt !== null })),
+    seats: people.filter((entry) => entry.leftAt === null).length,
+    glasses: glasses.map(({ rejectedAt, ...entry }) => ({
+      ...entry,
+      rejected: rejectedAt !== null,
+      warnings: warnings.flatMap(({ seat, name, place, holds }) => (place === entry.place && rejectedAt === null ? [{ seat, name, holds }] : [])),
+    })),
   };
 });

@@ -20,8 +20,9 @@ let quiet: (() => void) | undefined;
 /** What the stream says of a document that is open here. */
 const heard = ({ event, data }: Heard) => {
   if (event !== 'document') return;
-  const { kind, id } = JSON.parse(data) as Pick<Open, 'kind' | 'id'>;
-  for (const entry of open) if (entry.kind === kind && entry.id === id && entry.revision() !== undefined) entry.onChanged();
+  const { kind, id, revision } = JSON.parse(data) as Pick<Open, 'kind' | 'id'> & { readonly revision: number };
+  // What this tab saved itself stands at that revision here already.
+  for (const entry of open) if (entry.kind === kind && entry.id === id && (entry.revision() ?? revision) < revision) entry.onChanged();
 };
 
 /** Asks once for all documents of this tab which of them changed elsewhere. */

@@ -1,12 +1,12 @@
 import { v4 } from 'uuid';
 
-/** One server-sent event, or the news that the stream is up again after it was not. */
+/** One server-sent event of a topic; of none in particular where it is null. */
 export interface Heard {
   readonly event: string;
   readonly data: string;
 }
 type Message =
-  | { readonly kind: 'who'; readonly tab: string; readonly topic: string | null }
+  | { readonly kind: 'who'; readonly tab: string; readonly topics: readonly string[] }
   | { readonly kind: 'bye'; readonly tab: string }
   | { readonly kind: 'lead'; readonly tab: string }
   | { readonly kind: 'resign'; readonly tab: string }
@@ -26,7 +26,7 @@ const deaf = 40_000;
 export class OneStream {
   private readonly tab = v4();
   private readonly listeners = new Map<(heard: Heard) => void, string | null>();
-  private readonly others = new Map<string, string | null>();
+  private readonly others = new Map<string, readonly string[]>();
   private readonly last = new Map<string, Heard>();
   private channel: BroadcastChannel | undefined;
   private source: EventSource | undefined;
@@ -38,10 +38,10 @@ export class OneStream {
   private timer: ReturnType<typeof setInterval> | undefined;
   private again: ReturnType<typeof setTimeout> | undefined;
 
-  /** @param addressOf where the stream of a topic is; null for none in particular */
+  /** @param addressOf where the stream is that tells of these topics too */
   constructor(
     private readonly name: string,
-    private readonly addressOf: (topic: string | null) => string,
+    private readonly addressOf: (topics: readonly string[]) => string,
   ) {}
 
   /** Whether something was heard lately: what polls need not. */
@@ -50,7 +50,7 @@ export class OneStream {
   listen(topic: string | null, on: (heard: Heard) => void): () => void {
     this.listeners.set(on, topic);
     if (this.listeners.size === 1) this.begin();
-    else this.tell({ kind: 'who', tab: this.tab, topic: this.topic() });
+    else this.tell({ kind: 'who', tab: this.tab, topics: this.topics() });
     // What is known already is said at once.
     for (const [key, heard] of this.last) if (key.startsWith(`${topic ?? ''} `)) queueMicrotask(() => this.listeners.has(on) && on(heard));
     this.follow();
@@ -70,7 +70,7 @@ export class OneStream {
     window.addEventListener('pagehide', this.gone);
     this.timer = setInterval(() => this.tick(), beat);
     this.lead = Date.now() - silence + soon + Math.random() * soon;
-    this.tell({ kind: 'who', tab: this.tab, topic: this.topic() });
+    this.tell({ kind: 'who', tab: this.tab, topics: this.topics() });
     if (this.channel === undefined) this.claim();
     else setTimeout(() => this.tick(), 2 * soon);
   }
@@ -90,7 +90,7 @@ export class OneStream {
   private readonly turned = () => {
     if (document.visibilityState === 'hidden') this.resign();
     else {
-      this.tell({ kind: 'who', tab: this.tab, topic: this.topic() });
+      this.tell({ kind: 'who', tab: this.tab, topics: this.topics() });
       setTimeout(() => this.tick(), 2 * soon);
     }
   };
@@ -100,7 +100,7 @@ export class OneStream {
   private take(message: Message): void {
     switch (message.kind) {
       case 'who':
-        this.others.set(message.tab, message.topic);
+        this.others.set(message.tab, message.topics);
         if (this.leads) {
           this.tell({ kind: 'lead', tab: this.tab });
           this.follow();
@@ -142,12 +142,13 @@ export class OneStream {
     this.close();
     if (said) this.tell({ kind: 'resign', tab: this.tab });
   }
-  /** The topic of this tab, or of another where this one has none. */
-  private topic(): string | null {
-    return [...this.listeners.values()].find((topic) => topic !== null) ?? null;
+  /** The topics of this tab. */
+  private topics(): readonly string[] {
+    return [...new Set([...this.listeners.values()].filter((topic) => topic !== null))];
   }
-  private wanted(): string | null {
-    return this.topic() ?? [...this.others.values()].find((topic) => topic !== null) ?? null;
+  /** The topics of all tabs. */
+  private wanted(): readonly string[] {
+    return [...new Set([...this.topics(), ...[...this.others.values()].flat()])].sort();
   }
   private follow(): void {
     if (this.leads && this.addressOf(this.wanted()) !== this.address) this.open();
@@ -160,19 +161,21 @@ export class OneStream {
   }
   private open(): void {
     this.close();
-    const topic = this.wanted();
-    this.address = this.addressOf(topic);
+    const topics = this.wanted();
+    this.address = this.addressOf(topics);
     const source = new EventSource(this.address);
     this.source = source;
     this.heardAt = Date.now();
-    for (const event of ['state', 'people', 'document', 'clock'] as const)
-      source.addEventListener(event, ({ data }: MessageEvent<string>) => {
+    const on = (name: string, event: string, topic: string | null) =>
+      source.addEventListener(name, ({ data }: MessageEvent<string>) => {
         this.failures = 0;
         this.heardAt = Date.now();
         const heard = { event, data };
         this.tell({ kind: 'heard', topic, heard });
         this.hear(topic, heard);
       });
+    for (const event of ['state', 'document', 'clock']) on(event, event, null);
+    for (const topic of topics) for (const event of ['state', 'people']) on(`${event}/${topic}`, event, topic);
     source.addEventListener('error', () => {
       // A browser tries again by itself, but not after an answer that is no stream.
       if (source.readyState !== EventSource.CLOSED || this.source !== source) return;

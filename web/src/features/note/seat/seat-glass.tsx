@@ -17,7 +17,7 @@ import { Ideas } from '../opened-when-needed';
 import type { ChangeNote, SetObservation } from '../observation';
 import { DoubtIt } from './doubt';
 import { Locked } from './locked';
-import type { Seated, TableGlass } from './seat';
+import type { TableGlass } from './seat';
 
 const Guided = dynamic(() => import('../guided').then((module) => module.Guided), { ssr: false, loading: () => <Wait /> });
 const EyeRow = dynamic(() => import('../look/eye-row').then((module) => module.EyeRow), { loading: () => <Wait /> });
@@ -35,28 +35,17 @@ function newNote(glass: string, moment: Moment): string {
   return id;
 }
 /** A glass of the evening with the guest's own note on it, which is begun when the glass is first looked at. */
-export function SeatGlass({
-  glass,
-  moment,
-  notes,
-  ...rest
-}: {
-  glass: TableGlass;
-  moment: Moment;
-  routine: Routine;
-  step: number | undefined;
-  notes: Seated['notes'];
-  refresh: () => void;
-}) {
-  const begun = notes.find((entry) => entry.glassId === glass.id && entry.moment === moment)?.id;
+export function SeatGlass({ glass, moment, ...rest }: { glass: TableGlass; moment: Moment; routine: Routine; step: number | undefined; refresh: () => void }) {
   const [note, setNote] = useState<OwnNote>();
   const [trouble, setTrouble] = useState('');
   const [again, setAgain] = useState(0);
+  const glassId = glass.id;
   useEffect(() => {
     let there = true;
     let timer: ReturnType<typeof setTimeout> | undefined;
     const open = async () => {
-      const id = begun ?? (await call(contract.guest.begin, { noteId: newNote(glass.id, moment), glassId: glass.id, moment })).id;
+      // Begun before, it is found again.
+      const { id } = await call(contract.guest.begin, { noteId: newNote(glassId, moment), glassId, moment });
       const found = await call(contract.guest.note, { id });
       if (there) setNote(found);
     };
@@ -72,9 +61,7 @@ export function SeatGlass({
       there = false;
       clearTimeout(timer);
     };
-    // Opened once; what changes of it comes through the document.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [glass.id, moment, again]);
+  }, [glassId, moment, again]);
   if (glass.rejected) return <p>This bottle was put aside: what you wrote of it is kept apart. Your new glass stands beside it under its own code.</p>;
   if (note === undefined) return trouble === '' ? <Wait /> : <p role="alert">{trouble}</p>;
   return <OpenGlass key={note.id} note={note} glass={glass} {...rest} />;

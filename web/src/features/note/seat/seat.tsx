@@ -4,7 +4,8 @@ import styled from 'styled-components';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
 import { restKinds } from '@rose/core/order/order-wine';
 import { placeInSight } from '@rose/core/tasting/program';
-import { givenInWords } from '@rose/core/tasting/run';
+import { elapsed, givenInWords } from '@rose/core/tasting/run';
+import { asClock } from '@rose/core/wine/clock';
 import { listed } from '@rose/core/wine/plural';
 import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
@@ -90,10 +91,6 @@ const title: Readonly<Record<Table['stop']['kind'], string>> = {
   reveal: 'What was it?',
   end: 'Thank you',
 };
-const two = (n: number) => String(n).padStart(2, '0');
-/** Time spent on a stop as a clock shows it. */
-const clock = (ms: number) => `${Math.floor(ms / 60_000)}:${two(Math.floor(ms / 1000) % 60)}`;
-
 /** A guest's page: the glass the table is at, at the table's pace or their own. */
 export function Seat({ first }: { first: Seated }) {
   const [seated, setSeated] = useState(first);
@@ -119,7 +116,6 @@ export function Seat({ first }: { first: Seated }) {
   }, []);
   useEffect(() => refresh(), [refresh, state.glasses.length, state.poll?.id]);
   const moment = stop.kind === 'again' && glass?.id === called?.id ? ('food' as const) : ('first' as const);
-  const at = elapsedOf(state, now);
   return (
     <GuestFrame who={`${seated.guest}, seat ${seated.seat}`} help={() => setHelp(true)}>
       <Head>
@@ -152,7 +148,7 @@ export function Seat({ first }: { first: Seated }) {
             <b>{nowInWords(state)}</b>
             {chosen !== undefined && chosen.id !== called?.id ? ', and you are at your own pace' : ''}
           </span>
-          <span>{running && now > 0 ? `${clock(at)} of ${givenInWords(state.minutes)}` : ''}</span>
+          <span>{running && now > 0 ? `${asClock(elapsed(state, new Date(now)) / 1000)} of ${givenInWords(state.minutes)}` : ''}</span>
         </div>
       </Head>
       {(stop.kind === 'step' || stop.kind === 'pour') && (
@@ -181,7 +177,6 @@ export function Seat({ first }: { first: Seated }) {
           moment={moment}
           routine={seated.routine}
           step={stop.kind === 'step' && chosen === undefined && follows ? stop.step : undefined}
-          notes={seated.notes}
           refresh={refresh}
         />
       )}
@@ -196,8 +191,4 @@ function Uncalled({ state }: { state: Table }) {
   if (state.stop.kind === 'rest')
     return <p>Drink some water. Bread or cheese now, and nothing with coffee or mint. You may go back to any glass above meanwhile.</p>;
   return state.glasses.length > 0 ? <p>Choose a glass above to look at what you wrote.</p> : <p>The first glass shows here as soon as it is poured.</p>;
-}
-function elapsedOf({ since, paused, rested }: Table, now: number): number {
-  const until = paused === null ? now : Date.parse(paused);
-  return Math.max(0, until - Date.parse(since) - rested);
 }

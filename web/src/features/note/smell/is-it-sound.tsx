@@ -1,6 +1,7 @@
 'use client';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
+import { asClock } from '@rose/core/wine/clock';
 import { chanceWord, senses, type FaultAct } from '@rose/core/fault/fault';
 import type { NoteDocument } from '@rose/core/wine/note';
 import type { WineFacts } from '@rose/core/wine/facts';
@@ -208,7 +209,7 @@ function Act({ act }: { act: FaultAct }) {
             Wait {act.wait >= 120 ? `${act.wait / 60} min` : `${act.wait} s`}
           </Button>
         ) : (
-          <strong role="timer">{left > 0 ? `${Math.floor(left / 60)}:${String(left % 60).padStart(2, '0')}` : 'now'}</strong>
+          <strong role="timer">{left > 0 ? asClock(left) : 'now'}</strong>
         ))}
     </span>
   );

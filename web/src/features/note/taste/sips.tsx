@@ -3,11 +3,10 @@ import type { ReactNode } from 'react';
 import { sipsToCome } from '@rose/core/routine/guided';
 import { sipTask, sipTasks, sipsOf, type Routine } from '@rose/core/routine/routine';
 import type { NoteDocument } from '@rose/core/wine/note';
+import { capital, inWords } from '@rose/core/wine/plural';
 import { Button } from '@/ui/button';
 import type { ChangeNote } from '../observation';
 
-const counted = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
-const inWords = (n: number) => counted[n] ?? String(n);
 const short = { clear: 'rinse', work: 'work', judge: 'judge', all: 'everything' } as const;
 
 /** The sips of the routine, each with its task; a press says it was taken, a second press takes that back. */
@@ -57,7 +56,7 @@ export function BeforeVerdict({
       <p style={{ margin: '0 0 8px' }}>
         {left === total
           ? `The routine “${routine.name}” has ${inWords(total)} ${total === 1 ? 'sip' : 'sips'}, and none is noted.`
-          : `${left === 1 ? 'The last sip is' : `${inWords(left)[0]!.toUpperCase()}${inWords(left).slice(1)} sips are`} still to come.`}{' '}
+          : `${left === 1 ? 'The last sip is' : `${capital(inWords(left))} sips are`} still to come.`}{' '}
         A verdict before the last sip leaves out how the wine ends.
       </p>
       <span style={{ display: 'flex', flexWrap: 'wrap', gap: 8 }}>

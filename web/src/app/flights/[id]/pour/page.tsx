@@ -14,7 +14,6 @@ export default async function Page({ params }: Asked) {
   const { id } = await params;
   const { flight, evening, userId, past } = await loadEvening(id, undefined);
   const { document } = flight;
-  const routine = routineOf(document);
   return (
     <Here>
       {evening === undefined ? (
@@ -25,11 +24,11 @@ export default async function Page({ params }: Asked) {
           guests={document.guests}
           blind={document.blind}
           reveal={document.reveal}
-          routine={routine.name}
+          routine={routineOf(document).name}
           past={past}
         />
       ) : (
-        <Console first={evening} userId={userId} flightId={id} routine={routine} pourMl={document.pourMl} addresses={reachableAt()} />
+        <Console first={evening} userId={userId} flightId={id} addresses={reachableAt()} />
       )}
     </Here>
   );

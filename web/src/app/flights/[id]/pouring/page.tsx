@@ -1,6 +1,5 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
-import { Pourer } from '@/features/tasting/pourer';
+import { NothingToPour, Pourer } from '@/features/tasting/pourer';
 import { read } from '@/server/page';
 import { eveningsOfFlight } from '@/server/tasting/open-evening';
 import { Here } from '../../../here';
@@ -9,10 +8,5 @@ export const metadata: Metadata = { title: 'Pouring' };
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { tastings } = await read(eveningsOfFlight, { id: (await params).id });
   const open = tastings.find((entry) => entry.closedAt === null);
-  if (open === undefined) notFound();
-  return (
-    <Here>
-      <Pourer id={open.id} blind={open.blind} />
-    </Here>
-  );
+  return <Here>{open === undefined ? <NothingToPour /> : <Pourer id={open.id} blind={open.blind} />}</Here>;
 }

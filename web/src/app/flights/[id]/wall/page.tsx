@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { Wall } from '@/features/reveal/wall';
 import { read } from '@/server/page';
-import { wallOf } from '@/server/tasting/host-state';
+import { wallOf } from '@/server/tasting/wall';
 import { eveningsOfFlight } from '@/server/tasting/open-evening';
 import { Here } from '../../../here';
 

@@ -1,0 +1,29 @@
+'use client';
+import { placeLetter } from '@rose/core/serving-design/serving-design';
+import { counted, listed } from '@rose/core/wine/plural';
+import type { Led } from '../shared-flight/use-led';
+
+/** What is still open when an evening is closed: nothing of it is lost, and each is said once. */
+export function StillOpen({ led }: { led: Led }) {
+  const { state, people } = led;
+  const there = people.people.filter((person) => !person.left && !person.simulated);
+  const away = there.filter((person) => !person.here && person.hereAt !== null).length;
+  const covered = state.blind === 'open' ? [] : state.glasses.filter((glass) => !glass.rejected && !glass.revealed).map((glass) => placeLetter(glass.place));
+  const lines = [
+    covered.length === 0 ? '' : `Wine ${listed(covered)} ${covered.length === 1 ? 'is' : 'are'} still covered: after the close nothing can be uncovered.`,
+    away === 0 ? '' : `${counted(away, 'phone')} ${away === 1 ? 'is' : 'are'} offline: what they still hold goes up when they are back, after the close too.`,
+    people.doubts.length === 0 ? '' : `Wine ${listed(people.doubts.map((doubt) => placeLetter(doubt.place)))} was doubted and stands.`,
+  ].filter((line) => line !== '');
+  return (
+    <div>
+      <p>
+        {counted(there.length, 'guest')} came. {lines.length === 0 ? 'Nothing is left open.' : ''}
+      </p>
+      {lines.map((line) => (
+        <p key={line} className="soft">
+          {line}
+        </p>
+      ))}
+    </div>
+  );
+}
