@@ -23,6 +23,15 @@ const unique = (ids: readonly string[]) => new Set(ids).size === ids.length;
 const order = z.array(id).max(mostWines).refine(unique, 'a wine stands in an order once');
 const route = z.enum(routeIds);
 export const rest = z.strictObject({ after: id, kind: keys(restKinds) });
+/** What the host has for guests of a wine. Text and link show once its name is known; the hint is asked for, by who has named something first. */
+const told = z.strictObject({
+  text: z.string().max(2000).optional(),
+  link: z
+    .url({ protocol: /^https?$/, error: 'is not a link: it begins with https://' })
+    .max(500)
+    .optional(),
+  hint: z.string().max(300).optional(),
+});
 /** A wine of a flight: one of the cellar by its id, or one still to buy, by a general style and a description. What is set here overrides what is computed. */
 const entry = z.strictObject({
   id,
@@ -41,6 +50,7 @@ const entry = z.strictObject({
   glass: z.string().max(40).optional(),
   /** °C the host wants it served at; else the middle of its style's band, allowing for what the glass gains. */
   serveC: z.number().min(-5).max(60).optional(),
+  told: told.optional(),
 });
 export const glassStock = z.strictObject({
   shape: z.string().min(1).max(40),

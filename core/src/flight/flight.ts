@@ -20,6 +20,8 @@ export type Prediction = keyof typeof predictions;
 /** A flight as it is stored and merged; what each field means stands in its schema. */
 export type FlightDocument = Frozen<z.output<typeof presentFlight>>;
 export type FlightWineEntry = FlightDocument['wines'][number];
+/** What a host writes for guests of one wine: a text and a link to a clip, which come with the wine's name, and a hint that is asked for. */
+export type Told = NonNullable<FlightWineEntry['told']>;
 /** What the evening has to work with. */
 export type Stock = NonNullable<FlightDocument['stock']>;
 

@@ -98,6 +98,18 @@ export function stopInWords(stop: Stop): string {
 export const uncoverable = { price: 'price', age: 'age', grape: 'grape', place: 'place', name: 'name' } as const;
 export type Uncoverable = keyof typeof uncoverable;
 
+/** An evening as somebody who is asked to it reads it: what to have ready, and of a flight whose labels are in sight its wines. */
+export interface Invited {
+  readonly when: string;
+  readonly starts: string;
+  readonly ends: string;
+  readonly glasses: string;
+  readonly pours: string;
+  readonly ready: readonly string[];
+  readonly temperatures: string;
+  readonly wines: readonly { readonly label: string; readonly name: string; readonly about: string; readonly instead: string; readonly fridge: string }[];
+  readonly caution: string;
+}
 /** What an evening was opened with. It holds nothing that depends on what is in a glass, and everybody at the table may read it. */
 export interface TastingPlan {
   readonly program: Program;
@@ -112,4 +124,8 @@ export interface TastingPlan {
   readonly allergens: readonly FlightAllergen[];
   /** Of a flight whose list is known and whose order is not: its wines by name, in no order that tells anything. */
   readonly list?: readonly { readonly name: string; readonly producer: string }[] | undefined;
+  /** What somebody who is asked to it reads. */
+  readonly invitation?: Invited | undefined;
+  /** The host has left hints to ask for, of whichever wines. */
+  readonly hints?: boolean | undefined;
 }

@@ -1,5 +1,5 @@
 import { restKinds } from '../order/order-wine';
-import { stopInWords, type Program } from './program';
+import { reached, stopInWords, type Program } from './program';
 
 /** How far an evening has come: the stop it is at, since when, and what was added to it. Instants are ISO texts of the server's clock; nothing is decided by them, they are shown. */
 export interface Run {
@@ -17,6 +17,8 @@ export interface Run {
   readonly more: number;
   /** Minutes the host gave a stop instead of the planned ones, by its place in the program. */
   readonly set: Readonly<Record<string, number>>;
+  /** The last place guests may go on to by themselves, before it is poured for all; absent: none. */
+  readonly letTo?: number;
 }
 export const begun = (now: Date): Run => ({ at: 0, far: 0, since: now.toISOString(), started: null, paused: null, rested: 0, more: 0, set: {} });
 
@@ -29,6 +31,14 @@ export function goTo(run: Run, program: Program, to: number, now: Date): Run {
 export const pause = (run: Run, now: Date): Run => (run.paused === null ? { ...run, paused: now.toISOString() } : run);
 export const goOn = (run: Run, now: Date): Run =>
   run.paused === null ? run : { ...run, paused: null, rested: run.rested + Math.max(0, now.getTime() - Date.parse(run.paused)) };
+/** Guests may go on by themselves up to a place; −1 holds them where the table is. */
+export const letGoOn = (run: Run, program: Program, to: number): Run => {
+  const last = program.reduce((far, stop) => (stop.kind === 'pour' ? Math.max(far, stop.place) : far), -1);
+  return { ...run, letTo: Math.max(-1, Math.min(last, Math.round(to))) };
+};
+/** The last place a guest may taste: what was poured for the table, and what they may go on to by themselves. */
+export const inReach = (program: Program, run: Pick<Run, 'far' | 'letTo'>): number => Math.max(reached(program, run.far), run.letTo ?? -1);
+
 /** The most that is added to one stop; more is another plan. Minutes. */
 const mostMore = 60;
 export const grant = (run: Run, minutes: number): Run => ({ ...run, more: Math.min(mostMore, run.more + minutes) });

@@ -109,7 +109,8 @@ export interface Call extends Credit {
   /** After which look the mark changed most, and which way; undefined where it never did. */
   readonly turned?: { readonly at: Idea['at']; readonly better: boolean } | undefined;
 }
-export function callOf(note: Pick<NoteDocument, 'ideas' | 'circumstances'>, truth: Truth): Call | undefined {
+/** @param hinted the host's hint was asked for: the call was made with help */
+export function callOf(note: Pick<NoteDocument, 'ideas' | 'circumstances'>, truth: Truth, hinted = false): Call | undefined {
   const said = (note.ideas ?? []).flatMap((idea) => {
     const mark = marked(idea, truth);
     return mark === undefined ? [] : [{ idea, mark }];
@@ -121,7 +122,7 @@ export function callOf(note: Pick<NoteDocument, 'ideas' | 'circumstances'>, trut
   return {
     ...last.mark,
     certainty: last.idea.certainty,
-    helped: last.idea.helped === true || gaveAway(note),
+    helped: hinted || last.idea.helped === true || gaveAway(note),
     path: said.map(({ idea, mark }) => ({ at: idea.at, says: mark.says, credit: mark.credit })),
     ...(most === undefined ? {} : { turned: { at: most.at, better: most.by > 0 } }),
   };

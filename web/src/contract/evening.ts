@@ -22,6 +22,8 @@ export const hostState = tableState.extend({
   far: z.number(),
   started: z.string().nullable(),
   more: z.number(),
+  /** The last place guests may go on to by themselves; −1: they stay with the table. */
+  letTo: z.number(),
   set: z.record(z.string(), z.number()),
   joinCode: z.string().nullable(),
   /** What a link or a picture code carries besides the code, so that following it guesses nothing. */
@@ -149,6 +151,15 @@ export const tasting = {
     input: z.strictObject({ ...based, minutes: z.number().min(1).max(60), stop: z.number().int().min(0).max(2000).optional() }),
     output: ticked,
   }),
+  letGoOn: act({
+    name: 'tasting.letGoOn',
+    method: 'POST',
+    path: '/tastings/{id}/reach',
+    summary: 'Lets guests go on by themselves up to a place, before it is poured for all; −1 holds them where the table is',
+    allow: 'tasting.lead',
+    input: z.strictObject({ ...based, to: z.number().int().min(-1).max(100) }),
+    output: ticked,
+  }),
   takeWheel: act({
     name: 'tasting.takeWheel',
     method: 'POST',
@@ -266,10 +277,63 @@ export const tasting = {
     name: 'tasting.close',
     method: 'POST',
     path: '/tastings/{id}/closings',
-    summary: 'Closes the evening: nothing is written any more, and nobody joins',
+    summary: 'Closes the evening: nothing is written any more, and nobody joins. The bottles named as opened leave the cellar',
     allow: 'tasting.lead',
-    input: z.strictObject(based),
+    input: z.strictObject({
+      ...based,
+      opened: z
+        .array(z.strictObject({ wineId: z.uuid(), bottles: z.number().int().min(0).max(500) }))
+        .max(60)
+        .refine((opened) => new Set(opened.map((entry) => entry.wineId)).size === opened.length, 'names a wine twice')
+        .optional(),
+    }),
     output: ticked,
+  }),
+  bottles: read({
+    name: 'tasting.bottles',
+    method: 'GET',
+    path: '/tastings/{id}/bottles',
+    summary: 'How many bottles of each wine were probably opened, by who came and what was put aside, and how many the cellar holds',
+    allow: 'tasting.lead',
+    input: one,
+    output: z.object({
+      wines: z.array(z.object({ wineId: z.string(), name: z.string(), bottles: z.number(), held: z.number(), formatMl: z.number(), because: z.string() })),
+    }),
+  }),
+  recap: read({
+    name: 'tasting.recap',
+    method: 'GET',
+    path: '/tastings/{id}/recap',
+    summary: 'An evening looked back on: how the wines went, what the table smelt, a food with each, who came, and what was promised',
+    allow: 'tasting.lead',
+    input: one,
+    output: z.object({
+      wines: z.array(
+        z.object({
+          place: z.number(),
+          code: z.string(),
+          wine: z.object({ id: z.string(), name: z.string(), producer: z.string() }).nullable(),
+          quality: z.object({ middle: z.number(), low: z.number(), high: z.number(), people: z.number() }).nullable(),
+          liking: z.object({ middle: z.number(), people: z.number() }).nullable(),
+          smells: z.array(z.object({ name: z.string(), people: z.number() })),
+          food: z.string(),
+        }),
+      ),
+      says: z.array(z.string()),
+      came: z.array(z.object({ seat: z.number(), name: z.string() })),
+      course: z.object({ id: z.string(), name: z.string() }).nullable(),
+      promised: z.string(),
+      opened: z.array(z.object({ name: z.string(), bottles: z.number() })),
+    }),
+  }),
+  belongs: act({
+    name: 'tasting.belongs',
+    method: 'PUT',
+    path: '/tastings/{id}/course',
+    summary: 'Puts an evening into a course, or takes it out, and keeps what was promised for next time',
+    allow: 'tasting.lead',
+    input: z.strictObject({ id: z.uuid(), courseId: z.uuid().nullable(), promised: z.string().trim().max(2000) }),
+    output: done,
   }),
   calls: read({
     name: 'tasting.calls',

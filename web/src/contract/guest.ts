@@ -14,6 +14,39 @@ const code = z.string().trim().toUpperCase().max(20);
 /** A key of the guest's own, kept on their device: it finds them again and names nobody. */
 const key = z.string().regex(/^[\w-]{20,80}$/);
 
+/** An evening as somebody who is asked to it reads it. */
+export const invited = z.object({
+  when: z.string(),
+  starts: z.string(),
+  ends: z.string(),
+  glasses: z.string(),
+  pours: z.string(),
+  ready: z.array(z.string()),
+  temperatures: z.string(),
+  wines: z.array(z.object({ label: z.string(), name: z.string(), about: z.string(), instead: z.string(), fridge: z.string() })),
+  caution: z.string(),
+});
+/** What somebody takes home of an evening: their own words and calls, and the wines as far as they were uncovered. */
+const takenHome = z.object({
+  evening: z.string(),
+  venue: z.string(),
+  guest: z.string(),
+  until: z.string(),
+  wines: z.array(
+    z.object({
+      place: z.number(),
+      code: z.string(),
+      rejected: z.boolean(),
+      wine: z.object({ name: z.string(), producer: z.string(), about: z.string() }).nullable(),
+      note: z.string(),
+      calls: z.array(z.object({ fact: z.string(), truth: z.string(), says: z.string(), why: z.string() })),
+      serve: z.string(),
+      food: z.string(),
+      told: z.object({ text: z.string(), link: z.string() }).nullable(),
+    }),
+  ),
+});
+
 /** What a guest of a tasting may ask and do. A glass is a place and a code until it is uncovered; nothing here is worked out from what it holds. */
 export const guest = {
   find: read({
@@ -24,7 +57,15 @@ export const guest = {
     allow: 'anyone',
     browserOnly: true,
     input: z.strictObject({ code, key: z.string().max(64).optional() }),
-    output: z.object({ name: z.string(), venue: z.string(), allergens: z.array(z.string()), started: z.boolean(), drinkingAge: z.number().nullable() }),
+    output: z.object({
+      name: z.string(),
+      venue: z.string(),
+      allergens: z.array(z.string()),
+      started: z.boolean(),
+      drinkingAge: z.number().nullable(),
+      /** What to have ready, until the evening has begun; of a blind flight nothing that tells a wine. */
+      invitation: invited.nullable(),
+    }),
   }),
   join: act({
     name: 'guest.join',
@@ -54,6 +95,8 @@ export const guest = {
     browserOnly: true,
     input: nothing,
     output: z.object({
+      /** A word of this evening that tells nothing else, for what a device keeps of it. */
+      evening: z.string(),
       state: tableState,
       routine: carriedRoutine,
       guest: z.string(),
@@ -71,6 +114,12 @@ export const guest = {
         }),
       ),
       answered: z.object({ pollId: z.string(), option: z.number() }).nullable(),
+      /** Their own bottles that are others than the flight's. */
+      bottles: z.array(z.object({ glassId: z.string(), says: z.string() })),
+      /** Whether the host has left hints to ask for: of any wine, so that it tells of none. */
+      hints: z.boolean(),
+      /** Until when the link to what they take home opens; null where they made none. */
+      takeawayUntil: z.string().nullable(),
     }),
   }),
   stream: read({
@@ -166,6 +215,66 @@ export const guest = {
         }),
       ),
     }),
+  }),
+  told: read({
+    name: 'guest.told',
+    method: 'GET',
+    path: '/guest/told',
+    summary: 'Wines whose name is known, with what the host wrote of them for guests',
+    allow: 'guest',
+    browserOnly: true,
+    input: nothing,
+    output: z.object({ told: z.array(z.object({ glassId: z.string(), name: z.string(), producer: z.string(), text: z.string(), link: z.string() })) }),
+  }),
+  hint: act({
+    name: 'guest.hint',
+    method: 'POST',
+    path: '/guest/hints',
+    summary: 'The host’s hint for a glass, for who has named one thing of it first; a call made with it is marked',
+    allow: 'guest',
+    browserOnly: true,
+    input: z.strictObject({ glassId: z.uuid() }),
+    output: z.object({ hint: z.string().nullable() }),
+  }),
+  bottle: act({
+    name: 'guest.bottle',
+    method: 'PUT',
+    path: '/guest/bottles',
+    summary: 'Says that the guest’s own bottle is another than the flight’s, and which; their notes on it are kept apart. Null takes it back',
+    allow: 'guest',
+    browserOnly: true,
+    input: z.strictObject({ glassId: z.uuid(), says: z.string().trim().min(1, 'say which bottle it is').max(200).nullable() }),
+    output: done,
+  }),
+  keep: act({
+    name: 'guest.keep',
+    method: 'POST',
+    path: '/guest/takeaways',
+    summary: 'Makes a secret link to what the guest takes home, open for 90 days, or ends it; a new one ends the one before',
+    allow: 'guest',
+    browserOnly: true,
+    input: z.strictObject({ on: z.boolean() }),
+    output: z.object({ code: z.string().nullable(), until: z.string().nullable() }),
+  }),
+  takeaway: read({
+    name: 'guest.takeaway',
+    method: 'GET',
+    path: '/takeaways/{code}',
+    summary: 'What somebody takes home of an evening, by the secret of their link',
+    allow: 'anyone',
+    browserOnly: true,
+    input: z.strictObject({ code: z.string().min(20).max(80) }),
+    output: takenHome,
+  }),
+  endTakeaway: act({
+    name: 'guest.endTakeaway',
+    method: 'POST',
+    path: '/takeaways/{code}/endings',
+    summary: 'Ends a link to what somebody takes home',
+    allow: 'anyone',
+    browserOnly: true,
+    input: z.strictObject({ code: z.string().min(20).max(80) }),
+    output: done,
   }),
   arrive: act({
     name: 'guest.arrive',

@@ -1,5 +1,6 @@
 import { account, demo, mail, member, token, venue } from './account';
 import { wine } from './cellar';
+import { course } from './course';
 import { document } from './document';
 import { tasting } from './evening';
 import { flight } from './flight';
@@ -10,6 +11,7 @@ import { descriptor } from './descriptor';
 import { glass } from './glass';
 import { judgement } from './judgement';
 import { note } from './note';
+import { paper } from './paper';
 import { dish, pairing } from './pairing';
 import { probe } from './prepare';
 import { sample, today } from './today';
@@ -34,6 +36,8 @@ export const contract = {
   pairing,
   document,
   tasting,
+  course,
+  paper,
   guest,
   health,
   today,

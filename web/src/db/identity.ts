@@ -1,5 +1,7 @@
 import { foreignKey, index, pgTable, primaryKey, uuid } from 'drizzle-orm/pg-core';
+import type { Told } from '@rose/core/flight/flight';
 import { lot, wine } from './cellar';
+import { json } from './json';
 import { glass } from './tasting';
 
 /** Which wine is in a glass stands here and nowhere else. */
@@ -10,6 +12,8 @@ export const glassIdentity = pgTable(
     glassId: uuid('glass_id').notNull(),
     wineId: uuid('wine_id').notNull(),
     lotId: uuid('lot_id'),
+    /** What the host wrote for guests of this wine, as it stood when the glass was poured. */
+    told: json<Told>('told'),
   },
   (table) => [
     primaryKey({ columns: [table.venueId, table.glassId] }),

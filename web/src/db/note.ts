@@ -4,6 +4,7 @@ import { noteDocument } from '@rose/core/wine/note-schema';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { document, json, tsvector } from './json';
 import { at, documentColumns } from './venue';
+import { user } from './auth';
 import { glass, participant } from './tasting';
 
 /** One person's note on one glass at one moment. The columns beside the document are written by the save command for searching and sorting. */
@@ -17,8 +18,12 @@ export const note = pgTable(
     tastedAt: at('tasted_at').notNull().defaultNow(),
     /** The tick of its tasting when the note was begun: one begun on an uncovered glass was never blind. */
     begunTick: integer('begun_tick').notNull().default(0),
+    /** Who typed it in, where its taster wrote on paper. */
+    typedBy: text('typed_by').references(() => user.id),
     lockedAt: at('locked_at'),
     lockedTick: integer('locked_tick'),
+    /** The tick at which the host's hint for its glass was asked for: a call made with it was helped. */
+    hintedTick: integer('hinted_tick'),
     /** The tick at which something of others, or of the host, was sent to its taster for this glass: what is written from then on was led. */
     seenTick: integer('seen_tick'),
     quality: integer('quality'),

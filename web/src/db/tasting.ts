@@ -12,6 +12,26 @@ import { json } from './json';
 
 export const tastingKind = pgEnum('tasting_kind', tastingKinds);
 
+/** Evenings that belong together. */
+export const course = pgTable(
+  'course',
+  {
+    venueId: uuid('venue_id')
+      .notNull()
+      .references(() => venue.id),
+    id: uuid('id').notNull(),
+    name: text('name').notNull(),
+    beganAt: at('began_at').notNull().defaultNow(),
+  },
+  (table) => [primaryKey({ columns: [table.venueId, table.id] })],
+);
+
+/** Bottles of one wine that were opened for an evening. */
+export interface OpenedBottles {
+  readonly wineId: string;
+  readonly bottles: number;
+}
+
 /** One sitting: an evening with a flight, or one person with one glass. */
 export const tasting = pgTable(
   'tasting',
@@ -36,12 +56,18 @@ export const tasting = pgTable(
     wheel: text('wheel').references(() => user.id),
     /** Who dealt its hidden glasses. */
     dealtBy: text('dealt_by').references(() => user.id),
+    /** Bottles that were opened for it, as the host closed it: the cellar holds so many less. */
+    opened: json<readonly OpenedBottles[]>('opened'),
+    /** The course it belongs to, and what was promised for next time. */
+    courseId: uuid('course_id'),
+    promised: text('promised'),
     startedAt: at('started_at').notNull().defaultNow(),
     closedAt: at('closed_at'),
   },
   (table) => [
     primaryKey({ columns: [table.venueId, table.id] }),
     foreignKey({ columns: [table.venueId, table.flightId], foreignColumns: [flight.venueId, flight.id] }),
+    foreignKey({ columns: [table.venueId, table.courseId], foreignColumns: [course.venueId, course.id] }),
     unique('tasting_join_code').on(table.joinCode),
   ],
 );
@@ -95,6 +121,11 @@ export const participant = pgTable(
     card: json<GuestCard>('card'),
     /** They want a minute more for this tick's stop. */
     waitsAt: integer('waits_at'),
+    /** They write on paper, and a host types it in. */
+    paper: boolean('paper').notNull().default(false),
+    /** Hash of the secret in the link to what they take home, and until when it opens; null when there is none. */
+    takeawayHash: text('takeaway_hash').unique(),
+    takeawayUntil: at('takeaway_until'),
   },
   (table) => [
     primaryKey({ columns: [table.venueId, table.id] }),
@@ -201,6 +232,23 @@ export const glassDoubt = pgTable(
     glassId: uuid('glass_id').notNull(),
     participantId: uuid('participant_id').notNull(),
     smells: text('smells').$type<DoubtSmell>().notNull(),
+    tick: integer('tick').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.venueId, table.glassId, table.participantId] }),
+    foreignKey({ columns: [table.venueId, table.glassId], foreignColumns: [glass.venueId, glass.id] }),
+    foreignKey({ columns: [table.venueId, table.participantId], foreignColumns: [participant.venueId, participant.id] }),
+  ],
+);
+
+/** A guest at home whose bottle is another than the flight's: what they said of it. Their notes on that glass are kept apart. */
+export const ownBottle = pgTable(
+  'own_bottle',
+  {
+    venueId: uuid('venue_id').notNull(),
+    glassId: uuid('glass_id').notNull(),
+    participantId: uuid('participant_id').notNull(),
+    says: text('says').notNull(),
     tick: integer('tick').notNull(),
   },
   (table) => [

@@ -26,9 +26,14 @@ import { memberStream } from './live/stream';
 import * as todayQueries from './today/queries';
 import * as guestJoin from './guest/join';
 import * as guestTable from './guest/table';
+import * as guestTakeaway from './guest/takeaway';
 import * as guestTasting from './guest/tasting';
 import * as tastingAsked from './tasting/asked';
+import * as tastingBottles from './tasting/bottles';
 import * as tastingCalls from './tasting/calls';
+import * as tastingCourses from './tasting/courses';
+import * as tastingPaper from './tasting/paper';
+import * as tastingRecap from './tasting/recap';
 import * as tastingHost from './tasting/host-state';
 import * as tastingLead from './tasting/lead';
 import * as tastingOpen from './tasting/open-evening';
@@ -73,9 +78,14 @@ export const operations: readonly AnyOperation[] = [
   tastingPour,
   tastingTalk,
   tastingRehearse,
+  tastingBottles,
+  tastingRecap,
+  tastingCourses,
+  tastingPaper,
   guestJoin,
   guestTasting,
   guestTable,
+  guestTakeaway,
   todayQueries,
   { health, changedDocuments, memberStream },
 ].flatMap((module) => Object.values(module).filter(isOperation));

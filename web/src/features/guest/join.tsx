@@ -11,6 +11,7 @@ import { Button } from '@/ui/button';
 import { CheckBox } from '@/ui/check-box';
 import { TextField } from '@/ui/field';
 import { GuestFrame } from '@/ui/guest-frame';
+import { Invitation } from './invitation';
 import { keepOnDevice, keepOwnKey, keptOnDevice, newKey, ownKey } from './own-key';
 
 const Form = styled.div`
@@ -81,6 +82,7 @@ export function Join({ code: given, linkKey }: { code?: string; linkKey?: string
         <p className="soft">
           {found.started ? 'It has begun: you taste from the next glass on.' : 'You are in time.'} Your name is for the host and you; nothing else is asked.
         </p>
+        {found.invitation !== null && <Invitation invited={found.invitation} />}
         {found.allergens.length > 0 && (
           <p className="allergens">
             These wines hold {listed(found.allergens)}, as far as is known. If you are allergic to any of it, tell the host before you drink.

@@ -19,6 +19,7 @@ import { DayField } from '@/ui/date-field';
 import { SelectField } from '@/ui/select-field';
 import { Frame, Page } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
+import { useMay } from '@/ui/here';
 import { Filters, ListEnd, useListPage } from '@/ui/list-page';
 import { petalsOfNote } from '@rose/core/rose/rose';
 import { Rose } from '@/ui/rose';
@@ -83,6 +84,7 @@ const Planned = dynamic(() => import('./planned').then((module) => module.Planne
 
 export function Notebook({ first, filters, looks }: { first: NotebookPage; filters: NoteFilters; looks: AnswerOf<'note', 'planned'>['looks'] }) {
   const router = useRouter();
+  const leads = useMay('tasting.lead');
   const [picked, setPicked] = useState<readonly string[]>([]);
   const page = useListPage({ path: '/notebook', more: (input) => call(contract.note.list, input), first, filters, limit: 30 });
   const { items: notes, ask, asked } = page;
@@ -201,7 +203,12 @@ export function Notebook({ first, filters, looks }: { first: NotebookPage; filte
           </Link>{' '}
           <Link href="/notebook/calls" style={{ display: 'inline-block', padding: '10px 14px' }}>
             Your calls on pairs
-          </Link>
+          </Link>{' '}
+          {leads && (
+            <Link href="/notebook/courses" style={{ display: 'inline-block', padding: '10px 0' }}>
+              Courses
+            </Link>
+          )}
         </p>
       </Page>
     </Frame>

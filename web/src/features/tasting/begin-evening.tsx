@@ -77,7 +77,9 @@ export function BeginEvening({ flightId, name, wines, guests, blind, reveal, rou
               {past.map((entry) => (
                 <li key={entry.id}>
                   {days.said(entry.startedAt)}
-                  {entry.closedAt === null ? ', not closed' : ', closed'} · <Link href={`/flights/${flightId}/unmask?evening=${entry.id}`}>its calls</Link>
+                  {entry.closedAt === null ? ', not closed' : ', closed'} · <Link href={`/flights/${flightId}/unmask?evening=${entry.id}`}>its calls</Link> ·{' '}
+                  <Link href={`/flights/${flightId}/after?evening=${entry.id}`}>looked back on</Link> ·{' '}
+                  <Link href={`/flights/${flightId}/paper?evening=${entry.id}`}>from paper</Link>
                 </li>
               ))}
             </ul>

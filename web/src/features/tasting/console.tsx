@@ -23,10 +23,12 @@ import { AskTable } from './ask-table';
 import { Lay } from './console-layout';
 import { Course } from './course';
 import { Doubts, Warnings } from './doubts';
+import { GoOnAlone } from './go-on-alone';
 import { JoinHere } from './join-here';
 import { Parked } from './parked';
 import { Places } from './places';
 import { StillOpen } from './still-open';
+import { useOpened } from './opened';
 
 export interface ConsoleProps {
   readonly first: HostState;
@@ -39,6 +41,7 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
   const { timeZone } = useHere();
   const led = useLed(first, userId);
   const { state, act } = led;
+  const opened = useOpened(state);
   const { program, at } = state;
   const stop = program[at]!;
   const next = program[at + 1];
@@ -128,7 +131,7 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
             )}
           </div>
           <Places led={led} />
-          {stop.kind === 'end' && !state.over && <StillOpen led={led} />}
+          {stop.kind === 'end' && !state.over && <StillOpen led={led} opened={opened} />}
           {led.trouble !== '' && <Trouble role="alert">{led.trouble}</Trouble>}
           {!led.leads && (
             <p>
@@ -136,7 +139,9 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
             </p>
           )}
           {state.over ? (
-            <p>This evening is closed.</p>
+            <p>
+              This evening is closed. <Link href={`/flights/${flightId}/after?evening=${state.id}`}>Look back on it</Link>
+            </p>
           ) : (
             <div className="acts">
               <Button keys="ArrowLeft" disabled={!led.leads || at === 0} onPress={() => void act('move', { to: at - 1 })}>
@@ -150,7 +155,7 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
               </Button>
               <span className="go">
                 {stop.kind === 'end' ? (
-                  <Button tone="strong" disabled={!led.leads} onPress={() => void act('close', {})}>
+                  <Button tone="strong" disabled={!led.leads} onPress={() => void act('close', { opened: opened.counts() })}>
                     Close the evening
                   </Button>
                 ) : (
@@ -163,6 +168,12 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
           )}
         </section>
         <aside aria-label="Beside the evening">
+          {stop.kind === 'end' && (
+            <div>
+              <h2>The last word</h2>
+              <Link href={`/flights/${flightId}/after?evening=${state.id}`}>Walk back through the flight</Link>
+            </div>
+          )}
           {stop.kind === 'reveal' && (
             <div>
               <h2>Uncover</h2>
@@ -185,6 +196,7 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
           {glass !== undefined && <AboutWine id={state.id} glassId={glass.id} />}
           <AskTable led={led} />
           <Parked led={led} />
+          <GoOnAlone led={led} />
           <JoinHere state={state} addresses={addresses} open={stop.kind === 'gather'} />
           <div>
             <h2>Other screens</h2>
@@ -193,6 +205,7 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
                 For the room
               </a>
               <a href={`/flights/${flightId}/pouring`}>For who pours</a>
+              <Link href={`/flights/${flightId}/paper?evening=${state.id}`}>From paper</Link>
             </p>
           </div>
           <p className="soft">

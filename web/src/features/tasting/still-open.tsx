@@ -1,10 +1,11 @@
 'use client';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
 import { counted, listed } from '@rose/core/wine/plural';
+import { OpenedBottles, type Opened } from './opened';
 import type { Led } from '../shared-flight/use-led';
 
 /** What is still open when an evening is closed: nothing of it is lost, and each is said once. */
-export function StillOpen({ led }: { led: Led }) {
+export function StillOpen({ led, opened }: { led: Led; opened: Opened }) {
   const { state, people } = led;
   const there = people.people.filter((person) => !person.left && !person.simulated);
   const away = there.filter((person) => !person.here && person.hereAt !== null).length;
@@ -24,6 +25,7 @@ export function StillOpen({ led }: { led: Led }) {
           {line}
         </p>
       ))}
+      <OpenedBottles opened={opened} />
     </div>
   );
 }

@@ -14,7 +14,7 @@ import { perform } from '../http';
 import { codeSpace, linkKey, rehearsalKey, wrongCodes } from '../join-code';
 import { forgetLimiters } from '../limits';
 import { operations } from '../registry';
-import { Device, Host, coveredFlight, glassAt } from '../testing/evening';
+import { Device, Host, begun, eveningOf, glassAt, saved } from '../testing/evening';
 import { newMember, ownDatabase } from '../testing/venue';
 import { exampleInputs, newWorld, type World } from '../testing/world';
 import { rateLimit } from '../../db/auth';
@@ -27,22 +27,8 @@ beforeAll(async () => {
 });
 afterAll(() => drop());
 
-/** A flight of the world's two wines in an order, covered; and its evening, with guests at the table and the first wine poured. */
-async function evening(names: readonly string[], order = [world.otherWineId, world.wineId], more: Partial<FlightDocument> = {}) {
-  const flightId = await coveredFlight(world.owner, order, more);
-  const host = await Host.open(world.owner, flightId);
-  const guests = await host.seat(...names);
-  if (more.blind !== 'double') await host.pour(0);
-  return { host, guests, flightId };
-}
-async function begun(guest: Device, place = 0) {
-  const glass = glassAt(await guest.state(), place);
-  const id = v4();
-  expect((await guest.ask('POST', '/guest/notes', { noteId: id, glassId: glass.id })).status).toBe(200);
-  return { id, glassId: glass.id };
-}
-const saved = (guest: Device, id: string, baseRevision: number, document: unknown, seen?: number) =>
-  guest.ask('PUT', `/guest/notes/${id}`, { writeId: v4(), baseRevision, document, ...(seen === undefined ? {} : { seen }) });
+const evening = (names: readonly string[], order = [world.otherWineId, world.wineId], more: Partial<FlightDocument> = {}) =>
+  eveningOf(world.owner, names, order, more);
 const rowOf = async (id: string) => (await connections().db.select().from(note).where(eq(note.id, id)))[0]!;
 const secrets = /Caldera|Ledge|Lamplighter|Mikri|Péfka|Assyrtiko|Xinomavro|volcanic|Harbour merchant|2400/;
 
@@ -52,7 +38,14 @@ describe('joining', () => {
     const code = await host.code();
     const one = new Device();
     const found = await one.ask('POST', '/joins/found', { code: `${code.slice(0, 3)}-${code.slice(3).toLowerCase()}` });
-    expect(JSON.parse(found.text)).toEqual({ name: 'Two of them', venue: 'A room', allergens: ['sulphites'], started: true, drinkingAge: 18 });
+    expect(JSON.parse(found.text)).toEqual({
+      name: 'Two of them',
+      venue: 'A room',
+      allergens: ['sulphites'],
+      started: true,
+      drinkingAge: 18,
+      invitation: null,
+    });
     expect(JSON.parse((await one.join(code, 'Ana')).text)).toEqual({ seat: 1, name: 'Ana' });
     await new Device().join(code, ' ana ');
     await new Device().join(code, 'Bram');

@@ -53,6 +53,7 @@ export const findEvening = serve(said.find, async (db, _actor, { code, key }, re
     venue: found.venue,
     allergens: [...(found.plan?.allergens ?? [])],
     started: (found.run?.at ?? 0) > 0,
+    invitation: (found.run?.at ?? 0) > 0 ? null : (found.plan?.invitation ?? null),
     drinkingAge: found.country === null ? null : (drinkingAge(found.country) ?? null),
   };
 });

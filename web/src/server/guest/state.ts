@@ -1,8 +1,7 @@
 import { and, asc, between, eq, isNull } from 'drizzle-orm';
 import type { z } from 'zod';
 import type { Frozen } from '@rose/core/document/frozen';
-import { reached } from '@rose/core/tasting/program';
-import { minutesAt } from '@rose/core/tasting/run';
+import { inReach, minutesAt } from '@rose/core/tasting/run';
 import type { tableState } from '../../contract/live';
 import type { Reader } from '../../db/client';
 import { publicEvening, publicFact, publicGlass, publicPoll } from '../../db/public';
@@ -21,7 +20,7 @@ export async function tableStateOf(db: Reader, venueId: string, tastingId: strin
   if (row?.plan == null || row.run === null) return undefined;
   const { plan, run } = row;
   const { program } = plan;
-  const poured = reached(program, run.far);
+  const poured = inReach(program, run);
   const mine = <T extends { venueId: unknown; tastingId: unknown; place: unknown }>(of: T) =>
     and(eq(of.venueId as never, venueId), eq(of.tastingId as never, tastingId), between(of.place as never, from as never, poured as never));
   const [glasses, facts, [poll]] = await Promise.all([

@@ -1,14 +1,13 @@
-import { and, asc, eq, isNotNull } from 'drizzle-orm';
-import { creditInWords } from '@rose/core/call/call';
+import { and, eq, isNotNull } from 'drizzle-orm';
 import { median } from '@rose/core/statistics/median';
 import { observables, observableIds, midpoint, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
 import type { NoteDocument } from '@rose/core/wine/note';
-import { callOf } from '@rose/knowledge/calls/index';
 import { chipName } from '@rose/knowledge/smells/index';
 import { guest as said } from '../../contract/guest';
-import { guestNote, publicFact } from '../../db/public';
+import { guestNote } from '../../db/public';
 import { serve } from '../command';
 import { sees } from '../tasting/seat-acts';
+import { marksOf } from './marks';
 
 /** People besides oneself from whom on a middle is shown: of fewer it would tell what one person wrote. */
 const leastOthers = 2;
@@ -26,6 +25,7 @@ export const guestTable = serve(said.table, async (tx, actor, { glassId }) => {
         eq(guestNote.glassId, glassId),
         eq(guestNote.moment, 'first'),
         eq(guestNote.simulated, false),
+        eq(guestNote.differs, false),
         isNotNull(guestNote.lockedAt),
       ),
     );
@@ -53,29 +53,4 @@ function named(others: readonly NoteDocument[]): string[] {
 }
 
 /** How one's own calls did, fact by fact as they are uncovered. */
-export const guestMarks = serve(said.marks, async (db, actor) => {
-  const facts = await db
-    .select()
-    .from(publicFact)
-    .where(and(eq(publicFact.venueId, actor.venueId), eq(publicFact.tastingId, actor.tastingId)))
-    .orderBy(asc(publicFact.place));
-  const notes = await db
-    .select({ glassId: guestNote.glassId, blind: guestNote.blind })
-    .from(guestNote)
-    .where(and(eq(guestNote.venueId, actor.venueId), eq(guestNote.participantId, actor.participantId), eq(guestNote.moment, 'first')));
-  return {
-    marks: facts.flatMap(({ glassId, fact, says, truth }) => {
-      const note = notes.find((entry) => entry.glassId === glassId);
-      if (note === undefined) return [];
-      const call = callOf(note.blind, truth);
-      return [
-        {
-          glassId,
-          fact,
-          truth: says,
-          call: call === undefined ? null : { ...call, why: creditInWords[call.why], path: [...call.path], turned: call.turned ?? null },
-        },
-      ];
-    }),
-  };
-});
+export const guestMarks = serve(said.marks, async (db, actor) => ({ marks: await marksOf(db, actor) }));

@@ -1,10 +1,10 @@
-import { and, asc, eq } from 'drizzle-orm';
+import { and, asc, eq, gte } from 'drizzle-orm';
 import { v4 } from 'uuid';
 import { emptyNote, type Moment, type NoteDocument } from '@rose/core/wine/note';
 import { guest as said } from '../../contract/guest';
 import type { Guest } from '../../contract/contract';
 import type { Reader } from '../../db/client';
-import { guestNote, guestSeat, publicAnswer, publicEvening } from '../../db/public';
+import { guestBottle, guestNote, guestSeat, hiddenHint, publicAnswer, publicEvening, publicGlass, revealedWine } from '../../db/public';
 import { ok, serve } from '../command';
 import { noSeatCookie } from '../guest-device';
 import { stateSource, streamOf } from '../live/feeds';
@@ -58,6 +58,7 @@ export const guestTasting = serve(said.tasting, async (db, actor) => {
           .from(publicAnswer)
           .where(and(eq(publicAnswer.venueId, actor.venueId), eq(publicAnswer.pollId, state.poll.id), eq(publicAnswer.participantId, actor.participantId)));
   return {
+    evening: here.tastingId,
     state,
     routine: evening!.plan!.routine,
     guest: here.guest,
@@ -73,6 +74,12 @@ export const guestTasting = serve(said.tasting, async (db, actor) => {
       locked: lockedAt !== null,
     })),
     answered: answered ?? null,
+    bottles: await db
+      .select({ glassId: guestBottle.glassId, says: guestBottle.says })
+      .from(guestBottle)
+      .where(and(eq(guestBottle.venueId, actor.venueId), eq(guestBottle.participantId, actor.participantId))),
+    hints: evening!.plan!.hints === true,
+    takeawayUntil: here.takeawayUntil?.toISOString() ?? null,
   };
 });
 
@@ -149,6 +156,43 @@ export const guestDoubt = serve(said.doubt, async (tx, actor, { glassId, smells 
   const { glasses } = await stateAt(tx, actor, here.fromPlace);
   if (!glasses.some(({ id }) => id === glassId)) throw notFound('glass');
   await acts.doubt(tx, actor, glassId, smells);
+  return ok;
+});
+/** Wines whose name is known, as far as they were poured for this seat. */
+export const guestTold = serve(said.told, async (db, actor) => {
+  const { fromPlace } = await seatOf(db, actor);
+  const rows = await db
+    .select({ glassId: publicGlass.id, name: revealedWine.name, producer: revealedWine.producer, told: revealedWine.told })
+    .from(publicGlass)
+    .innerJoin(revealedWine, and(eq(revealedWine.venueId, publicGlass.venueId), eq(revealedWine.glassId, publicGlass.id)))
+    .where(and(eq(publicGlass.venueId, actor.venueId), eq(publicGlass.tastingId, actor.tastingId), gte(publicGlass.place, fromPlace)))
+    .orderBy(asc(publicGlass.place));
+  const { glasses } = await stateAt(db, actor, fromPlace);
+  return {
+    told: rows
+      .filter((row) => glasses.some((entry) => entry.id === row.glassId))
+      .map(({ told, ...row }) => ({ ...row, text: told?.text ?? '', link: told?.link ?? '' })),
+  };
+});
+export const guestHint = serve(said.hint, async (tx, actor, { glassId }) => {
+  const here = await seatOf(tx, actor);
+  const { glasses } = await stateAt(tx, actor, here.fromPlace);
+  if (!glasses.some(({ id }) => id === glassId)) throw notFound('glass');
+  const own = (await notesOf(tx, actor)).find((entry) => entry.glassId === glassId && entry.moment === 'first');
+  if (own === undefined || own.document.chips.length === 0)
+    throw new Problem(409, 'name-first', 'Name one thing you smell or taste first; then the hint is yours.');
+  const [row] = await tx
+    .select({ hint: hiddenHint.hint })
+    .from(hiddenHint)
+    .where(and(eq(hiddenHint.venueId, actor.venueId), eq(hiddenHint.tastingId, actor.tastingId), eq(hiddenHint.glassId, glassId)));
+  if (row !== undefined) await acts.tookHint(tx, actor, glassId);
+  return { hint: row?.hint ?? null };
+});
+export const guestBottleOf = serve(said.bottle, async (tx, actor, { glassId, says }) => {
+  const here = await seatOf(tx, actor);
+  const { glasses } = await stateAt(tx, actor, here.fromPlace);
+  if (!glasses.some(({ id }) => id === glassId)) throw notFound('glass');
+  await acts.ownBottleIs(tx, actor, glassId, says);
   return ok;
 });
 export const guestWait = serve(said.wait, async (tx, actor) => {

@@ -1,8 +1,7 @@
 import { panelPours, placeLetter } from '@rose/core/serving-design/serving-design';
 import { pouringOrder, type FlightDocument } from '@rose/core/flight/flight';
-import { factInWords, type FactId, type FactValue } from '@rose/core/wine/facts';
+import { wineInALine } from '@rose/core/wine/in-a-line';
 import { localTimeInWords } from '@rose/core/wine/day';
-import { factOf } from '@rose/core/wine/stated';
 import { bothTemperatures } from '@rose/core/wine/measure';
 import type { PairingWine } from '@rose/core/pairing/dish-fit';
 import { foodOf, type DishPart } from '@rose/knowledge/pairing/index';
@@ -55,13 +54,7 @@ export const headOf = ({ flight, venueName }: PrintSource, seats: readonly Seat[
 export const isBlind = ({ flight }: PrintSource): boolean => flight.blind !== 'open';
 
 /** A wine in a line: grapes, year, where from, strength. */
-export function aboutWine({ wine }: Prepared): string {
-  const say = (id: FactId) => {
-    const value = factOf(wine.facts, id);
-    return value === undefined ? '' : factInWords(id, value as FactValue<FactId>);
-  };
-  return [say('grapes'), say('vintage'), say('region') || say('country'), say('abv')].filter((text) => text !== '').join(' · ');
-}
+export const aboutWine = ({ wine }: Prepared): string => wineInALine(wine.facts);
 /** A minute of the plan as the clock shows it at the venue, or as a distance from the first pour while no date is set. */
 export const clockOf = ({ timetable, timeZone }: PrintSource, minute: number): string => minuteInWords(minute, timetable.firstPour, timeZone);
 /** The range everything is served in, as a sentence; '' without wines. */

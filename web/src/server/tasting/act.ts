@@ -37,6 +37,7 @@ export type ActKind =
   | 'went-on'
   | 'granted'
   | 'shortened'
+  | 'let'
   | 'led'
   | 'asked'
   | 'counted'
@@ -49,7 +50,7 @@ const here = ({ venueId, tastingId }: Pick<On, 'venueId' | 'tastingId'>) => and(
 
 /** A tasting as it stands while an act of it runs, under a lock. */
 export type Standing = Pick<typeof tasting.$inferSelect, 'tick' | 'closedAt' | 'wheel' | 'plan' | 'run' | 'parked'>;
-type Changed = Partial<Pick<typeof tasting.$inferInsert, 'wheel' | 'run' | 'parked' | 'closedAt'>>;
+type Changed = Partial<Pick<typeof tasting.$inferInsert, 'wheel' | 'run' | 'parked' | 'closedAt' | 'opened'>>;
 
 /**
  * Runs an act: the tasting is locked, its tick compared and raised, and what was done goes to the log in the same transaction.

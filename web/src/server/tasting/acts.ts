@@ -3,8 +3,9 @@ import { v7 } from 'uuid';
 import type { Tx } from '../../db/client';
 import { glassIdentity } from '../../db/identity';
 import { glass, participant, tasting, type tastingKind } from '../../db/tasting';
+import type { Told } from '@rose/core/flight/flight';
 import type { TastingPlan } from '@rose/core/tasting/program';
-import type { Run } from '@rose/core/tasting/run';
+import { grant, type Run } from '@rose/core/tasting/run';
 import { notFound } from '../problem';
 import { act, doing, type On, type Ticked } from './act';
 
@@ -51,6 +52,8 @@ export interface Glass {
   readonly code: string;
   /** Absent while nobody knows: the bottle stands in a bag the taster marked. */
   readonly wineId?: string;
+  /** What the host has for guests of this wine. */
+  readonly told?: Told | undefined;
 }
 /** Puts glasses on the table; `inSight` when their labels are seen from the start. */
 export const pour = (tx: Tx, on: On, glasses: readonly Glass[], inSight: boolean): Promise<Ticked> => put(tx, on, 'poured', glasses, inSight);
@@ -62,7 +65,7 @@ const put = (tx: Tx, on: On, kind: 'poured' | 'dealt', glasses: readonly Glass[]
     const { venueId, tastingId } = on;
     const seen = inSight ? { revealedAt: at, revealedTick: tick } : {};
     await tx.insert(glass).values(glasses.map(({ glassId, place, code }) => ({ venueId, id: glassId, tastingId, place, code, ...seen })));
-    const named = glasses.flatMap(({ glassId, wineId }) => (wineId === undefined ? [] : [{ venueId, glassId, wineId }]));
+    const named = glasses.flatMap(({ glassId, wineId, told = null }) => (wineId === undefined ? [] : [{ venueId, glassId, wineId, told }]));
     if (named.length > 0) await tx.insert(glassIdentity).values(named);
   });
 
@@ -84,7 +87,7 @@ export const uncover = (tx: Tx, on: On, glassIds: readonly string[], named?: { r
 
 /** A bottle was faulty: its glass is rejected, and another with a code of its own takes the place. */
 export const reject = (tx: Tx, on: On, glassId: string, instead: Pick<Glass, 'glassId' | 'code'>): Promise<Ticked> =>
-  act(tx, on, 'rejected', { glass: glassId, instead: instead.glassId }, async (_tick, at) => {
+  act(tx, on, 'rejected', { glass: glassId, instead: instead.glassId }, async (_tick, at, { plan, run }) => {
     const [was] = await tx
       .update(glass)
       .set({ rejectedAt: at })
@@ -92,11 +95,14 @@ export const reject = (tx: Tx, on: On, glassId: string, instead: Pick<Glass, 'gl
       .returning({ place: glass.place });
     if (was === undefined) throw notFound('glass');
     const [held] = await tx
-      .select({ wineId: glassIdentity.wineId })
+      .select({ wineId: glassIdentity.wineId, told: glassIdentity.told })
       .from(glassIdentity)
       .where(and(eq(glassIdentity.venueId, on.venueId), eq(glassIdentity.glassId, glassId)));
     await tx.insert(glass).values({ venueId: on.venueId, id: instead.glassId, tastingId: on.tastingId, place: was.place, code: instead.code });
-    if (held !== undefined) await tx.insert(glassIdentity).values({ venueId: on.venueId, glassId: instead.glassId, wineId: held.wineId });
+    if (held !== undefined) await tx.insert(glassIdentity).values({ venueId: on.venueId, glassId: instead.glassId, ...held });
+    // Another bottle is opened and poured: the table waits for it, and the pace says so.
+    const again = plan?.program.find((stop) => stop.kind === 'pour' && stop.place === was.place);
+    return again === undefined || run === null ? undefined : { run: grant(run, again.minutes) };
   });
 
 export const close = (tx: Tx, on: On): Promise<Ticked> => act(tx, on, 'closed', {}, async (_tick, at) => ({ closedAt: at }));

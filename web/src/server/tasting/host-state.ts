@@ -55,6 +55,7 @@ async function hostStateOf(db: Reader, venueId: string, id: string) {
     far: run!.far,
     started: run!.started,
     more: run!.more,
+    letTo: run!.letTo ?? -1,
     set: { ...run!.set },
     joinCode: row!.joinCode,
     joinKey: row!.joinCode === null ? null : linkKey(row!.joinCode),

@@ -20,6 +20,7 @@ import { glassCode } from '../note/glasses';
 import { Problem, notFound } from '../problem';
 import { act, type On, type Standing } from './act';
 import * as acts from './acts';
+import { closeEveningWith } from './bottles';
 
 interface Based {
   readonly id: string;
@@ -66,6 +67,13 @@ export const grantMinutes = serve(contract.tasting.grant, async (tx, actor, inpu
   return act(tx, on(actor, input), stop === undefined ? 'granted' : 'shortened', { minutes: String(minutes) }, async (_tick, _at, row) =>
     ran(row, (run) => (stop === undefined ? runs.grant(run, minutes) : runs.shorten(run, stop, minutes))),
   );
+});
+export const letGuestsGoOn = serve(contract.tasting.letGoOn, async (tx, actor, input) => {
+  const where = on(actor, input);
+  return act(tx, where, 'let', { to: String(input.to) }, async (_tick, _at, row) => {
+    if (input.to >= 0) await mustBePoured(tx, where, row, actor.userId);
+    return ran(row, (run, program) => runs.letGoOn(run, program, input.to));
+  });
 });
 export const takeWheel = serve(contract.tasting.takeWheel, async (tx, actor, { id, actId }) =>
   act(tx, { venueId: actor.venueId, tastingId: id, basedOn: 'now', actId, by: actor.userId }, 'led', {}, async () => ({ wheel: actor.userId })),
@@ -192,4 +200,4 @@ export const removeGuest = serve(contract.tasting.remove, async (tx, actor, inpu
     await announce(tx, { what: 'left', venueId: where.venueId, tastingId: where.tastingId, participantId: input.participantId });
   });
 });
-export const closeEvening = serve(contract.tasting.close, (tx, actor, input) => acts.close(tx, on(actor, input)));
+export const closeEvening = serve(contract.tasting.close, (tx, actor, input) => closeEveningWith(tx, on(actor, input), input.opened ?? []));

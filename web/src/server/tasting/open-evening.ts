@@ -3,9 +3,9 @@ import { randomInt } from 'node:crypto';
 import { v4 } from 'uuid';
 import { schoolOf } from '@rose/core/order/ordering-rules';
 import { dealtOrder } from '@rose/core/tasting/dealt-order';
-import { pouringOrder } from '@rose/core/flight/flight';
+import { pouringOrder, type Told } from '@rose/core/flight/flight';
 import { flightStrip } from '@rose/core/flight/flight-totals';
-import { programOf, type TastingPlan } from '@rose/core/tasting/program';
+import { programOf, type Invited, type TastingPlan } from '@rose/core/tasting/program';
 import { begun } from '@rose/core/tasting/run';
 import { listed } from '@rose/core/wine/plural';
 import { factOf } from '@rose/core/wine/stated';
@@ -16,10 +16,13 @@ import type { Tx } from '../../db/client';
 import { tasting } from '../../db/tasting';
 import { contract } from '../../contract';
 import { serve, type Member } from '../command';
+import { sourceOf } from '../flight/prints';
 import { readVenue, winesOf } from '../flight/read';
 import { readFlight } from '../flight/store';
 import { newJoinCode } from '../join-code';
 import { glassCode } from '../note/glasses';
+import { printFacts } from '../print/kinds';
+import type { PrintSource } from '../print/source';
 import { Problem } from '../problem';
 import * as acts from './acts';
 
@@ -38,7 +41,7 @@ async function planned(
   tx: Tx,
   actor: Member,
   flightId: string,
-): Promise<{ readonly name: string; readonly plan: TastingPlan; readonly order: readonly string[] }> {
+): Promise<{ readonly name: string; readonly plan: TastingPlan; readonly order: readonly string[]; readonly told: ReadonlyMap<string, Told> }> {
   const { document: flight } = await readFlight(tx, actor.venueId, flightId);
   const { facts: venue } = await readVenue(tx, actor.venueId);
   const wines = await winesOf(tx, actor.venueId, flight, venue.currency);
@@ -69,10 +72,15 @@ async function planned(
   const strip = flightStrip(
     wines.map(({ evening, order: { loads } }) => ({ facts: evening.facts, loads, age: undefined, priceMinor: undefined, merchant: undefined })),
   );
+  const told = new Map(flight.wines.flatMap((entry) => (entry.told === undefined ? [] : [[entry.id, entry.told] as const])));
   return {
     name: flight.name,
     order: poured,
+    told,
     plan: {
+      invitation: invitedTo(await sourceOf(tx, actor.venueId, flightId)),
+      // A hint belongs to a wine: asked for in a flight that is blind to its host, it would tell them which glass that is.
+      hints: flight.blind !== 'double' && [...told.values()].some((entry) => (entry.hint ?? '') !== ''),
       program: programOf({
         wines: order.length,
         steps: routine.steps,
@@ -102,6 +110,14 @@ async function planned(
   };
 }
 
+const tellable = (plan: TastingPlan, told: Told | undefined): Told | undefined =>
+  told === undefined || plan.hints === true ? told : { text: told.text, link: told.link };
+/** The invitation of a flight, as it is printed. */
+function invitedTo(source: PrintSource): Invited {
+  const { when, evening, glasses, pours, ready, temperatures, wines, caution } = printFacts('invitation', source);
+  return { when, starts: evening.starts, ends: evening.ends, glasses, pours, ready, temperatures, wines, caution };
+}
+
 /** One evening of a flight at a time: a second one would share its bottles and its guests' codes. */
 async function mustBeAlone(tx: Tx, venueId: string, flightId: string): Promise<void> {
   const [open] = await tx
@@ -119,14 +135,14 @@ export const openEvening = serve(contract.tasting.open, async (tx, actor, { id, 
     .where(and(eq(tasting.venueId, venueId), eq(tasting.id, tastingId)));
   if (present !== undefined) return { id: tastingId, tick: present.tick };
   await mustBeAlone(tx, venueId, id);
-  const { name, plan, order } = await planned(tx, actor, id);
+  const { name, plan, order, told } = await planned(tx, actor, id);
   const at = new Date();
   await acts.open(tx, { venueId, tastingId, kind: 'table', name, flightId: id, plan, run: begun(at), joinCode: newJoinCode(), wheel: userId, at });
   const made = codes(order.length);
   const { tick } = await acts.pour(
     tx,
     { venueId, tastingId, basedOn: 'now', at },
-    order.map((wineId, place) => ({ glassId: v4(), place, code: made[place]!, wineId })),
+    order.map((wineId, place) => ({ glassId: v4(), place, code: made[place]!, wineId, told: tellable(plan, told.get(wineId)) })),
     plan.blind === 'open',
   );
   return { id: tastingId, tick };

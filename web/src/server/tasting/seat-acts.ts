@@ -5,8 +5,9 @@ import type { DoubtSmell } from '@rose/core/tasting/doubts';
 import { reached } from '@rose/core/tasting/program';
 import type { Tx } from '../../db/client';
 import { note } from '../../db/note';
-import { glassDoubt, participant, poll, pollAnswer, tasting } from '../../db/tasting';
+import { glassDoubt, ownBottle, participant, poll, pollAnswer, tasting } from '../../db/tasting';
 import { Problem } from '../problem';
+import { newCode } from '../secret-code';
 import { announce } from '../live/announce';
 import { doing, type On, type Ticked } from './act';
 
@@ -174,6 +175,45 @@ export const doubt = (tx: Tx, at: Sitting, glassId: string, smells: DoubtSmell |
       .values({ venueId: at.venueId, glassId, participantId: at.participantId, smells, tick })
       .onConflictDoUpdate({ target: [glassDoubt.venueId, glassDoubt.glassId, glassDoubt.participantId], set: { smells, tick } });
   });
+
+/** Somebody's own bottle is another than the flight's, or is the same after all. */
+export const ownBottleIs = (tx: Tx, at: Sitting, glassId: string, says: string | null): Promise<Ticked> =>
+  doing(tx, at, async (tick) => {
+    const own = and(eq(ownBottle.venueId, at.venueId), eq(ownBottle.glassId, glassId), eq(ownBottle.participantId, at.participantId));
+    if (says === null) {
+      await tx.delete(ownBottle).where(own);
+      return;
+    }
+    await tx
+      .insert(ownBottle)
+      .values({ venueId: at.venueId, glassId, participantId: at.participantId, says, tick })
+      .onConflictDoUpdate({ target: [ownBottle.venueId, ownBottle.glassId, ownBottle.participantId], set: { says, tick } });
+  });
+/** A hint was given for a glass: what is called of it from now on was helped, and what one writes is a second version once it is locked. */
+export async function tookHint(tx: Tx, at: Sitting, glassId: string): Promise<void> {
+  const own = and(eq(note.venueId, at.venueId), eq(note.glassId, glassId), eq(note.participantId, at.participantId));
+  await tx
+    .update(note)
+    .set({ hintedTick: sql`coalesce(${note.hintedTick}, (select tick from tasting t where t.venue_id = ${at.venueId} and t.id = ${at.tastingId}))` })
+    .where(own);
+}
+
+/** Days a link to what somebody takes home opens. */
+const takeawayDays = 90;
+/** Makes the secret of a link to what somebody takes home, in place of the one before; or ends it. After the close too. */
+export async function takeaway(tx: Tx, at: Sitting, on: boolean): Promise<{ readonly code: string | null; readonly until: Date | null }> {
+  const made = on ? newCode() : undefined;
+  const until = on ? new Date(Date.now() + takeawayDays * 24 * 60 * 60_000) : null;
+  await tx
+    .update(participant)
+    .set({ takeawayHash: made?.hash ?? null, takeawayUntil: until })
+    .where(seatOf(at));
+  return { code: made?.code ?? null, until };
+}
+/** Ends a link by its own secret. */
+export async function endTakeaway(tx: Tx, hash: string): Promise<void> {
+  await tx.update(participant).set({ takeawayHash: null, takeawayUntil: null }).where(eq(participant.takeawayHash, hash));
+}
 
 /** Leaves the table. Forgotten, the seat keeps its notes and loses its name, its card, its key and what was said on arrival; that may be asked for after the close too. */
 export async function leave(tx: Tx, at: Sitting, forget: boolean): Promise<void> {

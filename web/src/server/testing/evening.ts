@@ -103,3 +103,21 @@ export class Host {
 }
 /** A glass as it stands on a table, by its place. */
 export const glassAt = (state: TableState, place: number) => state.glasses.find((glass) => glass.place === place && !glass.rejected)!;
+/** An evening of wines in an order, covered from its guests, with them at the table and the first wine poured. */
+export async function eveningOf(member: Member, names: readonly string[], order: readonly string[], more: Partial<FlightDocument> = {}) {
+  const flightId = await coveredFlight(member, order, more);
+  const host = await Host.open(member, flightId);
+  const guests = await host.seat(...names);
+  if (more.blind !== 'double') await host.pour(0);
+  return { host, guests, flightId };
+}
+/** A guest's note on the glass at a place, begun. */
+export async function begun(guest: Device, place = 0): Promise<{ readonly id: string; readonly glassId: string }> {
+  const glass = glassAt(await guest.state(), place);
+  const id = v4();
+  const { status } = await guest.ask('POST', '/guest/notes', { noteId: id, glassId: glass.id });
+  if (status !== 200) throw new Error(`a note could not be begun: ${status}`);
+  return { id, glassId: glass.id };
+}
+export const saved = (guest: Device, id: string, baseRevision: number, document: unknown, seen?: number): Promise<Answered> =>
+  guest.ask('PUT', `/guest/notes/${id}`, { writeId: v4(), baseRevision, document, ...(seen === undefined ? {} : { seen }) });

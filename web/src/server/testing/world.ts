@@ -1,6 +1,7 @@
 import { v4, v7 } from 'uuid';
 import { eq } from 'drizzle-orm';
 import { emptyFlight } from '@rose/core/flight/flight';
+import { emptyRow } from '@rose/core/tasting/paper';
 import { emptyNote } from '@rose/core/wine/note';
 import type { WineDocument } from '@rose/core/wine/facts';
 import { connections } from '../../db/client';
@@ -15,6 +16,7 @@ import { invite, makeToken } from '../account/venue-commands';
 import type { OwnRoutine } from '@rose/core/routine/routine';
 import type { OwnScheme } from '@rose/core/score/own-scheme';
 import { openEvening } from '../tasting/open-evening';
+import { seatOnPaper } from '../tasting/paper';
 import { saveRoutine } from '../own-designs/routines';
 import { saveScheme } from '../own-designs/schemes';
 import type { Member } from '../command';
@@ -35,6 +37,7 @@ export interface World {
   readonly routineId: string;
   /** An evening of the flight, led by the owner, with one of its glasses and its tick. */
   readonly eveningId: string;
+  readonly paperGuestId: string;
   readonly eveningGlassId: string;
   readonly eveningTick: number;
 }
@@ -157,8 +160,11 @@ export async function newWorld(): Promise<World> {
   await run(saveFlight, owner, firstWrite(covered, coveredId));
   const { tick: eveningTick } = (await run(openEvening, owner, { id: coveredId, tastingId: eveningId })) as { tick: number };
   const [first] = await db.select({ id: glass.id }).from(glass).where(eq(glass.tastingId, eveningId)).orderBy(glass.place);
+  const paperGuestId = v4();
+  await run(seatOnPaper, owner, { id: eveningId, participantId: paperGuestId, name: 'Ida' });
   return {
     eveningId,
+    paperGuestId,
     eveningGlassId: first!.id,
     eveningTick,
     owner,
@@ -338,6 +344,21 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
     'tasting.wall': one(world.eveningId),
     'tasting.people': one(world.eveningId),
     'document.stream': {},
+    'tasting.letGoOn': { ...led(), to: 0 },
+    'tasting.bottles': one(world.eveningId),
+    'tasting.recap': one(world.eveningId),
+    'tasting.belongs': { id: world.eveningId, courseId: null, promised: 'sweet wines' },
+    'course.list': {},
+    'course.save': { id: v7(), name: 'Fire and salt' },
+    'paper.sheet': one(world.eveningId),
+    'paper.seat': { id: world.eveningId, participantId: v4(), name: 'Ida' },
+    'paper.type': { id: world.eveningId, participantId: world.paperGuestId, glassId: world.eveningGlassId, row: emptyRow },
+    'guest.told': {},
+    'guest.hint': { glassId: world.eveningGlassId },
+    'guest.bottle': { glassId: world.eveningGlassId, says: 'another year' },
+    'guest.keep': { on: true },
+    'guest.takeaway': { code: 'x'.repeat(32) },
+    'guest.endTakeaway': { code: 'x'.repeat(32) },
     'tasting.move': { ...led(), to: 1 },
     'tasting.pause': { ...led(), paused: true },
     'tasting.grant': { ...led(), minutes: 1, stop: 2 },

@@ -17,6 +17,7 @@ import { Ideas } from '../opened-when-needed';
 import type { ChangeNote, SetObservation } from '../observation';
 import { DoubtIt } from './doubt';
 import { Locked } from './locked';
+import { Hint, OwnBottle } from './told';
 import type { TableGlass } from './seat';
 
 const Guided = dynamic(() => import('../guided').then((module) => module.Guided), { ssr: false, loading: () => <Wait /> });
@@ -34,8 +35,19 @@ function newNote(glass: string, moment: Moment): string {
   sessionStorage.setItem(key, id);
   return id;
 }
+/** What stands around a note at the table. */
+interface Around {
+  readonly routine: Routine;
+  /** The step of the routine the table is at, for who follows it. */
+  readonly step: number | undefined;
+  readonly refresh: () => void;
+  /** The host has left hints to ask for. */
+  readonly hints: boolean;
+  /** What the guest said of their own bottle, where it is another. */
+  readonly bottle: string | undefined;
+}
 /** A glass of the evening with the guest's own note on it, which is begun when the glass is first looked at. */
-export function SeatGlass({ glass, moment, ...rest }: { glass: TableGlass; moment: Moment; routine: Routine; step: number | undefined; refresh: () => void }) {
+export function SeatGlass({ glass, moment, ...rest }: Around & { glass: TableGlass; moment: Moment }) {
   const [note, setNote] = useState<OwnNote>();
   const [trouble, setTrouble] = useState('');
   const [again, setAgain] = useState(0);
@@ -73,12 +85,11 @@ function OpenGlass({
   routine,
   step,
   refresh,
-}: {
+  hints,
+  bottle,
+}: Around & {
   note: OwnNote;
   glass: TableGlass;
-  routine: Routine;
-  step: number | undefined;
-  refresh: () => void;
 }) {
   const open = useDocument('guestNote', { id: note.id, document: note.document, revision: note.revision });
   const [locked, setLocked] = useState(note.locked);
@@ -140,7 +151,9 @@ function OpenGlass({
           Read what you wrote
         </Button>
       </p>
+      {hints && !glass.revealed && <Hint glassId={glass.id} hasNamed={doc.chips.length > 0} />}
       <DoubtIt glassId={glass.id} />
+      <OwnBottle glassId={glass.id} says={bottle} changed={refresh} />
     </>
   );
 }

@@ -13,13 +13,14 @@ import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { Disclosure } from '@/ui/disclosure';
 import { GuestFrame } from '@/ui/guest-frame';
-import { Switch } from '@/ui/switch';
 import { seatStream } from '@/ui/live/streams';
 import { useEvening, useSeconds } from '@/ui/live/use-live';
 import { Arrival } from './arrival';
 import { Leaving } from './leaving';
+import { PaceBar, Paused, useOwnPace } from './own-pace';
 import { SeatGlass } from './seat-glass';
 import { SomethingIsWrong } from './something-is-wrong';
+import { ToldByHost } from './told';
 import { Uncovered } from './uncovered';
 import { Asked } from './asked';
 
@@ -95,26 +96,22 @@ const title: Readonly<Record<Table['stop']['kind'], string>> = {
 export function Seat({ first }: { first: Seated }) {
   const [seated, setSeated] = useState(first);
   const state = useEvening(seatStream, null, first.state);
-  const [own, setOwn] = useState<string | null>(null);
+  const [pace, setPace] = useOwnPace(first.evening);
   const [help, setHelp] = useState(false);
-  const [follows, setFollows] = useState(true);
-  useEffect(() => setFollows(sessionStorage.getItem('own-pace') !== 'yes'), []);
-  const follow = (to: boolean) => {
-    setFollows(to);
-    sessionStorage.setItem('own-pace', to ? 'no' : 'yes');
-    if (to) setOwn(null);
-  };
+  const { follows } = pace;
   const { stop } = state;
   const running = (stop.kind === 'step' || stop.kind === 'rest' || stop.kind === 'again') && state.paused === null;
   const now = useSeconds(running);
   const inSight = placeInSight(stop, (place) => state.glasses.some((glass) => glass.place === place && !glass.rejected && glass.revealed));
   const called = state.glasses.find((glass) => glass.place === inSight && !glass.rejected);
-  const chosen = state.glasses.find((glass) => glass.id === own);
+  const chosen = state.glasses.find((entry) => entry.id === pace.glass);
   const glass = chosen ?? called;
   const refresh = useCallback(() => {
     call(contract.guest.tasting, {}).then(setSeated, () => undefined);
   }, []);
   useEffect(() => refresh(), [refresh, state.glasses.length, state.poll?.id]);
+  const behind = state.glasses.find((entry) => entry.place > (glass?.place ?? -1) && !entry.rejected);
+  const pauses = pace.pausedAt !== null && glass !== undefined && !follows;
   const moment = stop.kind === 'again' && glass?.id === called?.id ? ('food' as const) : ('first' as const);
   return (
     <GuestFrame who={`${seated.guest}, seat ${seated.seat}`} help={() => setHelp(true)}>
@@ -135,7 +132,7 @@ export function Seat({ first }: { first: Seated }) {
                 size="small"
                 pressed={entry.id === glass?.id}
                 label={`Wine ${placeLetter(entry.place)}${entry.rejected ? ', put aside' : entry.revealed ? ', uncovered' : ''}`}
-                onPress={() => setOwn(entry.id === called?.id ? null : entry.id)}
+                onPress={() => setPace({ glass: entry.id === called?.id && follows ? null : entry.id, pausedAt: null })}
               >
                 {placeLetter(entry.place)}
                 {entry.rejected ? ' ×' : entry.revealed ? ' ◆' : ''}
@@ -151,13 +148,7 @@ export function Seat({ first }: { first: Seated }) {
           <span>{running && now > 0 ? `${asClock(elapsed(state, new Date(now)) / 1000)} of ${givenInWords(state.minutes)}` : ''}</span>
         </div>
       </Head>
-      {(stop.kind === 'step' || stop.kind === 'pour') && (
-        <p style={{ margin: '-4px 0 12px' }}>
-          <Switch on={follows} onChange={follow}>
-            Follow the table’s steps
-          </Switch>
-        </p>
-      )}
+      {state.glasses.length > 0 && !state.over && <PaceBar pace={pace} change={setPace} place={glass?.place} next={nextAt(state, glass, behind)} />}
       {state.list !== null && (
         <Disclosure open={stop.kind === 'gather'} says="Tonight’s wines, in an order you do not know">
           <ul>
@@ -169,8 +160,12 @@ export function Seat({ first }: { first: Seated }) {
       )}
       {state.poll !== null && <Asked poll={state.poll} answered={seated.answered?.pollId === state.poll.id ? seated.answered.option : null} />}
       {stop.kind === 'gather' && <Arrival seated={seated} allergens={state.allergens} />}
-      {glass !== undefined && glass.facts.length > 0 && <Uncovered glass={glass} tick={state.tick} />}
-      {glass !== undefined && (
+      {pauses && <Paused place={glass.place} goOn={() => setPace({ pausedAt: null })} />}
+      {!pauses && glass !== undefined && glass.facts.length > 0 && <Uncovered glass={glass} tick={state.tick} />}
+      {!pauses && glass !== undefined && (
+        <ToldByHost key={glass.id} glassId={glass.id} revealed={glass.revealed} named={glass.facts.some((entry) => entry.fact === 'name')} />
+      )}
+      {!pauses && glass !== undefined && (
         <SeatGlass
           key={`${glass.id}/${moment}`}
           glass={glass}
@@ -178,13 +173,21 @@ export function Seat({ first }: { first: Seated }) {
           routine={seated.routine}
           step={stop.kind === 'step' && chosen === undefined && follows ? stop.step : undefined}
           refresh={refresh}
+          hints={seated.hints}
+          bottle={seated.bottles.find((entry) => entry.glassId === glass.id)?.says}
         />
       )}
       {glass === undefined && stop.kind !== 'gather' && <Uncalled state={state} />}
-      {(state.over || stop.kind === 'end') && <Leaving />}
+      {(state.over || stop.kind === 'end') && <Leaving until={seated.takeawayUntil} changed={refresh} />}
       {help && <SomethingIsWrong close={() => setHelp(false)} allergens={state.allergens} />}
     </GuestFrame>
   );
+}
+/** What comes after this glass for who is at their own pace. */
+function nextAt(state: Table, glass: TableGlass | undefined, behind: TableGlass | undefined): { readonly says: string; readonly glass: string | undefined } {
+  if (behind !== undefined) return { says: `On to wine ${placeLetter(behind.place)}`, glass: behind.id };
+  const last = glass !== undefined && glass.place === state.wines - 1;
+  return { says: last ? 'This is the last wine.' : 'The host holds the next wine.', glass: undefined };
 }
 /** What there is to do while no glass is called. */
 function Uncalled({ state }: { state: Table }) {

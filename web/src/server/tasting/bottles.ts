@@ -1,0 +1,96 @@
+import { and, asc, eq } from 'drizzle-orm';
+import { bottlesFor } from '@rose/core/quantity/quantity';
+import { millilitres } from '@rose/core/wine/units';
+import { takeBottles } from '@rose/core/wine/lots';
+import { counted } from '@rose/core/wine/plural';
+import { inReach } from '@rose/core/tasting/run';
+import { formatOf } from '@rose/knowledge/evening/evening';
+import type { Reader, Tx } from '../../db/client';
+import { glassIdentity } from '../../db/identity';
+import { glass, participant, tasting, wine, type OpenedBottles } from '../../db/schema';
+import { contract } from '../../contract';
+import { readLots, wineStore } from '../cellar/store';
+import { serve } from '../command';
+import { readFlight } from '../flight/store';
+import { Problem, notFound } from '../problem';
+import { act, type On, type Ticked } from './act';
+import { found } from './found';
+
+/** The wines of an evening, with what stands of each on the table. Where a flight is blind to its host, a glass that is covered counts as poured and as sound. */
+async function winesOf(db: Reader, venueId: string, id: string) {
+  const [row] = await db
+    .select({ plan: tasting.plan, run: tasting.run, flightId: tasting.flightId })
+    .from(tasting)
+    .where(and(eq(tasting.venueId, venueId), eq(tasting.id, id)));
+  if (row?.plan == null || row.run === null) return undefined;
+  const glasses = await db
+    .select({ wineId: wine.id, name: wine.name, place: glass.place, rejectedAt: glass.rejectedAt, revealedAt: glass.revealedAt })
+    .from(glass)
+    .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
+    .innerJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
+    .where(and(eq(glass.venueId, venueId), eq(glass.tastingId, id)))
+    .orderBy(asc(wine.name), asc(wine.id));
+  return { plan: row.plan, flightId: row.flightId, poured: inReach(row.plan.program, row.run), glasses };
+}
+
+export const bottlesOfEvening = serve(contract.tasting.bottles, async (db, actor, { id }) => {
+  const { venueId } = actor;
+  const { plan, flightId, poured, glasses } = found(await winesOf(db, venueId, id));
+  const flight = flightId === null ? undefined : (await readFlight(db, venueId, flightId)).document;
+  const people = await db
+    .select({ from: participant.fromPlace })
+    .from(participant)
+    .where(and(eq(participant.venueId, venueId), eq(participant.tastingId, id), eq(participant.simulated, false)));
+  const lots = await readLots(
+    db,
+    venueId,
+    glasses.map((entry) => entry.wineId),
+  );
+  const wines = [...new Map(glasses.map((entry) => [entry.wineId, entry.name]))];
+  return {
+    wines: wines.map(([wineId, name]) => {
+      const here = glasses.filter((entry) => entry.wineId === wineId);
+      const hidden = plan.blind === 'double' && here.every((entry) => entry.revealedAt === null);
+      const there = hidden ? [here[0]!] : here.filter((entry) => entry.place <= poured);
+      const aside = hidden ? 0 : there.filter((entry) => entry.rejectedAt !== null).length;
+      const own = lots.get(wineId) ?? [];
+      const formatMl = formatOf(own);
+      const tasters = hidden ? people.length : people.filter((entry) => there.some(({ place }) => entry.from <= place)).length;
+      const pours = there.length === 0 ? 0 : tasters + (flight?.hostPour === false ? 0 : 1);
+      const pourMl = flight?.wines.find((entry) => entry.id === wineId)?.pourMl ?? plan.pourMl;
+      const sound = bottlesFor(pours, millilitres(pourMl), millilitres(formatMl), (flight?.lossPercent ?? 0) / 100).byPours;
+      return {
+        wineId,
+        name,
+        bottles: sound + aside,
+        held: own.reduce((sum, lot) => sum + lot.held, 0),
+        formatMl,
+        because:
+          there.length === 0
+            ? 'not poured'
+            : `${counted(pours, 'pour')} of ${pourMl} mL from bottles of ${formatMl} mL${aside === 0 ? '' : `, and ${aside} put aside`}`,
+      };
+    }),
+  };
+});
+
+/** Bottles leave the cellar; fewer than were opened stand there where it was not kept up, and none is no fewer. */
+async function leaveCellar(tx: Tx, venueId: string, { wineId, bottles }: OpenedBottles): Promise<void> {
+  const row = await wineStore.lock(tx, venueId, wineId);
+  if (row === undefined) throw notFound('wine');
+  const { lots } = takeBottles(row.document.lots, bottles, formatOf(row.document.lots));
+  const revision = row.revision + 1;
+  await wineStore.update(tx, venueId, wineId, { revision, writes: row.writes, document: { ...row.document, lots } });
+  await wineStore.tell(tx, venueId, wineId, revision);
+}
+/** Closes an evening; what was opened for it is kept with it and leaves the cellar in the same act. */
+export function closeEveningWith(tx: Tx, on: On, opened: readonly OpenedBottles[]): Promise<Ticked> {
+  const gone = opened.filter((entry) => entry.bottles > 0).sort((a, b) => a.wineId.localeCompare(b.wineId));
+  return act(tx, on, 'closed', {}, async (_tick, at) => {
+    const here = await winesOf(tx, on.venueId, on.tastingId);
+    if (gone.some((entry) => here?.glasses.every((glassOf) => glassOf.wineId !== entry.wineId) ?? true))
+      throw new Problem(422, 'another-wine', 'A bottle of a wine that is not in this evening cannot be opened for it.');
+    for (const entry of gone) await leaveCellar(tx, on.venueId, entry);
+    return { closedAt: at, opened: gone };
+  });
+}
