@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { byGuessing } from '../statistics/binomial';
 import { published } from '../testing/published';
-import { ageCredit, grapeCredit, luckInWords, placeCredit, priceAmong, priceCredit, type Kinship } from './call';
+import { ageCredit, grapeCredit, ideasMoved, luckInWords, placeCredit, priceAmong, priceCredit, timesInWords, type Kinship } from './call';
 
 const kin: Kinship = (a, b) => (a === b ? 'same' : [a, b].sort().join() === 'nebbiolo,nerello' ? 'kin' : 'none');
 
@@ -66,4 +66,32 @@ describe('luck', () => {
     expect(luckInWords(1)).toBe('nearly always');
     expect(luckInWords(1e-9)).toBe('hardly ever');
   });
+});
+
+describe('how the ideas of a table moved', () => {
+  const idea = (at: string, credit: number) => ({ at, credit });
+  it('counts everybody once at each look, by the last idea they had left', () => {
+    const paths = [[idea('appearance', 0), idea('palate', 1)], [idea('aroma', 0.5), idea('finish', 0)], [idea('palate', 1)]];
+    const moved = ideasMoved(paths, 2);
+    expect(moved).toEqual([
+      { at: 'appearance', whole: 0, near: 0, wrong: 1, none: 4 },
+      { at: 'aroma', whole: 0, near: 1, wrong: 1, none: 3 },
+      { at: 'palate', whole: 2, near: 1, wrong: 0, none: 2 },
+      { at: 'finish', whole: 2, near: 0, wrong: 1, none: 2 },
+    ]);
+    for (const { whole, near, wrong, none } of moved) expect(whole + near + wrong + none).toBe(5);
+  });
+  it('shows nothing where nobody changed their mind', () => {
+    expect(ideasMoved([[idea('palate', 1)], [idea('finish', 0)]], 0)).toEqual([]);
+  });
+});
+it('bits are said as odds are', () => {
+  expect([1, 2, 3, -1, -2, 0.6].map(timesInWords)).toEqual([
+    'twice as likely',
+    '4 times as likely',
+    '8 times as likely',
+    'half as likely',
+    '4 times less likely',
+    'half as likely again',
+  ]);
 });

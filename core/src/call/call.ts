@@ -104,3 +104,43 @@ export function tallyInWords(rights: readonly boolean[]): string {
   const right = rights.filter(Boolean).length;
   return `You expected ${right} of ${rights.length} as the table chose: by luck ${right} or more happen ${luckInWords(byGuessing(right, rights.length))}.`;
 }
+
+/** Where an idea may be left, in the order of a tasting. */
+export const stages = ['before', 'appearance', 'aroma', 'palate', 'finish', 'verdict'] as const;
+/** How many had a fact right, near or wrong at one stage, by the last idea they had left by then; `none` had left none yet. */
+export interface AtStage {
+  readonly at: (typeof stages)[number];
+  readonly whole: number;
+  readonly near: number;
+  readonly wrong: number;
+  readonly none: number;
+}
+/**
+ * How the ideas of a table moved. Stages nobody left an idea at are left out; so is all of it where nobody left a second one: nothing moved.
+ * @param paths of each taster who called it, their ideas in order
+ * @param silent tasters who never called it
+ */
+export function ideasMoved(paths: readonly (readonly { readonly at: string; readonly credit: number }[])[], silent: number): readonly AtStage[] {
+  if (paths.every((path) => path.length < 2)) return [];
+  const used = stages.filter((at) => paths.some((path) => path.some((idea) => idea.at === at)));
+  return used.map((at) => {
+    const upTo = stages.indexOf(at);
+    const standing = paths.map((path) => path.findLast((idea) => stages.indexOf(idea.at as (typeof stages)[number]) <= upTo)?.credit);
+    const count = (is: (credit: number | undefined) => boolean) => standing.filter(is).length;
+    return {
+      at,
+      whole: count((credit) => credit === 1),
+      near: count((credit) => credit !== undefined && credit > 0 && credit < 1),
+      wrong: count((credit) => credit === 0),
+      none: count((credit) => credit === undefined) + silent,
+    };
+  });
+}
+
+/** Bits as one says them: how many times likelier, or less likely, something became. */
+export function timesInWords(bits: number): string {
+  const times = 2 ** Math.abs(bits);
+  const said = times < 1.75 ? 'half as likely again' : times < 2.5 ? 'twice as likely' : `${Math.round(times)} times as likely`;
+  if (bits >= 0) return said;
+  return times < 1.75 ? 'a third less likely' : times < 2.5 ? 'half as likely' : `${Math.round(times)} times less likely`;
+}

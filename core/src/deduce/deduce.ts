@@ -199,6 +199,43 @@ function sparklingBy(evidence: Evidence, weighed: Weighed, archetypes: readonly 
   return { chance: all, leader: all >= certainly ? true : all <= 1 - certainly ? false : null };
 }
 
+const liesOn = (dimension: Dimension, evidence: Evidence): Lies =>
+  dimension === 'price' ? priceBy(evidence) : dimension === 'climate' ? grownBeside : asItIs(dimension);
+/** How each observation moved the log-odds of a value, bits, one after the other from what it was before anything was looked at. */
+function pushesOn(evidence: Evidence, weighed: Weighed, archetypes: readonly Archetype[], dimension: Dimension, value: string): Reason<DeduceReasonId>[] {
+  const lies = liesOn(dimension, evidence);
+  const on = (bits: readonly number[]) => logOdds(spreadOn(normalised(bits), archetypes, dimension, lies).get(value) ?? 0);
+  let bits = weighed.prior;
+  // A price is read from how finely the wine is made as well: that push comes first.
+  const bare = spreadOn(normalised(bits), archetypes, dimension, dimension === 'price' ? ({ price }) => beside[price] : lies);
+  let stands = logOdds(bare.get(value) ?? 0);
+  const reasons: Reason<DeduceReasonId>[] = [{ id: 'start', push: stands, unit: 'bits', args: {} }];
+  const pushed = (label: string, next: number) => {
+    reasons.push({ id: 'cue', push: next - stands, unit: 'bits', args: { cue: label } });
+    stands = next;
+  };
+  if (dimension === 'price' && speaksOfPrice(evidence)) pushed('how long, layered and balanced it is', on(bits));
+  for (const push of weighed.pushes) {
+    bits = bits.map((held, i) => held + push.bits[i]!);
+    pushed(push.cue.label, on(bits));
+  }
+  return reasons;
+}
+/**
+ * How each observation moved the log-odds of a value that turned out to be the right one, bits: what spoke for it and what against. Start and pushes add up to
+ * the log-odds of that value. @returns nothing where no kind in the table has the value
+ */
+export function pushesTo(
+  evidence: Evidence,
+  archetypes: readonly Archetype[],
+  cues: readonly Cue[],
+  dimension: Dimension,
+  value: string,
+): readonly Reason<DeduceReasonId>[] {
+  if (!archetypes.some((archetype) => valueOn(archetype, dimension) === value)) return [];
+  return pushesOn(evidence, weigh(evidence, archetypes, cues, 'middle', tempering), archetypes, dimension, value);
+}
+
 /**
  * What the record speaks for: kinds of wine and, on each dimension, the values with their chances, what pushed, and an honest "cannot tell" when
  * nothing is likelier than not or clearly ahead, the two ends of the taster's spans disagree, or a value leads only because most kinds have it to begin with.
@@ -208,7 +245,7 @@ export function deduce(evidence: Evidence, archetypes: readonly Archetype[], cue
   const all = normalised(totalled(weighed));
   const ends = (['low', 'high'] as const).map((end) => normalised(totalled(weigh(evidence, archetypes, cues, end, tempering))));
   const deduced = (['climate', 'age', 'vessel', 'grape', 'price'] as const).map((dimension): Deduced => {
-    const lies = dimension === 'price' ? priceBy(evidence) : dimension === 'climate' ? grownBeside : asItIs(dimension);
+    const lies = liesOn(dimension, evidence);
     const on = (some: Posterior) => spreadOn(some, archetypes, dimension, lies);
     const values = ranked(on(all));
     const first = values[0]!;
@@ -217,21 +254,9 @@ export function deduce(evidence: Evidence, archetypes: readonly Archetype[], cue
       const there = ranked(on(end));
       return there[0]!.value === first.value || !isTold(there);
     });
-    let bits = weighed.prior;
-    // A price is read from how finely the wine is made as well: that push comes first.
-    const bare = spreadOn(normalised(bits), archetypes, dimension, dimension === 'price' ? ({ price }) => beside[price] : lies);
-    let stands = logOdds(bare.get(first.value) ?? 0);
-    const start = stands;
-    const reasons: Reason<DeduceReasonId>[] = [{ id: 'start', push: stands, unit: 'bits', args: {} }];
-    const pushed = (label: string, next: number) => {
-      reasons.push({ id: 'cue', push: next - stands, unit: 'bits', args: { cue: label } });
-      stands = next;
-    };
-    if (dimension === 'price' && speaksOfPrice(evidence)) pushed('how long, layered and balanced it is', logOdds(on(normalised(bits)).get(first.value) ?? 0));
-    for (const push of weighed.pushes) {
-      bits = bits.map((value, i) => value + push.bits[i]!);
-      pushed(push.cue.label, logOdds(on(normalised(bits)).get(first.value) ?? 0));
-    }
+    const reasons = pushesOn(evidence, weighed, archetypes, dimension, first.value);
+    const start = reasons[0]!.push;
+    const stands = reasons.reduce((sum, reason) => sum + reason.push, 0);
     const why =
       reasons.length === 1
         ? 'nothing'

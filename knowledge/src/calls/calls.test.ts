@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { WineFacts } from '@rose/core/wine/facts';
+import { emptyNote, type NoteDocument } from '@rose/core/wine/note';
 import { grapeNamed } from '../grapes/index';
 import { parents } from './parents';
-import { callOf, calledChain, chanceOfGuess, grapesOffered, kinship, marked, placeChain, truthOf } from './index';
+import { callOf, calledChain, chanceOfGuess, grapesOffered, kinship, marked, placeChain, truthOf, whatSpoke } from './index';
 
 const facts = {
   country: { value: 'IT', origin: 'label' },
@@ -83,5 +84,27 @@ describe('calls against what is uncovered', () => {
     expect(grapesOffered).toBeGreaterThan(300);
     expect(chanceOfGuess('price')).toBeCloseTo(1 / 3, 12);
     expect(chanceOfGuess('place')).toBeUndefined();
+  });
+});
+
+describe('what spoke for the truth', () => {
+  const note = {
+    ...emptyNote,
+    observed: { colour: 'white', acidity: 88, sweetness: 12, alcohol: 30, body: 28 },
+    chips: [],
+    deck: {},
+  } as const satisfies NoteDocument;
+  // Common practice: high acid, little alcohol and petrol speak for Riesling; new oak and butter speak against it.
+  it('high acid and petrol for Riesling; butter and toast against it', () => {
+    const chips = ['petrol', 'lime'].map((term, i) => ({ id: String(i), term, layer: 'first', strength: 2 }) as const);
+    const { helped, misled } = whatSpoke({ ...note, chips }, { fact: 'grape', grapes: ['Riesling'] });
+    expect(helped.length).toBeGreaterThan(0);
+    expect(misled).toEqual([]);
+    const oaky = ['butter', 'toast', 'vanilla'].map((term, i) => ({ id: String(i), term, layer: 'first', strength: 3 }) as const);
+    expect(whatSpoke({ ...note, chips: oaky }, { fact: 'grape', grapes: ['Riesling'] }).misled.length).toBeGreaterThan(0);
+  });
+  it('says nothing of a grape the table of kinds does not hold, nor of nothing looked at', () => {
+    expect(whatSpoke(note, { fact: 'grape', grapes: ['Madeupia'] })).toEqual({ helped: [], misled: [] });
+    expect(whatSpoke(emptyNote, { fact: 'grape', grapes: ['Riesling'] })).toEqual({ helped: [], misled: [] });
   });
 });

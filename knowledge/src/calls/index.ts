@@ -1,4 +1,16 @@
-import { ageCredit, creditInWords, grapeCredit, luckInWords, placeCredit, priceCredit, type Credit, type Kinship, type Truth } from '@rose/core/call/call';
+import {
+  ageCredit,
+  creditInWords,
+  grapeCredit,
+  ideasMoved,
+  luckInWords,
+  placeCredit,
+  priceCredit,
+  type Credit,
+  type Kinship,
+  type Truth,
+} from '@rose/core/call/call';
+import { pushesTo } from '@rose/core/deduce/deduce';
 import { byGuessing } from '@rose/core/statistics/binomial';
 import { countryName } from '@rose/core/wine/country';
 import type { WineFacts } from '@rose/core/wine/facts';
@@ -7,6 +19,7 @@ import { capital, counted, inWords } from '@rose/core/wine/plural';
 import { fold } from '@rose/core/wine/search-folding';
 import { factOf, narrowedShares } from '@rose/core/wine/stated';
 import { appellations } from '../appellations/data';
+import { archetypes, cues, evidenceOf } from '../archetypes/index';
 import { grapeContext, grapeNamed, grapeNames, type Grape } from '../grapes/index';
 import { parents } from './parents';
 
@@ -158,4 +171,39 @@ function verdictOf(fact: Truth['fact'], all: readonly Call[]): { readonly verdic
 }
 
 /** What a table called of a fact: who said the same together, how many had it, and what guessing would have done. */
-export const callsOfTable = (fact: Truth['fact'], calls: readonly Call[]) => ({ calls: grouped(calls), ...verdictOf(fact, calls) });
+export const callsOfTable = (fact: Truth['fact'], calls: readonly Call[], silent = 0) => ({
+  calls: grouped(calls),
+  moved: ideasMoved(
+    calls.map((call) => call.path),
+    silent,
+  ),
+  ...verdictOf(fact, calls),
+});
+
+/** An observation that spoke for what turned out to be true, or against it. */
+export interface Spoke {
+  readonly what: string;
+  readonly bits: number;
+}
+/** Bits below which an observation is not worth naming: it made the truth less than half as likely again. Own choice. */
+const leastBits = 0.6;
+const mostNamed = 3;
+/** Which of somebody's observations spoke for the truth and which against it, the strongest first; nothing where the table of kinds does not know it. */
+export function whatSpoke(note: Parameters<typeof evidenceOf>[0], truth: Truth): { readonly helped: readonly Spoke[]; readonly misled: readonly Spoke[] } {
+  const pushes = (dimension: 'grape' | 'price', value: string) => pushesTo(evidenceOf(note), archetypes, cues, dimension, value);
+  const found =
+    truth.fact === 'grape' && truth.grapes[0] !== undefined
+      ? pushes('grape', grapeOfKinds(truth.grapes[0]))
+      : truth.fact === 'price' && truth.among !== null
+        ? pushes('price', truth.among)
+        : [];
+  const spoke = found.flatMap(({ id, push, args }): Spoke[] => (id === 'cue' ? [{ what: String(args['cue']), bits: push }] : []));
+  const by = (sign: 1 | -1) =>
+    spoke
+      .filter(({ bits }) => sign * bits >= leastBits)
+      .sort((a, b) => sign * (b.bits - a.bits))
+      .slice(0, mostNamed);
+  return { helped: by(1), misled: by(-1) };
+}
+/** A grape as the table of kinds names it. */
+const grapeOfKinds = (name: string): string => archetypes.find(({ grape }) => kinship(grape, name) === 'same')?.grape ?? name;

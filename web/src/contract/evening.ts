@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { arrival, guestCard } from '@rose/core/tasting/guest-schema';
 import { carriedRoutine } from '@rose/core/routine/routine-schema';
 import { stop } from '@rose/core/tasting/program-schema';
+import { stages } from '@rose/core/call/call';
 import { uncoverable } from '@rose/core/tasting/program';
 import { blindKinds } from '@rose/core/flight/flight';
 import { keysOf } from '@rose/core/wine/keys';
@@ -351,10 +352,14 @@ export const tasting = {
           truth: z.string(),
           calls: z.array(z.object({ says: z.string(), people: z.number(), credit: z.number(), why: z.string() })),
           none: z.number(),
+          /** How many had it right, near or wrong after each look, where somebody left more than one idea. */
+          moved: z.array(z.object({ at: z.enum(stages), whole: z.number(), near: z.number(), wrong: z.number(), none: z.number() })),
           verdict: z.string(),
           luck: z.string(),
         }),
       ),
+      /** Why it costs what it costs, by what is on record; null until its name is known. */
+      costs: z.array(z.object({ way: z.enum(['dearer', 'cheaper']), says: z.string(), because: z.string() })).nullable(),
     }),
   }),
   talk: read({

@@ -40,6 +40,7 @@ const takenHome = z.object({
       wine: z.object({ name: z.string(), producer: z.string(), about: z.string() }).nullable(),
       note: z.string(),
       calls: z.array(z.object({ fact: z.string(), truth: z.string(), says: z.string(), why: z.string() })),
+      costs: z.array(z.string()),
       serve: z.string(),
       food: z.string(),
       told: z.object({ text: z.string(), link: z.string() }).nullable(),
@@ -212,6 +213,11 @@ export const guest = {
               turned: z.object({ at: z.string(), better: z.boolean() }).nullable(),
             })
             .nullable(),
+          /** What one wrote that spoke for the truth, and what against it, bits. */
+          spoke: z.object({
+            helped: z.array(z.object({ what: z.string(), bits: z.number() })),
+            misled: z.array(z.object({ what: z.string(), bits: z.number() })),
+          }),
         }),
       ),
     }),

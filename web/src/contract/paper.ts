@@ -1,10 +1,9 @@
 import { z } from 'zod';
-import { paperColumns, type PaperRow } from '@rose/core/tasting/paper';
+import type { PaperRow } from '@rose/core/tasting/paper';
 import { paperRow } from '@rose/core/tasting/paper-schema';
 import { act, done, one, read } from './contract';
 
 export type { PaperRow };
-export { paperColumns };
 /** Guests who write on paper, and what a host types in for them. */
 export const paper = {
   sheet: read({

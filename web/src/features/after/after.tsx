@@ -55,6 +55,15 @@ const Two = styled.div`
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 34px;
   margin-top: 26px;
+  .form {
+    display: grid;
+    gap: 14px;
+    justify-items: start;
+    margin-top: 10px;
+  }
+  .form > div {
+    width: 100%;
+  }
   @media (max-width: 62em) {
     grid-template-columns: minmax(0, 1fr);
   }
@@ -185,7 +194,7 @@ function Belongs({ id, recap, courses }: { id: string; recap: Recap; courses: re
   return (
     <section aria-label="Course and next time">
       <h2>Next time</h2>
-      <ActForm act={act} onSubmit={keep}>
+      <ActForm act={act} onSubmit={keep} className="form">
         <TextArea label="What was promised for next time" value={promised} onChange={setPromised} />
         {courses.length > 0 && (
           <SelectField

@@ -28,9 +28,9 @@ export function Invitation({ invited }: { invited: Invited }) {
   return (
     <>
       <p style={{ margin: '10px 0 0' }}>
-        {invited.when}. First pour {invited.starts}, until about {invited.ends}.
+        {invited.when}, until about {invited.ends}.
       </p>
-      <Disclosure says="What to have ready if you taste at home" open={invited.wines.length > 0}>
+      <Disclosure says="What to have ready if you taste at home">
         <Said>
           <div>
             <dt>Glasses</dt>
@@ -65,7 +65,9 @@ export function Invitation({ invited }: { invited: Invited }) {
             </div>
           ))}
         </Said>
-        <p className="soft">{invited.caution}</p>
+        <p className="soft" style={{ marginTop: 10 }}>
+          {invited.caution}
+        </p>
       </Disclosure>
     </>
   );

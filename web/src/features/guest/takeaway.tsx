@@ -101,6 +101,12 @@ export function Takeaway({ code, taken }: { code: string; taken: Taken }) {
                   <dd>{wine.food}</dd>
                 </div>
               )}
+              {wine.costs.length > 0 && (
+                <div>
+                  <dt>its price</dt>
+                  <dd>{wine.costs.join(' ')}</dd>
+                </div>
+              )}
             </dl>
             {wine.told !== null && wine.told.text !== '' && <p style={{ whiteSpace: 'pre-line', marginTop: 8 }}>{wine.told.text}</p>}
             {wine.told !== null && wine.told.link !== '' && (

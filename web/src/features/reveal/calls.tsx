@@ -2,6 +2,7 @@
 import styled from 'styled-components';
 import { uncoverable } from '@rose/core/tasting/program';
 import { capital } from '@rose/core/wine/plural';
+import { IdeasMoved } from './ideas-moved';
 import type { CallsFound } from './unmask';
 
 const Fact = styled.section`
@@ -24,7 +25,7 @@ const Fact = styled.section`
     flex-wrap: wrap;
     gap: 9px;
   }
-  svg {
+  .people svg {
     width: 22px;
     height: 22px;
   }
@@ -83,7 +84,7 @@ export function Calls({ calls }: { calls: CallsFound | undefined }) {
   if (told.length === 0) return <p className="soft">What people called shows here when the first fact is uncovered.</p>;
   return (
     <>
-      {told.map(({ fact, truth, calls: groups, none, verdict, luck }) => (
+      {told.map(({ fact, truth, calls: groups, none, moved, verdict, luck }) => (
         <Fact key={fact} aria-label={`Calls of the ${uncoverable[fact]}`}>
           <h2>
             {capital(uncoverable[fact])}: {truth}
@@ -108,8 +109,24 @@ export function Calls({ calls }: { calls: CallsFound | undefined }) {
             <strong>{verdict}</strong>
             {luck}
           </blockquote>
+          {moved.length > 1 && <IdeasMoved fact={uncoverable[fact]} moved={moved} />}
         </Fact>
       ))}
+      {calls.costs !== null && (
+        <Fact aria-label="Why it costs what it costs">
+          <h2>Why it costs what it costs</h2>
+          {calls.costs.length === 0 ? (
+            <p>Nothing on record of this wine says what made it dear or cheap.</p>
+          ) : (
+            calls.costs.map((reason) => (
+              <p key={reason.says} style={{ padding: '4px 0' }}>
+                <strong>{capital(reason.because)}</strong>
+                {reason.way === 'cheaper' ? ', which saves' : ''}: {reason.says}
+              </p>
+            ))
+          )}
+        </Fact>
+      )}
     </>
   );
 }

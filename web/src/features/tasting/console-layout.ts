@@ -97,8 +97,11 @@ export const Lay = styled.div`
     display: flex;
     flex-wrap: wrap;
     gap: 12px;
-    margin-top: auto;
-    padding-top: 18px;
+    position: sticky;
+    bottom: -24px;
+    margin: auto -34px -24px;
+    padding: 18px 34px 24px;
+    background: var(--paper);
   }
   .acts button {
     min-height: 60px;
@@ -142,6 +145,7 @@ export const Lay = styled.div`
       left: 0;
       right: 0;
       bottom: 0;
+      margin: 0;
       background: var(--paper);
       border-top: 1px solid var(--line);
       padding: 10px 12px calc(10px + env(safe-area-inset-bottom));

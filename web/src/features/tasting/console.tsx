@@ -90,7 +90,7 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
             </h1>
             <div className="time" role="timer" aria-label="Time at this step">
               {asClock(spent / 1000)}
-              <small>of about {givenInWords(state.minutes)}</small>
+              {state.minutes > 0 && <small>of about {givenInWords(state.minutes)}</small>}
             </div>
           </div>
           {wine != null && (

@@ -32,16 +32,9 @@ export type Opened = ReturnType<typeof useOpened>;
 
 const Rows = styled.div`
   display: grid;
-  gap: 4px;
-  margin: 8px 0;
-  > div {
-    display: grid;
-    grid-template-columns: 110px minmax(0, 1fr);
-    gap: 14px;
-    align-items: end;
-    padding: 6px 0;
-    border-bottom: 1px solid var(--line);
-  }
+  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+  gap: 12px 22px;
+  margin: 8px 0 14px;
 `;
 /** What leaves the cellar with the close: proposed by who came, and for the host to set right. */
 export function OpenedBottles({ opened }: { opened: Opened }) {
@@ -54,20 +47,17 @@ export function OpenedBottles({ opened }: { opened: Opened }) {
         {opened.wines.map((wine) => (
           <div key={wine.wineId}>
             <NumberField
-              label="bottles"
-              unit={`of ${wine.held}`}
+              label={wine.name}
+              unit={`bottles of ${wine.held}`}
               low={0}
               high={wine.held}
               value={opened.of(wine)}
               onChange={(n) => opened.change(wine.wineId, Math.round(n ?? 0))}
             />
-            <span>
-              {wine.name}{' '}
-              <span className="soft">
-                {wine.because}
-                {wine.bottles > wine.held ? `, and the cellar holds ${wine.held}` : ''}
-              </span>
-            </span>
+            <p className="soft">
+              {wine.because}
+              {wine.bottles > wine.held ? `: ${wine.bottles}, and the cellar holds ${wine.held}` : ''}
+            </p>
           </div>
         ))}
       </Rows>

@@ -56,7 +56,7 @@ const Grid = styled.div`
     padding-left: 12px;
     color: var(--soft);
     font-size: 0.875rem;
-    white-space: nowrap;
+    min-width: 90px;
   }
   input {
     font: inherit;
@@ -68,8 +68,8 @@ const Grid = styled.div`
     padding: 0 8px;
     width: 64px;
   }
-  input[data-words] {
-    width: 170px;
+  td[data-words] input {
+    width: 132px;
   }
   input[aria-invalid='true'] {
     border-color: var(--madder);
@@ -128,7 +128,7 @@ export function Paper({ id, name, flightId, sheet }: { id: string; name: string;
           is whether something of the wine was uncovered by then.
         </p>
         <ActForm act={act} onSubmit={seat}>
-          <div style={{ display: 'flex', gap: 10, alignItems: 'end', maxWidth: 460 }}>
+          <div style={{ display: 'flex', gap: 10, alignItems: 'end', maxWidth: 460, marginTop: 14 }}>
             <TextField label="A guest with a sheet of paper" name="name" value={who} onChange={setWho} autoFocus={sheet.guests.length === 0} />
             <Button type="submit" disabled={act.busy || who.trim() === ''}>
               Give a seat

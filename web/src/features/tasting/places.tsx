@@ -59,7 +59,9 @@ export function Places({ led }: { led: Led }) {
   const away = there.filter((person) => !person.here && person.hereAt !== null);
   const waiting = there.filter((person) => person.waits);
   const said = [
-    `${locked} of ${counted(there.length, 'guest')} ${locked === 1 ? 'has' : 'have'} locked this glass`,
+    ...('place' in led.state.program[led.state.at]!
+      ? [`${locked} of ${counted(there.length, 'guest')} ${locked === 1 ? 'has' : 'have'} locked this glass`]
+      : []),
     ...(away.length > 3 ? [`${away.length} are offline, their phones keep their notes`] : []),
     ...(away.length > 3 ? [] : away).map((person) => `${person.name} is offline since ${clockIn(person.hereAt!, timeZone)}, their phone keeps their notes`),
     ...waiting.map((person) => `${person.name} asks for you, or for a minute more`),

@@ -1,9 +1,14 @@
 import { and, asc, eq } from 'drizzle-orm';
-import { creditInWords } from '@rose/core/call/call';
-import { callOf } from '@rose/knowledge/calls/index';
+import { creditInWords, type Truth } from '@rose/core/call/call';
+import type { NoteDocument } from '@rose/core/wine/note';
+import { callOf, whatSpoke } from '@rose/knowledge/calls/index';
 import type { Reader } from '../../db/client';
 import { guestNote, publicFact } from '../../db/public';
 
+const spokeOf = (note: NoteDocument, truth: Truth) => {
+  const { helped, misled } = whatSpoke(note, truth);
+  return { helped: helped.map((entry) => ({ ...entry })), misled: misled.map((entry) => ({ ...entry })) };
+};
 /** Somebody's own calls, with their mark for every fact that is uncovered. */
 export async function marksOf(
   db: Reader,
@@ -27,6 +32,7 @@ export async function marksOf(
         glassId,
         fact,
         truth: says,
+        spoke: spokeOf(note.blind, truth),
         call: call === undefined ? null : { ...call, why: creditInWords[call.why], path: [...call.path], turned: call.turned ?? null },
       },
     ];

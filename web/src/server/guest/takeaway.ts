@@ -4,9 +4,12 @@ import { dayIn } from '@rose/core/wine/day';
 import { bothBands } from '@rose/core/wine/measure';
 import { loadsOf, resolveProfile } from '@rose/core/wine/profile';
 import { wineInALine } from '@rose/core/wine/in-a-line';
+import { capital } from '@rose/core/wine/plural';
 import { factOf } from '@rose/core/wine/stated';
 import type { WineFacts } from '@rose/core/wine/facts';
-import { uncoverable } from '@rose/core/tasting/program';
+import { uncoverable, type Uncoverable } from '@rose/core/tasting/program';
+import { keysOf } from '@rose/core/wine/keys';
+import { costReasons } from '@rose/knowledge/costs/index';
 import { foodOf } from '@rose/knowledge/pairing/index';
 import { bandOf } from '@rose/knowledge/serving-temperatures/index';
 import { spoken } from '@rose/knowledge/smells/spoken';
@@ -46,6 +49,11 @@ export const guestTakeaway = serve(said.takeaway, async (db, _actor, { code }) =
   if (link === undefined) throw notFound('page');
   return takenHome(db, link);
 });
+/** Facts as they are usually uncovered, the name last. */
+const inOrder = <T extends { readonly fact: Uncoverable }>(marks: readonly T[]): readonly T[] => {
+  const order = keysOf(uncoverable);
+  return [...marks].sort((a, b) => order.indexOf(a.fact) - order.indexOf(b.fact));
+};
 async function takenHome(
   db: Reader,
   link: { readonly venueId: string; readonly tastingId: string; readonly participantId: string; readonly guest: string; readonly until: Date | null },
@@ -96,9 +104,10 @@ async function takenHome(
         note: composeNote(row.document, spoken)
           .map((statement) => statement.text)
           .join(' '),
-        calls: marks.flatMap(({ glassId, fact, truth, call }) =>
+        calls: inOrder(marks).flatMap(({ glassId, fact, truth, call }) =>
           glassId !== row.glassId || call === null ? [] : [{ fact: uncoverable[fact], truth, says: call.says, why: call.why }],
         ),
+        costs: known === undefined ? [] : costReasons(known.document.facts).map(({ says, because }) => `${capital(because)}: ${says}`),
         ...(known === undefined ? { serve: '', food: '' } : atHome(known.document.facts)),
         told: (told?.text ?? told?.link ?? '') === '' ? null : { text: told!.text ?? '', link: told!.link ?? '' },
       };

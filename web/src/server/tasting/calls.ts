@@ -2,7 +2,8 @@ import { and, eq } from 'drizzle-orm';
 import { uncoverable } from '@rose/core/tasting/program';
 import { keysOf } from '@rose/core/wine/keys';
 import { callOf, callsOfTable } from '@rose/knowledge/calls/index';
-import { uncoveredFact } from '../../db/schema';
+import { costReasons } from '@rose/knowledge/costs/index';
+import { revealedWine, uncoveredFact } from '../../db/schema';
 import { contract } from '../../contract';
 import { serve } from '../command';
 import { blindNotesOf } from './blind-notes';
@@ -15,13 +16,20 @@ export const callsOnGlass = serve(contract.tasting.calls, async (db, actor, { id
     .select({ fact: uncoveredFact.fact, says: uncoveredFact.says, truth: uncoveredFact.truth })
     .from(uncoveredFact)
     .where(and(eq(uncoveredFact.venueId, venueId), eq(uncoveredFact.glassId, glassId)));
+  const [known] = await db
+    .select({ document: revealedWine.document })
+    .from(revealedWine)
+    .where(and(eq(revealedWine.venueId, venueId), eq(revealedWine.glassId, glassId)));
   const inOrder = keysOf(uncoverable).flatMap((fact) => facts.filter((entry) => entry.fact === fact));
   return {
     locked: rows.filter((row) => row.locked).length,
     people: rows.length,
     facts: inOrder.map(({ fact, says, truth }) => {
       const calls = rows.flatMap(({ blind, hinted }) => callOf(blind, truth, hinted) ?? []);
-      return { fact, truth: says, none: rows.length - calls.length, ...callsOfTable(fact, calls) };
+      const none = rows.length - calls.length;
+      const { moved, ...told } = callsOfTable(fact, calls, none);
+      return { fact, truth: says, none, moved: moved.map((stage) => ({ ...stage })), ...told };
     }),
+    costs: known === undefined ? null : costReasons(known.document.facts).map((reason) => ({ ...reason })),
   };
 });

@@ -24,7 +24,7 @@ export function Leaving({ until, changed }: { until: string | null; changed: () 
     );
   return (
     <section aria-label="The end" style={{ marginTop: 18, display: 'grid', gap: 10 }}>
-      <h2>Thank you</h2>
+      <h2>To take home</h2>
       <TakeHome until={until} changed={changed} />
       <p>Your notes stay readable here with this phone. Your name goes after 30 days, unless you kept a key.</p>
       <div style={{ display: 'flex', gap: 10, flexWrap: 'wrap' }}>
@@ -62,8 +62,8 @@ function TakeHome({ until, changed }: { until: string | null; changed: () => voi
   return (
     <div style={{ display: 'grid', gap: 10 }}>
       <p>
-        Take it home: your own notes and calls, the wines as far as they were uncovered, how to serve them and what to eat with them, on a page of your own. It
-        opens for 90 days; whoever has the link can read it.
+        Your own notes and calls, the wines as far as they were uncovered, how to serve them and what to eat with them, on a page of your own. It opens for 90
+        days; whoever has the link can read it.
       </p>
       {link !== undefined && (
         <p>

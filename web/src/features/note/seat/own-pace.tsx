@@ -82,7 +82,7 @@ export function PaceBar({
 /** What stands on the screen of who pauses: where they are, and the way on. */
 export function Paused({ place, goOn }: { place: number; goOn: () => void }) {
   return (
-    <section aria-label="You pause">
+    <section aria-label="You pause" style={{ display: 'grid', gap: 14, justifyItems: 'start' }}>
       <h2>You pause at wine {placeLetter(place)}</h2>
       <p>All you wrote is kept. Cover the glass with a saucer, and put a white or a rosé back into the cold if it will be long.</p>
       <Button tone="strong" onPress={goOn}>

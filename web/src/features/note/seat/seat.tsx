@@ -143,7 +143,7 @@ export function Seat({ first }: { first: Seated }) {
         <div className="now">
           <span aria-live="polite">
             <b>{nowInWords(state)}</b>
-            {chosen !== undefined && chosen.id !== called?.id ? ', and you are at your own pace' : ''}
+            {chosen !== undefined && chosen.id !== called?.id && stop.kind !== 'end' ? ', and you are at your own pace' : ''}
           </span>
           <span>{running && now > 0 ? `${asClock(elapsed(state, new Date(now)) / 1000)} of ${givenInWords(state.minutes)}` : ''}</span>
         </div>

@@ -1,7 +1,9 @@
 'use client';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
+import { timesInWords } from '@rose/core/call/call';
 import { uncoverable } from '@rose/core/tasting/program';
+import { listed } from '@rose/core/wine/plural';
 import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
@@ -35,6 +37,15 @@ const List = styled.dl`
 `;
 type Mark = AnswerOf<'guest', 'marks'>['marks'][number];
 
+const named = (looks: Mark['spoke']['helped']) => listed(looks.map(({ what, bits }) => `${what} (${timesInWords(bits)})`));
+/** Which of one's own observations spoke for the truth, and which against it. */
+const spokeInWords = ({ helped, misled }: Mark['spoke']) =>
+  [
+    helped.length === 0 ? '' : `What you wrote that spoke for it: ${named(helped)}.`,
+    misled.length === 0 ? '' : `${helped.length === 0 ? 'What you wrote that spoke' : 'What spoke'} against it: ${named(misled)}.`,
+  ]
+    .filter((part) => part !== '')
+    .join(' ');
 /** What is uncovered of a glass, each fact with how one's own call did. */
 export function Uncovered({ glass, tick }: { glass: TableGlass; tick: number }) {
   const [marks, setMarks] = useState<readonly Mark[]>([]);
@@ -48,7 +59,8 @@ export function Uncovered({ glass, tick }: { glass: TableGlass; tick: number }) 
   return (
     <List aria-label="Uncovered">
       {inOrder.map(({ fact, says }) => {
-        const call = marks.find((mark) => mark.glassId === glass.id && mark.fact === fact)?.call;
+        const mark = marks.find((entry) => entry.glassId === glass.id && entry.fact === fact);
+        const call = mark?.call;
         return (
           <div key={fact}>
             <dt>{uncoverable[fact]}</dt>
@@ -60,6 +72,11 @@ export function Uncovered({ glass, tick }: { glass: TableGlass; tick: number }) 
                 {call.turned === null
                   ? ''
                   : ` ${call.turned.better ? 'You came closer' : 'You went away from it'} ${where[call.turned.at as keyof typeof where]}.`}
+              </span>
+            )}
+            {mark !== undefined && mark.spoke.helped.length + mark.spoke.misled.length > 0 && (
+              <span className="call" data-spoke>
+                {spokeInWords(mark.spoke)}
               </span>
             )}
           </div>
