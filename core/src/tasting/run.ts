@@ -19,6 +19,13 @@ export interface Run {
   readonly set: Readonly<Record<string, number>>;
   /** The last place guests may go on to by themselves, before it is poured for all; absent: none. */
   readonly letTo?: number;
+  /** What the host found of the room; absent until they looked. */
+  readonly room?: RoomFound;
+}
+/** A room as it was found before the first pour, or later: good light at every place, and nothing that smells. */
+export interface RoomFound {
+  readonly light: boolean;
+  readonly air: boolean;
 }
 export const begun = (now: Date): Run => ({ at: 0, far: 0, since: now.toISOString(), started: null, paused: null, rested: 0, more: 0, set: {} });
 
@@ -31,6 +38,7 @@ export function goTo(run: Run, program: Program, to: number, now: Date): Run {
 export const pause = (run: Run, now: Date): Run => (run.paused === null ? { ...run, paused: now.toISOString() } : run);
 export const goOn = (run: Run, now: Date): Run =>
   run.paused === null ? run : { ...run, paused: null, rested: run.rested + Math.max(0, now.getTime() - Date.parse(run.paused)) };
+export const foundRoom = (run: Run, room: RoomFound): Run => ({ ...run, room });
 /** Guests may go on by themselves up to a place; −1 holds them where the table is. */
 export const letGoOn = (run: Run, program: Program, to: number): Run => {
   const last = program.reduce((far, stop) => (stop.kind === 'pour' ? Math.max(far, stop.place) : far), -1);
@@ -66,6 +74,8 @@ export interface Pace {
   readonly planned: Date;
   readonly shorten: readonly Shorter[];
 }
+/** What of a run its time is reckoned by. */
+export type Timed = Pick<Run, 'at' | 'since' | 'started' | 'paused' | 'rested' | 'more' | 'set'>;
 /** Minutes of delay nobody needs to be told of. Own choice. */
 const unnoticed = 1.5;
 /** A rest is never made shorter than this, minutes: long enough for water and bread. Own choice. */
@@ -75,7 +85,7 @@ const leastRest = 3;
  * The pace of an evening against its plan. The plan is the program as it was made, counted from the first pour; what is over counts as it was.
  * @returns undefined before the first pour
  */
-export function paceOf(program: Program, run: Omit<Run, 'far'>, now: Date): Pace | undefined {
+export function paceOf(program: Program, run: Timed, now: Date): Pace | undefined {
   if (run.started === null) return undefined;
   const start = Date.parse(run.started);
   const whole = program.slice(1).reduce((sum, stop) => sum + stop.minutes, 0);

@@ -61,6 +61,7 @@ export const facts = {
   bubbles: { kind: 'choice', group: 'identity', label: 'bubbles', options: { still: 'still', light: 'lightly sparkling', sparkling: 'sparkling' } },
   grapes: { kind: 'grapes', group: 'identity', label: 'grapes' },
   vintage: { kind: 'vintage', group: 'identity', label: 'vintage' },
+  said: { kind: 'text', group: 'identity', label: 'said', hint: 'how its name is said, respelled: ah-SEER-tee-ko' },
   takenFor: { kind: 'text', group: 'identity', label: 'taken for', hint: 'a kind you chose, where the facts say too little' },
   fortified: { kind: 'yesno', group: 'identity', label: 'fortified', yes: 'fortified', no: 'not fortified' },
 
@@ -239,7 +240,7 @@ export function factInWords(id: FactId, value: FactValue<FactId>): string {
 /** A fact with its name, where its words do not say what it is: "sugar 12 g/L", but "no oak". */
 export const namedFact = (id: FactId, value: FactValue<FactId>): string => {
   const { kind, label } = facts[id];
-  return kind === 'number' || id === 'site' || id === 'appellation' || id === 'takenFor' || id === 'fining' || id === 'storage'
+  return kind === 'number' || id === 'site' || id === 'appellation' || id === 'takenFor' || id === 'said' || id === 'fining' || id === 'storage'
     ? `${label} ${factInWords(id, value)}`
     : factInWords(id, value);
 };

@@ -24,6 +24,7 @@ export const factEffects: Readonly<Record<FactId, readonly Effect[]>> = {
   bubbles: ['kind', 'order', 'expectation', 'table', 'cold', 'air', 'opening', 'drink', 'amounts', 'faults', 'theme', 'law'],
   grapes: ['kind', 'order', 'expectation', 'table', 'cold', 'air', 'drink', 'amounts', 'faults', 'theme', 'law'],
   vintage: ['kind', 'order', 'expectation', 'table', 'cold', 'air', 'drink', 'faults', 'theme', 'law'],
+  said: [],
   takenFor: ['kind', 'order', 'expectation', 'table', 'cold', 'air', 'drink', 'amounts', 'theme'],
   fortified: ['kind', 'order', 'expectation', 'table', 'cold', 'air', 'drink', 'amounts', 'faults', 'theme', 'law'],
   country: ['kind', 'order', 'expectation', 'table', 'amounts', 'theme', 'law'],

@@ -6,7 +6,7 @@ import { stages } from '@rose/core/call/call';
 import { uncoverable } from '@rose/core/tasting/program';
 import { blindKinds } from '@rose/core/flight/flight';
 import { keysOf } from '@rose/core/wine/keys';
-import { act, done, one, read } from './contract';
+import { act, done, nothing, one, read } from './contract';
 import { tableState } from './live';
 
 const fact = z.enum(keysOf(uncoverable));
@@ -25,6 +25,8 @@ export const hostState = tableState.extend({
   more: z.number(),
   /** The last place guests may go on to by themselves; −1: they stay with the table. */
   letTo: z.number(),
+  /** What was found of the room: good light, and nothing that smells; null until somebody looked. */
+  room: z.object({ light: z.boolean(), air: z.boolean() }).nullable(),
   set: z.record(z.string(), z.number()),
   joinCode: z.string().nullable(),
   /** What a link or a picture code carries besides the code, so that following it guesses nothing. */
@@ -95,6 +97,8 @@ export const tasting = {
     allow: 'read',
     input: one,
     output: z.object({
+      /** An evening goes on that is blind to the caller too: what is done with its bottles is for who pours. */
+      blindToMe: z.boolean(),
       tastings: z.array(z.object({ id: z.string(), startedAt: z.string(), closedAt: z.string().nullable(), blind: z.enum(keysOf(blindKinds)) })),
     }),
   }),
@@ -159,6 +163,16 @@ export const tasting = {
     summary: 'Lets guests go on by themselves up to a place, before it is poured for all; −1 holds them where the table is',
     allow: 'tasting.lead',
     input: z.strictObject({ ...based, to: z.number().int().min(-1).max(100) }),
+    output: ticked,
+  }),
+  room: act({
+    name: 'tasting.room',
+    method: 'PUT',
+    path: '/tastings/{id}/room',
+    summary:
+      'What the host found of the room: whether the light is good at every place, and nothing smells. Notes begun from then on are marked by what is not',
+    allow: 'tasting.lead',
+    input: z.strictObject({ ...based, light: z.boolean(), air: z.boolean() }),
     output: ticked,
   }),
   takeWheel: act({
@@ -301,6 +315,16 @@ export const tasting = {
       wines: z.array(z.object({ wineId: z.string(), name: z.string(), bottles: z.number(), held: z.number(), formatMl: z.number(), because: z.string() })),
     }),
   }),
+  faultSheet: read({
+    name: 'tasting.faultSheet',
+    method: 'GET',
+    path: '/tastings/{id}/glasses/{glassId}/fault-sheet',
+    summary: 'A sheet about a bottle that was put aside, for its merchant: what it was, what was found by how many, and what was done',
+    allow: 'tasting.lead',
+    files: ['application/pdf'],
+    input: z.strictObject({ id: z.uuid(), glassId: z.uuid() }),
+    output: nothing,
+  }),
   recap: read({
     name: 'tasting.recap',
     method: 'GET',
@@ -325,6 +349,7 @@ export const tasting = {
       course: z.object({ id: z.string(), name: z.string() }).nullable(),
       promised: z.string(),
       opened: z.array(z.object({ name: z.string(), bottles: z.number() })),
+      aside: z.array(z.object({ glassId: z.string(), place: z.number(), code: z.string() })),
     }),
   }),
   belongs: act({

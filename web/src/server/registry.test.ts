@@ -132,6 +132,8 @@ const may: Record<string, string> = {
   'tasting.letGoOn': 'oh',
   'tasting.bottles': 'oh',
   'tasting.recap': 'oh',
+  'tasting.room': 'oh',
+  'tasting.faultSheet': 'oh',
   'tasting.belongs': 'oh',
   'course.list': 'oh',
   'course.save': 'oh',

@@ -32,6 +32,7 @@ import * as tastingAsked from './tasting/asked';
 import * as tastingBottles from './tasting/bottles';
 import * as tastingCalls from './tasting/calls';
 import * as tastingCourses from './tasting/courses';
+import * as tastingFaultSheet from './tasting/fault-sheet';
 import * as tastingPaper from './tasting/paper';
 import * as tastingRecap from './tasting/recap';
 import * as tastingHost from './tasting/host-state';
@@ -82,6 +83,7 @@ export const operations: readonly AnyOperation[] = [
   tastingRecap,
   tastingCourses,
   tastingPaper,
+  tastingFaultSheet,
   guestJoin,
   guestTasting,
   guestTable,

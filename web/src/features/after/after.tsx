@@ -163,6 +163,12 @@ export function After({
                 ? 'No bottle left the cellar with the close.'
                 : `${listed(recap.opened.map((entry) => `${counted(entry.bottles, 'bottle')} of ${entry.name}`))} left the cellar.`}
             </p>
+            {recap.aside.map((glass) => (
+              <p key={glass.glassId}>
+                Wine {placeLetter(glass.place)}, glass {glass.code}, was put aside:{' '}
+                <a href={`/api/v1/tastings/${id}/glasses/${glass.glassId}/fault-sheet`}>a sheet for its merchant</a>
+              </p>
+            ))}
             <p style={{ marginTop: 12 }}>
               <Link href={`/flights/${flightId}/unmask?evening=${id}`}>The calls, fact by fact</Link> ·{' '}
               <Link href={`/flights/${flightId}/paper?evening=${id}`}>Type in from paper</Link>

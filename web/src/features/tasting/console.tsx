@@ -22,11 +22,12 @@ import { AboutWine } from './about-wine';
 import { AskTable } from './ask-table';
 import { Lay } from './console-layout';
 import { Course } from './course';
-import { Doubts, Warnings } from './doubts';
+import { Doubts, PutAside, Warnings } from './doubts';
 import { GoOnAlone } from './go-on-alone';
 import { JoinHere } from './join-here';
 import { Parked } from './parked';
 import { Places } from './places';
+import { RoomCheck } from './room-check';
 import { StillOpen } from './still-open';
 import { useOpened } from './opened';
 
@@ -181,7 +182,9 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
             </div>
           )}
           <Warnings led={led} />
+          {(stop.kind === 'gather' || state.room?.light === false || state.room?.air === false) && <RoomCheck led={led} />}
           <Doubts led={led} />
+          <PutAside led={led} />
           <div>
             <h2>Next</h2>
             <dl>

@@ -57,6 +57,22 @@ export function Doubts({ led }: { led: Led }) {
     </div>
   );
 }
+/** Bottles that were put aside, each with a sheet for its merchant. */
+export function PutAside({ led }: { led: Led }) {
+  const aside = led.state.glasses.filter((glass) => glass.rejected);
+  if (aside.length === 0) return null;
+  return (
+    <div>
+      <h2>Put aside</h2>
+      {aside.map((glass) => (
+        <p key={glass.id} style={{ padding: '4px 0' }}>
+          Wine {placeLetter(glass.place)}, glass {glass.code} ·{' '}
+          <a href={`/api/v1/tastings/${led.state.id}/glasses/${glass.id}/fault-sheet`}>a sheet for its merchant</a>
+        </p>
+      ))}
+    </div>
+  );
+}
 /** What a shared card says that a wine of the flight holds: said before the first pour, and again when that wine is poured. */
 export function Warnings({ led }: { led: Led }) {
   const { warnings } = led.people;

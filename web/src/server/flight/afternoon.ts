@@ -16,6 +16,7 @@ import { serve } from '../command';
 import type { listLine } from '../../contract/prepare';
 import type { TimetableView } from '../../contract/answers';
 import { readVenue, winesOf } from './read';
+import { mustNotBeBlind } from './blind-to-host';
 import { readFlight } from './store';
 import { instantIn } from '../wall-time';
 export async function readEvening(db: Reader, venueId: string, id: string) {
@@ -65,6 +66,7 @@ export function timetableView(flight: Awaited<ReturnType<typeof readFlight>>['do
 }
 
 export const timetableOf = serve(contract.flight.timetable, async (db, actor, input) => {
+  await mustNotBeBlind(db, actor, input.id);
   const { flight, evening, venue } = await readEvening(db, actor.venueId, input.id);
   const firstPour = firstPourOf(flight.starts, venue.settings.timeZone);
   const whole = await wholeOf(flight, evening, venue.facts, {
@@ -75,6 +77,7 @@ export const timetableOf = serve(contract.flight.timetable, async (db, actor, in
 });
 
 export const temperatureOf = serve(contract.flight.temperature, async (db, actor, input) => {
+  await mustNotBeBlind(db, actor, input.id);
   const { flight, evening, venue } = await readEvening(db, actor.venueId, input.id);
   const whole = await wholeOf(flight, evening, venue.facts);
   const firstPour = firstPourOf(flight.starts, venue.settings.timeZone)?.toISOString() ?? null;
@@ -119,6 +122,7 @@ export const temperatureOf = serve(contract.flight.temperature, async (db, actor
   };
 });
 export const listsOf = serve(contract.flight.lists, async (db, actor, input) => {
+  await mustNotBeBlind(db, actor, input.id);
   const { flight, evening, venue } = await readEvening(db, actor.venueId, input.id);
   const whole = await wholeOf(flight, evening, venue.facts);
   const lines = (list: readonly z.infer<typeof listLine>[]) => list.map((entry) => ({ ...entry }));

@@ -7,6 +7,7 @@ import { badField, notFound } from '../problem';
 import { hashCode, newCode } from '../secret-code';
 import { origin } from '../environment';
 import { firstPourOf, readEvening, timetableView, wholeOf } from './afternoon';
+import { mustNotBeBlind } from './blind-to-host';
 import { issuePlan } from './plan-number';
 
 /**
@@ -58,6 +59,7 @@ const calendarFile = (name: string, events: readonly CalendarEvent[]) => ({
   body: asCalendar(name, events),
 });
 export const sendCalendar = serve(contract.flight.sendCalendar, async (tx, actor, input, reply) => {
+  await mustNotBeBlind(tx, actor, input.id);
   const { view, flight: document, evening, venue } = await readEvening(tx, actor.venueId, input.id);
   const firstPour = firstPourOf(document.starts, venue.settings.timeZone);
   if (firstPour === undefined) throw badField('id', 'the flight has no date yet: set the first pour');

@@ -14,6 +14,7 @@ import { hashFacts } from '../print/hash';
 import { partWord, printFacts } from '../print/kinds';
 import type { PrintSource } from '../print/source';
 import { firstPourOf, readEvening, timetableView, wholeOf } from './afternoon';
+import { mustNotBeBlind } from './blind-to-host';
 import { issuePlan } from './plan-number';
 export async function sourceOf(db: Reader, venueId: string, id: string): Promise<PrintSource & { view: Awaited<ReturnType<typeof readEvening>>['view'] }> {
   const { view, flight, venue, evening } = await readEvening(db, venueId, id);
@@ -37,6 +38,7 @@ export async function sourceOf(db: Reader, venueId: string, id: string): Promise
 }
 
 export const print = serve(contract.flight.print, async (db, actor, input, reply) => {
+  await mustNotBeBlind(db, actor, input.id);
   const on = new Date();
   // What is drawn is settled in a transaction; the drawing holds none.
   const { facts, plan, timeZone } = await db.transaction(async (tx) => {
@@ -59,6 +61,7 @@ export const print = serve(contract.flight.print, async (db, actor, input, reply
 });
 
 export const printsOf = serve(contract.flight.prints, async (db, actor, input) => {
+  await mustNotBeBlind(db, actor, input.id);
   const source = await sourceOf(db, actor.venueId, input.id);
   const made = await db
     .select()

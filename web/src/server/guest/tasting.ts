@@ -109,17 +109,20 @@ export const guestStream = serve(said.stream, async (db, actor, _input, reply) =
   return {};
 });
 
-/** What a note begins with: the routine of the evening and its ruler. What the guest said on arrival stays with the seat, which forgets it. */
+/** What a note begins with: the routine of the evening, its ruler, and what the room does to it. What the guest said on arrival stays with the seat, which forgets it. */
 async function empty(db: Reader, actor: Guest): Promise<NoteDocument> {
   const [evening] = await db
-    .select({ plan: publicEvening.plan })
+    .select({ plan: publicEvening.plan, run: publicEvening.run })
     .from(publicEvening)
     .where(and(eq(publicEvening.venueId, actor.venueId), eq(publicEvening.id, actor.tastingId)));
   const routine = evening?.plan?.routine;
+  const room = evening?.run?.room;
+  const bent = { ...(room?.light === false ? { light: true } : {}), ...(room?.air === false ? { perfume: true } : {}) };
   return {
     ...emptyNote,
     ...(routine === undefined ? {} : { routine: routine.id }),
     ...(routine?.ruler === undefined ? {} : { ruler: routine.ruler }),
+    ...(Object.keys(bent).length === 0 ? {} : { circumstances: bent }),
   };
 }
 export const guestBegin = serve(said.begin, async (tx, actor, { noteId, glassId, moment }) => {

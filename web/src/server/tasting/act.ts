@@ -38,6 +38,7 @@ export type ActKind =
   | 'granted'
   | 'shortened'
   | 'let'
+  | 'room'
   | 'led'
   | 'asked'
   | 'counted'

@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process';
 import { v4, v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { eq } from 'drizzle-orm';
@@ -8,6 +9,8 @@ import type { AnswerOf } from '../../contract/answers';
 import { connections } from '../../db/client';
 import { lot, participant } from '../../db/schema';
 import { clearExpired } from '../expired';
+import type { Reply } from '../command';
+import { perform } from '../http';
 import { operations } from '../registry';
 import { Device, Host, begun, coveredFlight, eveningOf, glassAt, saved } from '../testing/evening';
 import { newMember, ownDatabase, run } from '../testing/venue';
@@ -64,6 +67,28 @@ describe('the close', () => {
     const { program, at, more } = await host.state();
     await host.act('reject', { glassId: glassAt(await guests[0]!.state(), 0).id });
     expect((await host.state()).more - more).toBe(program[at]!.minutes);
+  });
+  it('a bottle that was put aside has a sheet for its merchant, that names nobody at the table', async () => {
+    const { host, guests } = await evening(['Ana', 'Bram']);
+    const { id: glassId } = glassAt(await guests[0]!.state(), 0);
+    for (const guest of guests) await guest.ask('PUT', '/guest/doubts', { glassId, smells: 'cellar' });
+    const sheet = async () => {
+      const reply = { cookies: [] } as Reply;
+      await perform(
+        operations.find((entry) => entry.contract.name === 'tasting.faultSheet')!,
+        world.owner,
+        { id: host.id, glassId },
+        reply,
+      );
+      // Opened by poppler, a reader that is not ours.
+      return execFileSync('pdftotext', ['-', '-'], { input: reply.file!.body as Uint8Array, encoding: 'utf8' }).replace(/\s+/g, ' ');
+    };
+    await expect(sheet()).rejects.toThrow('put aside');
+    await host.act('reject', { glassId });
+    const text = await sheet();
+    expect(text).toContain('Put aside: Lamplighter');
+    expect(text).toContain('2 tasters told the host of it, each alone: a damp cellar, wet card (2).');
+    expect(text).not.toMatch(/Ana|Bram/);
   });
   it('opens no bottle of a wine that was not there, and leaves the evening open then', async () => {
     const { host } = await evening([], {}, [world.otherWineId]);
@@ -286,5 +311,34 @@ describe('on paper', () => {
     const participantId = v4();
     await ask('paper.seat', { id: other.host.id, participantId, name: 'Ida' });
     await expect(ask('paper.type', { id: other.host.id, participantId, glassId, row: emptyRow })).rejects.toThrow('glass');
+  });
+});
+
+describe('the room', () => {
+  it('that was found dim or smelling marks the notes that are begun from then on, and no other', async () => {
+    const { host, guests } = await evening(['Ana', 'Bram']);
+    const bentBy = async (guest: Device) => {
+      const { id } = await begun(guest);
+      return (await guest.get<AnswerOf<'guest', 'note'>>(`/guest/notes/${id}`)).document.circumstances ?? {};
+    };
+    expect(await bentBy(guests[0]!)).toEqual({});
+    await host.act('room', { light: false, air: true });
+    expect(await bentBy(guests[1]!)).toEqual({ light: true });
+    expect((await host.state()).room).toEqual({ light: false, air: true });
+  });
+});
+describe('Ready of a flight that is blind to its host', () => {
+  it('is for who pours while the evening goes on, by the host’s own token too, and open again when it is closed', async () => {
+    const { host, flightId } = await evening([], { blind: 'double', starts: '2026-12-03T19:00' });
+    const pourer = await newMember('host', world.owner.venueId);
+    await ask('tasting.pour', { id: host.id, actId: v4() }, pourer);
+    const withToken = { ...world.owner, via: 'token' } as const;
+    const tasks = (member: typeof world.owner) => ask<AnswerOf<'flight', 'timetable'>>('flight.timetable', { id: flightId }, member);
+    for (const name of ['flight.timetable', 'flight.lists', 'flight.temperature', 'flight.prints'])
+      for (const member of [world.owner, withToken]) await expect(ask(name, { id: flightId }, member), name).rejects.toThrow('blind to you');
+    expect((await tasks(pourer)).tasks.length).toBeGreaterThan(0);
+    host.tick = (await host.state()).tick;
+    await host.act('close');
+    expect((await tasks(world.owner)).tasks.length).toBeGreaterThan(0);
   });
 });

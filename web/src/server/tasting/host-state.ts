@@ -56,6 +56,7 @@ async function hostStateOf(db: Reader, venueId: string, id: string) {
     started: run!.started,
     more: run!.more,
     letTo: run!.letTo ?? -1,
+    room: run!.room ?? null,
     set: { ...run!.set },
     joinCode: row!.joinCode,
     joinKey: row!.joinCode === null ? null : linkKey(row!.joinCode),

@@ -68,6 +68,9 @@ export const grantMinutes = serve(contract.tasting.grant, async (tx, actor, inpu
     ran(row, (run) => (stop === undefined ? runs.grant(run, minutes) : runs.shorten(run, stop, minutes))),
   );
 });
+export const roomFound = serve(contract.tasting.room, async (tx, actor, input) =>
+  act(tx, on(actor, input), 'room', {}, async (_tick, _at, row) => ran(row, (run) => runs.foundRoom(run, { light: input.light, air: input.air }))),
+);
 export const letGuestsGoOn = serve(contract.tasting.letGoOn, async (tx, actor, input) => {
   const where = on(actor, input);
   return act(tx, where, 'let', { to: String(input.to) }, async (_tick, _at, row) => {

@@ -16,6 +16,7 @@ import type { Tx } from '../../db/client';
 import { tasting } from '../../db/tasting';
 import { contract } from '../../contract';
 import { serve, type Member } from '../command';
+import { isBlindTo } from '../flight/blind-to-host';
 import { sourceOf } from '../flight/prints';
 import { readVenue, winesOf } from '../flight/read';
 import { readFlight } from '../flight/store';
@@ -155,6 +156,7 @@ export const eveningsOfFlight = serve(contract.tasting.ofFlight, async (db, acto
     .where(and(eq(tasting.venueId, actor.venueId), eq(tasting.flightId, id)))
     .orderBy(desc(tasting.startedAt));
   return {
+    blindToMe: await isBlindTo(db, actor, id),
     tastings: rows.map((row) => ({
       id: row.id,
       startedAt: row.startedAt.toISOString(),

@@ -1,4 +1,4 @@
-import { and, asc, eq, isNull, sql } from 'drizzle-orm';
+import { and, asc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import { climbInWords, likedInWords, recall } from '@rose/core/tasting/recap';
 import { nameAt } from '@rose/core/tasting/guest';
 import { midpoint } from '@rose/core/wine/observables';
@@ -84,6 +84,11 @@ export const recapOfEvening = serve(contract.tasting.recap, async (db, actor, { 
     }),
     says: [climbInWords(recalled), likedInWords(recalled)].filter((sentence) => sentence !== ''),
     came: people.map(({ seat, name }) => ({ seat, name: nameAt(name, seat, people) })),
+    aside: await db
+      .select({ glassId: glass.id, place: glass.place, code: glass.code })
+      .from(glass)
+      .where(and(eq(glass.venueId, venueId), eq(glass.tastingId, id), isNotNull(glass.rejectedAt)))
+      .orderBy(asc(glass.place)),
     course: evening.courseId === null ? null : { id: evening.courseId, name: evening.courseName! },
     promised: evening.promised ?? '',
     opened: [...new Map(names.map((entry) => [entry.id, entry.name]))].flatMap(([wineId, name]) => {

@@ -21,7 +21,7 @@ export const talkOfGlass = serve(contract.tasting.talk, async (db, actor, { id, 
   if (poured?.plan == null) throw notFound('glass');
   if (poured.plan.blind === 'double' && poured.revealedAt === null) return { names: [], points: [] };
   const [row] = await db
-    .select({ document: wine.document })
+    .select({ document: wine.document, name: wine.name })
     .from(glass)
     .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
     .innerJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
@@ -29,7 +29,7 @@ export const talkOfGlass = serve(contract.tasting.talk, async (db, actor, { id, 
   if (row === undefined) throw notFound('glass');
   const { facts } = row.document;
   return {
-    names: [...namesSaid(facts)],
+    names: [...namesSaid(facts, row.name)],
     points: [...talkingPoints(facts, dayIn(new Date(), await timeZoneOf(db, venueId)))],
   };
 });

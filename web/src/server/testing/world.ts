@@ -347,6 +347,8 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
     'tasting.letGoOn': { ...led(), to: 0 },
     'tasting.bottles': one(world.eveningId),
     'tasting.recap': one(world.eveningId),
+    'tasting.room': { ...led(), light: true, air: false },
+    'tasting.faultSheet': { id: world.eveningId, glassId: world.eveningGlassId },
     'tasting.belongs': { id: world.eveningId, courseId: null, promised: 'sweet wines' },
     'course.list': {},
     'course.save': { id: v7(), name: 'Fire and salt' },

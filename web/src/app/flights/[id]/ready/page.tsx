@@ -1,5 +1,8 @@
 import type { Metadata } from 'next';
+import { BlindToYou } from '@/features/prepare/blind-to-you';
 import { Ready } from '@/features/prepare/ready';
+import { read } from '@/server/page';
+import { eveningsOfFlight } from '@/server/tasting/open-evening';
 import { instantIn } from '@/server/wall-time';
 import { loadFlight } from '../load';
 import { Here } from '../../../here';
@@ -9,6 +12,13 @@ export async function generateMetadata({ params }: { params: Promise<{ id: strin
 }
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
+  const [{ blindToMe }, evening] = await Promise.all([read(eveningsOfFlight, { id }), loadFlight(id, false)]);
+  if (blindToMe)
+    return (
+      <Here>
+        <BlindToYou flightId={id} name={evening.document.name} />
+      </Here>
+    );
   const loaded = await loadFlight(id, false);
   const { starts } = loaded.document;
   return (
