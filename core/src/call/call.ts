@@ -8,7 +8,7 @@ export type Truth =
   | { readonly fact: 'place'; readonly chain: readonly string[] }
   | { readonly fact: 'age'; readonly years: number | null }
   | { readonly fact: 'price'; readonly among: PriceIdea | null }
-  | { readonly fact: 'name' };
+  | { readonly fact: 'name'; readonly wine?: string };
 type PriceIdea = keyof typeof priceIdeas;
 
 /** The part of a call that is right, 0–1, and why it is that much. */

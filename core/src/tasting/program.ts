@@ -110,6 +110,8 @@ export interface Invited {
   readonly wines: readonly { readonly label: string; readonly name: string; readonly about: string; readonly instead: string; readonly fridge: string }[];
   readonly caution: string;
 }
+/** A wine as it stands on a list that is told before the order is. */
+export const onList = ({ name, producer }: { readonly name: string; readonly producer: string }): string => (producer === '' ? name : `${name}, ${producer}`);
 /** What an evening was opened with. It holds nothing that depends on what is in a glass, and everybody at the table may read it. */
 export interface TastingPlan {
   readonly program: Program;

@@ -1,4 +1,4 @@
-import type { NoteDocument } from '../wine/note';
+import type { Idea, NoteDocument } from '../wine/note';
 import { idsOf, quarters, type Quarter } from '../wine/observables';
 
 /** The four quarters of the compass; the judgement stands in the middle. */
@@ -12,3 +12,9 @@ export const quarterShares = ({ observed, chips }: Pick<NoteDocument, 'observed'
     const made = idsOf(quarter).filter((id) => observed[id] !== undefined).length + (quarter === 'aroma' ? chips.length : 0);
     return Math.min(1, made / enough[quarter]);
   });
+
+/** After which look an idea is left that is left now: the last quarter anything of was noted, or before the first. */
+export function stageOf(note: Pick<NoteDocument, 'observed' | 'chips'>): Idea['at'] {
+  const last = quarterShares(note).findLastIndex((share) => share > 0);
+  return compass[last] ?? 'before';
+}

@@ -64,6 +64,8 @@ const idea = z.strictObject({
   at: z.enum(['before', ...quarters]),
   grape: line(100).optional(),
   place: line(100).optional(),
+  /** Which of a list of wines it is, by the name on the list. */
+  wine: line(200).optional(),
   /** Completed years. */
   age: z.number().int().min(0).max(300).optional(),
   vessel: z.enum(keysOf(vessels)).optional(),

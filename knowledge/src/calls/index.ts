@@ -12,6 +12,7 @@ import {
 } from '@rose/core/call/call';
 import { pushesTo } from '@rose/core/deduce/deduce';
 import { byGuessing } from '@rose/core/statistics/binomial';
+import { byMatching } from '@rose/core/statistics/matching';
 import { countryName } from '@rose/core/wine/country';
 import type { WineFacts } from '@rose/core/wine/facts';
 import { gaveAway, priceIdeas, type Idea, type NoteDocument } from '@rose/core/wine/note';
@@ -69,8 +70,14 @@ export function calledChain(written: string, chain: readonly string[]): readonly
   return home.length > 0 ? [home[0]!, said] : [said];
 }
 
-/** What is true of a bottle, to hold calls against; the price class is the evening's own. */
-export function truthOf(fact: Truth['fact'], facts: WineFacts, years: number | undefined, among: Extract<Truth, { fact: 'price' }>['among']): Truth {
+/** What is true of a bottle, to hold calls against; the price class is the evening's own. `named`: its name as it stands on a list the table was given. */
+export function truthOf(
+  fact: Truth['fact'],
+  facts: WineFacts,
+  years: number | undefined,
+  among: Extract<Truth, { fact: 'price' }>['among'],
+  named?: string,
+): Truth {
   switch (fact) {
     case 'grape': {
       const grapes = factOf(facts, 'grapes') ?? [];
@@ -85,7 +92,7 @@ export function truthOf(fact: Truth['fact'], facts: WineFacts, years: number | u
     case 'price':
       return { fact, among };
     case 'name':
-      return { fact };
+      return { fact, ...(named === undefined ? {} : { wine: named }) };
   }
 }
 
@@ -105,7 +112,9 @@ export function marked(idea: Idea, truth: Truth): (Credit & { readonly says: str
     case 'price':
       return idea.price === undefined || truth.among === null ? undefined : { says: priceIdeas[idea.price], ...priceCredit(idea.price, truth.among) };
     case 'name':
-      return undefined;
+      return idea.wine === undefined || truth.wine === undefined
+        ? undefined
+        : { says: idea.wine, ...(idea.wine === truth.wine ? ({ credit: 1, why: 'right' } as const) : ({ credit: 0, why: 'wrong' } as const)) };
   }
 }
 /** The chance that a guess without any idea is right: one of what the form offers; undefined where the form offers no list. */
@@ -207,3 +216,23 @@ export function whatSpoke(note: Parameters<typeof evidenceOf>[0], truth: Truth):
 }
 /** A grape as the table of kinds names it. */
 const grapeOfKinds = (name: string): string => archetypes.find(({ grape }) => kinship(grape, name) === 'same')?.grape ?? name;
+
+/** A list of wines matched to the glasses, as far as the glasses are uncovered. */
+export interface Matched {
+  readonly right: number;
+  readonly of: number;
+  readonly luck: string;
+}
+/**
+ * How somebody matched a list to the glasses, against luck: exactly, by permutations where each wine was named once for every glass of the list; else each call for
+ * itself, one of the list.
+ * @param calls what was called of each glass that is uncovered, and what it was
+ * @param listed how many wines are on the list
+ */
+export function matchedList(calls: readonly { readonly called: string; readonly truth: string }[], onList: number): Matched | undefined {
+  if (calls.length < 2) return undefined;
+  const right = calls.filter(({ called, truth }) => called === truth).length;
+  const whole = calls.length === onList && new Set(calls.map(({ called }) => called)).size === onList;
+  const chance = whole ? byMatching(right, onList) : byGuessing(right, calls.length, 1 / onList);
+  return { right, of: calls.length, luck: `By luck ${right === 0 ? 'none' : `${inWords(right)} or more`} would be right ${luckInWords(chance)}.` };
+}

@@ -197,6 +197,8 @@ export const guest = {
     browserOnly: true,
     input: nothing,
     output: z.object({
+      /** How they matched the list to the glasses, against luck; null where there is no list, or too little to say. */
+      matched: z.object({ right: z.number(), of: z.number(), luck: z.string() }).nullable(),
       marks: z.array(
         z.object({
           glassId: z.string(),

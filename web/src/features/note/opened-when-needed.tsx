@@ -2,9 +2,10 @@
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
-import { conditions, type Idea, type NoteDocument } from '@rose/core/wine/note';
+import { conditions, type NoteDocument } from '@rose/core/wine/note';
 import { ideaInWords, where } from './judge/idea-words';
 import { Disclosure } from '@/ui/disclosure';
+import type { IdeaIn } from './judge/ideas';
 import type { ChangeNote } from './observation';
 
 const IdeaForm = dynamic(() => import('./judge/ideas').then((module) => module.IdeaForm), { ssr: false });
@@ -54,7 +55,7 @@ function Drawer({ title, says, open = false, children }: { title: string; says: 
   );
 }
 /** An idea of what is in the glass, left with one tap of certainty, before the first look and after each quarter; each stays as it was given. */
-export function Ideas({ doc, at, change, open }: { doc: NoteDocument; at: Idea['at']; change: ChangeNote; open?: boolean }) {
+export function Ideas({ doc, at, change, list, open }: IdeaIn & { open?: boolean }) {
   const last = doc.ideas?.at(-1);
   return (
     <Drawer
@@ -66,7 +67,7 @@ export function Ideas({ doc, at, change, open }: { doc: NoteDocument; at: Idea['
           : `${ideaInWords(last)}${last.certainty === 0 ? '' : `, ${last.certainty} % sure`} ${where[last.at]}`
       }
     >
-      <IdeaForm doc={doc} at={at} change={change} />
+      <IdeaForm doc={doc} at={at} change={change} {...(list === undefined ? {} : { list })} />
     </Drawer>
   );
 }

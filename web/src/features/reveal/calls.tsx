@@ -80,7 +80,7 @@ const Kites = ({ n }: { n: number }) => (
 /** What the table called, fact by fact: a mark for each taster, nobody named, and what guessing would have done. */
 export function Calls({ calls }: { calls: CallsFound | undefined }) {
   if (calls === undefined) return null;
-  const told = calls.facts.filter((entry) => entry.fact !== 'name').reverse();
+  const told = calls.facts.filter((entry) => entry.fact !== 'name' || entry.calls.length > 0).reverse();
   if (told.length === 0) return <p className="soft">What people called shows here when the first fact is uncovered.</p>;
   return (
     <>

@@ -2,9 +2,10 @@ import { and, eq, isNotNull } from 'drizzle-orm';
 import { median } from '@rose/core/statistics/median';
 import { observables, observableIds, midpoint, valueInWords, type ObservableId, type ValueOf } from '@rose/core/wine/observables';
 import type { NoteDocument } from '@rose/core/wine/note';
+import { matchedList } from '@rose/knowledge/calls/index';
 import { chipName } from '@rose/knowledge/smells/index';
 import { guest as said } from '../../contract/guest';
-import { guestNote } from '../../db/public';
+import { guestNote, publicEvening } from '../../db/public';
 import { serve } from '../command';
 import { sees } from '../tasting/seat-acts';
 import { marksOf } from './marks';
@@ -53,4 +54,12 @@ function named(others: readonly NoteDocument[]): string[] {
 }
 
 /** How one's own calls did, fact by fact as they are uncovered. */
-export const guestMarks = serve(said.marks, async (db, actor) => ({ marks: await marksOf(db, actor) }));
+export const guestMarks = serve(said.marks, async (db, actor) => {
+  const marks = await marksOf(db, actor);
+  const [evening] = await db
+    .select({ plan: publicEvening.plan })
+    .from(publicEvening)
+    .where(and(eq(publicEvening.venueId, actor.venueId), eq(publicEvening.id, actor.tastingId)));
+  const named = marks.flatMap(({ fact, truth, call }) => (fact === 'name' && call !== null ? [{ called: call.says, truth }] : []));
+  return { marks, matched: matchedList(named, evening?.plan?.list?.length ?? 0) ?? null };
+});

@@ -342,3 +342,31 @@ describe('Ready of a flight that is blind to its host', () => {
     expect((await tasks(world.owner)).tasks.length).toBeGreaterThan(0);
   });
 });
+
+describe('a list whose order is not known', () => {
+  it('is matched to the glasses, and told against luck by permutations when all is uncovered', async () => {
+    const { host, guests } = await evening(['Ana', 'Bram'], { blind: 'half' });
+    const names = (await guests[0]!.state()).list!.map((entry) => `${entry.name}, ${entry.producer}`);
+    expect(names).toHaveLength(2);
+    const inGlass: string[] = [];
+    for (const place of [0, 1]) {
+      await host.pour(place);
+      const { identities } = await host.state();
+      const here = glassAt(await guests[0]!.state(), place).id;
+      const wine = identities.find((entry) => entry.glassId === here)!.wine!;
+      inGlass.push(`${wine.name}, ${wine.producer}`);
+      for (const [i, guest] of guests.entries()) {
+        const { id } = await begun(guest, place);
+        // Ana has both right, Bram both wrong.
+        const called = i === 0 ? inGlass[place] : names.find((name) => name !== inGlass[place]);
+        await saved(guest, id, 1, { ...emptyNote, ideas: [{ id: 'i', at: 'finish', wine: called, certainty: 75 }] });
+      }
+    }
+    for (const place of [0, 1]) await opensName(host, guests[0]!, place);
+    const matched = async (guest: Device) => (await guest.get<AnswerOf<'guest', 'marks'>>('/guest/marks')).matched;
+    expect(await matched(guests[0]!)).toEqual({ right: 2, of: 2, luck: 'By luck two or more would be right 5 times in ten.' });
+    expect(await matched(guests[1]!)).toMatchObject({ right: 0, of: 2 });
+    const calls = await host.ask<AnswerOf<'tasting', 'calls'>>('calls', { glassId: glassAt(await guests[0]!.state(), 0).id });
+    expect(calls.facts.find((entry) => entry.fact === 'name')).toMatchObject({ verdict: 'One of two had it.' });
+  });
+});

@@ -4,7 +4,7 @@ import { priceAmong, type Truth } from '@rose/core/call/call';
 import { uncovered, type Label } from '@rose/core/tasting/uncover';
 import * as runs from '@rose/core/tasting/run';
 import type { Run } from '@rose/core/tasting/run';
-import type { Program, Uncoverable } from '@rose/core/tasting/program';
+import { onList, type Program, type Uncoverable } from '@rose/core/tasting/program';
 import { dayIn } from '@rose/core/wine/day';
 import { ageOn, factOf, isSouthern } from '@rose/core/wine/stated';
 import { truthOf } from '@rose/knowledge/calls/index';
@@ -109,9 +109,10 @@ async function labelIn(tx: Tx, where: On, glassId: string) {
   };
 }
 /** What calls of a fact are held against; a price stands among those of its evening. */
-async function truthIn(tx: Tx, where: On, fact: Uncoverable, { facts, price }: Label, day: string): Promise<Truth> {
+async function truthIn(tx: Tx, where: On, fact: Uncoverable, label: Label, day: string): Promise<Truth> {
+  const { facts, price } = label;
   const years = ageOn(day, factOf(facts, 'vintage'), isSouthern(factOf(facts, 'country')));
-  if (fact !== 'price') return truthOf(fact, facts, years, null);
+  if (fact !== 'price') return truthOf(fact, facts, years, null, onList(label));
   const { rows } = await tx.execute<{ minor: number; currency: string }>(sql`
     select distinct on (i.wine_id) l.price_minor as minor, l.currency from ${glass} g
     join ${glassIdentity} i on i.venue_id = g.venue_id and i.glass_id = g.id join ${lot} l on l.venue_id = i.venue_id and l.wine_id = i.wine_id

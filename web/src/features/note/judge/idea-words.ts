@@ -13,6 +13,7 @@ export const where: Record<Idea['at'], string> = {
 /** An idea without its certainty. */
 export const ideaInWords = (idea: Idea) =>
   [
+    idea.wine,
     idea.grape,
     idea.place,
     idea.age === undefined ? undefined : `${counted(idea.age, 'year')} old`,

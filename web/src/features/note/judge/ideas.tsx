@@ -14,8 +14,15 @@ import { ideaInWords, where } from './idea-words';
 import type { ChangeNote } from '../observation';
 
 const GrapeField = dynamic(() => import('@/ui/grape-field').then((module) => module.GrapeField), { ssr: false });
+export interface IdeaIn {
+  readonly doc: NoteDocument;
+  readonly at: Idea['at'];
+  readonly change: ChangeNote;
+  /** Wines it must be one of, by name, where the table was given a list. */
+  readonly list?: readonly string[];
+}
 /** Grape, place, age, vessel and price of an idea, and how sure. */
-export function IdeaForm({ doc, at, change }: { doc: NoteDocument; at: Idea['at']; change: ChangeNote }) {
+export function IdeaForm({ doc, at, change, list = [] }: IdeaIn) {
   const ideas = doc.ideas ?? [];
   const [draft, setDraft] = useState<Omit<Idea, 'id' | 'at' | 'certainty'>>({});
   const set = (next: Partial<typeof draft>) => setDraft((now) => ({ ...now, ...next }));
@@ -27,6 +34,15 @@ export function IdeaForm({ doc, at, change }: { doc: NoteDocument; at: Idea['at'
   return (
     <>
       <div className="fields">
+        {list.length > 0 && (
+          <SelectField
+            label="Which of the list"
+            value={draft.wine ?? ''}
+            empty="no idea"
+            onChange={(wine) => set({ wine })}
+            options={Object.fromEntries(list.map((name) => [name, name]))}
+          />
+        )}
         <GrapeField label="Grape" value={draft.grape ?? ''} onChange={(grape) => set({ grape: grape.slice(0, 100) })} />
         <TextField label="Place" value={draft.place ?? ''} onChange={(place) => set({ place: place.slice(0, 100) })} />
         <NumberField

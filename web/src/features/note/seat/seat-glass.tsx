@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import { v4 } from 'uuid';
 import { stopFor } from '@rose/core/finish/finish';
 import type { Routine } from '@rose/core/routine/routine';
+import { stageOf } from '@rose/core/tasting/progress';
 import { withObservation, type Moment } from '@rose/core/wine/note';
 import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
@@ -43,6 +44,8 @@ interface Around {
   readonly refresh: () => void;
   /** The host has left hints to ask for. */
   readonly hints: boolean;
+  /** Tonight's wines by name, where the list is known and the order is not. */
+  readonly list: readonly string[];
   /** What the guest said of their own bottle, where it is another. */
   readonly bottle: string | undefined;
 }
@@ -86,6 +89,7 @@ function OpenGlass({
   step,
   refresh,
   hints,
+  list,
   bottle,
 }: Around & {
   note: OwnNote;
@@ -143,7 +147,7 @@ function OpenGlass({
           smells: ({ time }) => <Smells doc={doc} change={change} sniff={time?.n} />,
           flavours: () => <Flavours doc={doc} change={change} />,
           watch: () => <Finish watch={watch} doc={doc} set={set} change={change} />,
-          idea: () => <Ideas doc={doc} at="finish" change={change} open />,
+          idea: ({ step: asked }) => <Ideas doc={doc} at={asked.quarter} change={change} list={list} open />,
         }}
       />
       <p style={{ marginTop: 18 }}>
@@ -151,6 +155,7 @@ function OpenGlass({
           Read what you wrote
         </Button>
       </p>
+      {!glass.closed && <Ideas doc={doc} at={stageOf(doc)} change={change} list={list} />}
       {hints && !glass.revealed && <Hint glassId={glass.id} hasNamed={doc.chips.length > 0} />}
       <DoubtIt glassId={glass.id} />
       <OwnBottle glassId={glass.id} says={bottle} changed={refresh} />

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
 import { restKinds } from '@rose/core/order/order-wine';
-import { placeInSight } from '@rose/core/tasting/program';
+import { onList, placeInSight } from '@rose/core/tasting/program';
 import { elapsed, givenInWords } from '@rose/core/tasting/run';
 import { asClock } from '@rose/core/wine/clock';
 import { listed } from '@rose/core/wine/plural';
@@ -153,7 +153,7 @@ export function Seat({ first }: { first: Seated }) {
         <Disclosure open={stop.kind === 'gather'} says="Tonight’s wines, in an order you do not know">
           <ul>
             {state.list.map(({ name, producer }) => (
-              <li key={`${name} ${producer}`}>{producer === '' ? name : `${name}, ${producer}`}</li>
+              <li key={`${name} ${producer}`}>{onList({ name, producer })}</li>
             ))}
           </ul>
         </Disclosure>
@@ -174,6 +174,7 @@ export function Seat({ first }: { first: Seated }) {
           step={stop.kind === 'step' && chosen === undefined && follows ? stop.step : undefined}
           refresh={refresh}
           hints={seated.hints}
+          list={(state.list ?? []).map(onList)}
           bottle={seated.bottles.find((entry) => entry.glassId === glass.id)?.says}
         />
       )}

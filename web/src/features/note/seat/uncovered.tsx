@@ -48,40 +48,44 @@ const spokeInWords = ({ helped, misled }: Mark['spoke']) =>
     .join(' ');
 /** What is uncovered of a glass, each fact with how one's own call did. */
 export function Uncovered({ glass, tick }: { glass: TableGlass; tick: number }) {
-  const [marks, setMarks] = useState<readonly Mark[]>([]);
+  const [{ marks, matched }, setMarks] = useState<AnswerOf<'guest', 'marks'>>({ marks: [], matched: null });
   useEffect(() => {
-    call(contract.guest.marks, {}).then(
-      (found) => setMarks(found.marks),
-      () => undefined,
-    );
+    call(contract.guest.marks, {}).then(setMarks, () => undefined);
   }, [tick, glass.facts.length]);
   const inOrder = (Object.keys(uncoverable) as (keyof typeof uncoverable)[]).flatMap((fact) => glass.facts.filter((entry) => entry.fact === fact));
   return (
-    <List aria-label="Uncovered">
-      {inOrder.map(({ fact, says }) => {
-        const mark = marks.find((entry) => entry.glassId === glass.id && entry.fact === fact);
-        const call = mark?.call;
-        return (
-          <div key={fact}>
-            <dt>{uncoverable[fact]}</dt>
-            <dd>{says}</dd>
-            {call != null && (
-              <span className="call" data-credit={call.credit === 1 ? 'whole' : 'part'}>
-                You said {call.says}
-                {call.certainty > 0 ? `, ${call.certainty} % sure` : ''}: {call.why}.
-                {call.turned === null
-                  ? ''
-                  : ` ${call.turned.better ? 'You came closer' : 'You went away from it'} ${where[call.turned.at as keyof typeof where]}.`}
-              </span>
-            )}
-            {mark !== undefined && mark.spoke.helped.length + mark.spoke.misled.length > 0 && (
-              <span className="call" data-spoke>
-                {spokeInWords(mark.spoke)}
-              </span>
-            )}
-          </div>
-        );
-      })}
-    </List>
+    <>
+      <List aria-label="Uncovered">
+        {inOrder.map(({ fact, says }) => {
+          const mark = marks.find((entry) => entry.glassId === glass.id && entry.fact === fact);
+          const call = mark?.call;
+          return (
+            <div key={fact}>
+              <dt>{uncoverable[fact]}</dt>
+              <dd>{says}</dd>
+              {call != null && (
+                <span className="call" data-credit={call.credit === 1 ? 'whole' : 'part'}>
+                  You said {call.says}
+                  {call.certainty > 0 ? `, ${call.certainty} % sure` : ''}: {call.why}.
+                  {call.turned === null
+                    ? ''
+                    : ` ${call.turned.better ? 'You came closer' : 'You went away from it'} ${where[call.turned.at as keyof typeof where]}.`}
+                </span>
+              )}
+              {mark !== undefined && mark.spoke.helped.length + mark.spoke.misled.length > 0 && (
+                <span className="call" data-spoke>
+                  {spokeInWords(mark.spoke)}
+                </span>
+              )}
+            </div>
+          );
+        })}
+      </List>
+      {matched !== null && glass.revealed && (
+        <p>
+          {matched.right} of {matched.of} you matched to the list so far. {matched.luck}
+        </p>
+      )}
+    </>
   );
 }
