@@ -1,9 +1,10 @@
 import { afterAll, describe, expect, inject, it } from 'vitest';
 import { Client } from 'pg';
 import type { Page } from 'puppeteer-core';
-import { fill, phone, pick, press, textOf, until, visit, waitForText } from './browser';
+import { pick, press, textOf, until, visit, waitForText } from './browser';
 import { lay } from './cable';
 import { flightOfThree } from './covered-flight';
+import { guestBy, openEvening } from './guests';
 import { demoJourney, hurried } from './journey';
 import { axe } from './axe';
 
@@ -16,20 +17,7 @@ afterAll(async () => {
   await database.end();
 });
 
-/** A guest in a browser of their own, who follows the link. */
-async function guestOf(link: string, name: string): Promise<Page> {
-  const context = await browser.createBrowserContext();
-  const page = await hurried(await context.newPage());
-  await page.evaluateOnNewDocument(() => {
-    (globalThis as { roseDrawn?: unknown[] }).roseDrawn = [];
-  });
-  await page.setViewport(phone);
-  await visit(page, link);
-  await fill(page, 'Your name', name);
-  await press(page, 'Sit down');
-  await waitForText(page, 'People arrive');
-  return page;
-}
+const guestOf = (link: string, name: string) => guestBy(browser, link, name);
 const noteOf = async (name: string, flightId: string, place: number) =>
   (
     await database.query<{ document: { observed: Record<string, unknown> }; locked_at: Date | null; blind: { observed: Record<string, unknown> } | null }>(
@@ -42,11 +30,7 @@ const noteOf = async (name: string, flightId: string, place: number) =>
 describe('an evening, led live', () => {
   it('from the code to the close: a host, two guests, a screen for the room, a cut phone, a faulty bottle, facts one by one', async () => {
     const flight = await flightOfThree(host);
-    await visit(host, `${base}/flights/${flight}/pour`);
-    await press(host, 'Open the evening');
-    await waitForText(host, 'Guests join');
-    await until(async () => (await textOf(host)).includes('/join/'), 'a link to join by');
-    const link = /http:\S+\/join\/\S+/.exec(await textOf(host))![0];
+    const link = await openEvening(host, base, flight);
     // The link leads to the address it names; one guest comes over a cable that can be cut.
     const ana = await guestOf(link, 'Ana');
     const bram = await guestOf(link.replace(/:\d+/, `:${cable.port}`), 'Bram');
@@ -170,16 +154,8 @@ describe('an evening, led live', () => {
 
   it('one browser holds one stream however many tabs are open, and each of eight goes on hearing', async () => {
     const flight = await flightOfThree(host);
-    await visit(host, `${base}/flights/${flight}/pour`);
-    await press(host, 'Open the evening');
-    await waitForText(host, 'Guests join');
-    const context = await browser.createBrowserContext();
-    const first = await hurried(await context.newPage());
-    await until(async () => (await textOf(host)).includes('/join/'), 'a link to join by');
-    await visit(first, /http:\S+\/join\/\S+/.exec(await textOf(host))![0]);
-    await fill(first, 'Your name', 'Eight tabs');
-    await press(first, 'Sit down');
-    await waitForText(first, 'People arrive');
+    const first = await guestOf(await openEvening(host, base, flight), 'Eight tabs');
+    const context = first.browserContext();
     const tabs = [first];
     for (let i = 1; i < 8; i++) {
       const tab = await hurried(await context.newPage());

@@ -12,7 +12,8 @@ import { CheckBox } from '@/ui/check-box';
 import { TextField } from '@/ui/field';
 import { GuestFrame } from '@/ui/guest-frame';
 import { Invitation } from './invitation';
-import { keepOnDevice, keepOwnKey, keptOnDevice, newKey, ownKey } from './own-key';
+import { keepOnDevice, keptOnDevice } from '@/ui/kept-on-device';
+import { keepOwnKey, newKey, ownKey } from './own-key';
 
 const Form = styled.div`
   form {

@@ -1,3 +1,5 @@
+import { keepOnDevice, keptOnDevice } from '@/ui/kept-on-device';
+
 /** A secret of this device. Made of the browser's own chance, which is there over plain http too. */
 export function newKey(): string {
   const bytes = crypto.getRandomValues(new Uint8Array(24));
@@ -9,20 +11,3 @@ const place = 'guest-key';
 /** The key a guest keeps: it finds them again on another evening, or when they come back. */
 export const ownKey = (): string | undefined => keptOnDevice(place);
 export const keepOwnKey = (key: string | undefined): void => keepOnDevice(place, key);
-
-/** What this device keeps under a name; nothing where it keeps nothing at all. */
-export function keptOnDevice(name: string): string | undefined {
-  try {
-    return localStorage.getItem(name) ?? undefined;
-  } catch {
-    return undefined;
-  }
-}
-export function keepOnDevice(name: string, value: string | undefined): void {
-  try {
-    if (value === undefined) localStorage.removeItem(name);
-    else localStorage.setItem(name, value);
-  } catch {
-    // Full, or not allowed: the next evening asks again.
-  }
-}

@@ -143,7 +143,7 @@ export function Paper({ id, name, flightId, sheet }: { id: string; name: string;
                 key={entry.id}
                 size="small"
                 pressed={entry.id === glass.id}
-                label={`Wine ${placeLetter(entry.place)}`}
+                label={`Wine ${placeLetter(entry.place)} ${entry.code}`}
                 onPress={() => setGlassId(entry.id)}
               >
                 {placeLetter(entry.place)} <small>{entry.code}</small>

@@ -6,6 +6,7 @@ import type { NoteDocument } from '@rose/core/wine/note';
 import type { WineDocument } from '@rose/core/wine/facts';
 import { contract, shapes } from '@/contract/client';
 import { call } from '../api';
+import { isBegunThere, wasBegunHere } from './begun-here';
 
 /** How a kind of document is sent, read again and merged. */
 export interface Kind<D> {
@@ -31,7 +32,15 @@ export const kinds: { readonly [K in keyof Documents]: Kind<Documents[K]> } = {
   },
   guestNote: {
     shape: shapes.note,
-    save: (id, write, keepalive, seen) => call(contract.guest.saveNote, { id, ...write, ...(seen === undefined ? {} : { seen }) }, { keepalive }),
+    async save(id, write, keepalive, seen) {
+      const save = () => call(contract.guest.saveNote, { id, ...write, ...(seen === undefined ? {} : { seen }) }, { keepalive });
+      const begun = wasBegunHere(id);
+      if (begun === undefined) return save();
+      // Begun without a network: it is begun on the server by the first save that gets through. Sent twice, it is begun once.
+      await call(contract.guest.begin, { noteId: id, ...begun });
+      isBegunThere(id);
+      return save();
+    },
     read: (id) => call(contract.guest.note, { id }),
   },
   wine: {

@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import { contract } from '@/contract/client';
 import { useAct } from '@/ui/act';
+import { forgetSeat } from './seat-worker';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { useDays } from '@/ui/here';
@@ -14,6 +15,7 @@ export function Leaving({ until, changed }: { until: string | null; changed: () 
   const leave = (forget: boolean) =>
     void act.run(async () => {
       await call(contract.guest.leave, { forget });
+      await forgetSeat();
       setGone(forget ? 'forgotten' : 'left');
     });
   if (gone !== undefined)

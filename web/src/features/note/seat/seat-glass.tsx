@@ -5,13 +5,15 @@ import { v4 } from 'uuid';
 import { stopFor } from '@rose/core/finish/finish';
 import type { Routine } from '@rose/core/routine/routine';
 import { stageOf } from '@rose/core/tasting/progress';
-import { withObservation, type Moment } from '@rose/core/wine/note';
+import { emptyNote, withObservation, type Moment, type NoteDocument } from '@rose/core/wine/note';
 import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { ApiProblem, call } from '@/ui/api';
 import { Button } from '@/ui/button';
+import { begunHere } from '@/ui/document/begun-here';
 import { Clashes, SaveState } from '@/ui/document/save-state';
 import { useDocument } from '@/ui/document/use-document';
+import { keepOnDevice, keptOnDevice } from '@/ui/kept-on-device';
 import { useWatch } from '@/ui/stopwatch';
 import { clashLabel, clashShown } from '../judge/clash-words';
 import { Ideas } from '../opened-when-needed';
@@ -32,10 +34,16 @@ type OwnNote = AnswerOf<'guest', 'note'>;
 /** The id of a note that is begun, the same after a reload: a lost answer begins nothing twice. */
 function newNote(glass: string, moment: Moment): string {
   const key = `begin/${glass}/${moment}`;
-  const id = sessionStorage.getItem(key) ?? v4();
-  sessionStorage.setItem(key, id);
+  const id = keptOnDevice(key) ?? v4();
+  keepOnDevice(key, id);
   return id;
 }
+/** What a note begins with at this table. */
+const emptyAt = (routine: Routine): NoteDocument => ({
+  ...emptyNote,
+  routine: routine.id,
+  ...(routine.ruler === undefined ? {} : { ruler: routine.ruler }),
+});
 /** What stands around a note at the table. */
 interface Around {
   readonly routine: Routine;
@@ -51,6 +59,7 @@ interface Around {
 }
 /** A glass of the evening with the guest's own note on it, which is begun when the glass is first looked at. */
 export function SeatGlass({ glass, moment, ...rest }: Around & { glass: TableGlass; moment: Moment }) {
+  const [empty] = useState(() => emptyAt(rest.routine));
   const [note, setNote] = useState<OwnNote>();
   const [trouble, setTrouble] = useState('');
   const [again, setAgain] = useState(0);
@@ -68,15 +77,22 @@ export function SeatGlass({ glass, moment, ...rest }: Around & { glass: TableGla
       () => there && setTrouble(''),
       (error: unknown) => {
         if (!there) return;
-        setTrouble(error instanceof ApiProblem ? error.message : 'There is no connection just now: this glass opens as soon as there is one.');
-        timer = setTimeout(() => setAgain((n) => n + 1), 3000);
+        if (error instanceof ApiProblem) {
+          setTrouble(error.message);
+          timer = setTimeout(() => setAgain((n) => n + 1), 3000);
+          return;
+        }
+        // Without a network the note is begun here, and there by the first save that gets through.
+        const id = newNote(glassId, moment);
+        begunHere(id, { glassId, moment });
+        setNote({ id, glassId, moment, revision: 1, document: empty, locked: false });
       },
     );
     return () => {
       there = false;
       clearTimeout(timer);
     };
-  }, [glassId, moment, again]);
+  }, [glassId, moment, again, empty]);
   if (glass.rejected) return <p>This bottle was put aside: what you wrote of it is kept apart. Your new glass stands beside it under its own code.</p>;
   if (note === undefined) return trouble === '' ? <Wait /> : <p role="alert">{trouble}</p>;
   return <OpenGlass key={note.id} note={note} glass={glass} {...rest} />;

@@ -19,6 +19,7 @@ import { Arrival } from './arrival';
 import { Leaving } from './leaving';
 import { PaceBar, Paused, useOwnPace } from './own-pace';
 import { SeatGlass } from './seat-glass';
+import { useSeatWorker } from './seat-worker';
 import { SomethingIsWrong } from './something-is-wrong';
 import { ToldByHost } from './told';
 import { Uncovered } from './uncovered';
@@ -98,6 +99,7 @@ export function Seat({ first }: { first: Seated }) {
   const state = useEvening(seatStream, null, first.state);
   const [pace, setPace] = useOwnPace(first.evening);
   const [help, setHelp] = useState(false);
+  const opensAlone = useSeatWorker(`${state.glasses.length} ${state.over}`);
   const { follows } = pace;
   const { stop } = state;
   const running = (stop.kind === 'step' || stop.kind === 'rest' || stop.kind === 'again') && state.paused === null;
@@ -159,6 +161,11 @@ export function Seat({ first }: { first: Seated }) {
         </Disclosure>
       )}
       {state.poll !== null && <Asked poll={state.poll} answered={seated.answered?.pollId === state.poll.id ? seated.answered.option : null} />}
+      {stop.kind === 'gather' && opensAlone === false && (
+        <p className="soft">
+          Keep this page open tonight: on this network it cannot be opened anew without a connection. What you write is kept on the phone either way.
+        </p>
+      )}
       {stop.kind === 'gather' && <Arrival seated={seated} allergens={state.allergens} />}
       {pauses && <Paused place={glass.place} goOn={() => setPace({ pausedAt: null })} />}
       {!pauses && glass !== undefined && glass.facts.length > 0 && <Uncovered glass={glass} tick={state.tick} />}

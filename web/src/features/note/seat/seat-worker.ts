@@ -1,0 +1,39 @@
+'use client';
+import { useEffect, useState } from 'react';
+
+/** Where there are service workers, the seat opens without a network too; over plain http in a local network there are none. */
+const there = (): boolean => 'serviceWorker' in navigator;
+const files = () => performance.getEntriesByType('resource').map((entry) => entry.name);
+/** Milliseconds until what the page is made of has been loaded. */
+const settles = 1500;
+
+/**
+ * Keeps the seat on the device as it stands, anew whenever `mark` changes.
+ * @returns whether it opens without a network; undefined before that is known
+ */
+export function useSeatWorker(mark: string): boolean | undefined {
+  const [opens, setOpens] = useState<boolean>();
+  useEffect(() => {
+    setOpens(there());
+    if (!there()) return;
+    let over = false;
+    const timer = setTimeout(() => {
+      navigator.serviceWorker
+        .register('/seat-worker.js', { scope: '/seat' })
+        .then(() => navigator.serviceWorker.ready)
+        .then((registered) => over || registered.active?.postMessage({ keep: true, files: files() }))
+        .catch(() => setOpens(false));
+    }, settles);
+    return () => {
+      over = true;
+      clearTimeout(timer);
+    };
+  }, [mark]);
+  return opens;
+}
+/** Forgets the seat on this device. */
+export async function forgetSeat(): Promise<void> {
+  if (!there()) return;
+  const registered = await navigator.serviceWorker.getRegistration('/seat');
+  registered?.active?.postMessage({ keep: false });
+}
