@@ -51,6 +51,8 @@ const entry = z.strictObject({
   /** °C the host wants it served at; else the middle of its style's band, allowing for what the glass gains. */
   serveC: z.number().min(-5).max(60).optional(),
   told: told.optional(),
+  /** A bite taken with it, by its name, after which it is tasted once more; `crossed`: half of the room takes the bite first. */
+  bite: z.strictObject({ food: z.string().min(1).max(80), crossed: z.boolean() }).optional(),
 });
 export const glassStock = z.strictObject({
   shape: z.string().min(1).max(40),

@@ -25,14 +25,18 @@ export interface ProgramPlan {
   readonly reveal: keyof typeof revealKinds;
   /** Labels are in sight: there is nothing to uncover. */
   readonly open: boolean;
-  /** After a rest with cheese the wine before it is tasted once more. */
+  /** The plan returns to glasses: after a rest with cheese to the wine before it, and at the end to the first, which has stood longest. */
   readonly returns: boolean;
+  /** Bites that are taken with the wine at a place, which is tasted once more with it. */
+  readonly bites?: readonly { readonly place: number; readonly food: string; readonly crossed: boolean }[] | undefined;
 }
 
 /** Minutes to arrive, to uncover one wine, and to go back to a glass. Common practice. */
 const gatherMinutes = 5;
 const revealMinutes = 3;
 const againMinutes = 1.5;
+/** Minutes for a bite and the wine with it; crossed, everybody takes both, with water between. */
+const biteMinutes = { straight: 3, crossed: 5 } as const;
 
 /** The stops of an evening in their order. The first is the arrival, the last the close. */
 export function programOf(plan: ProgramPlan): Program {
@@ -45,6 +49,10 @@ export function programOf(plan: ProgramPlan): Program {
   for (let place = 0; place < plan.wines; place++) {
     stops.push({ kind: 'pour', place, minutes: plan.pourMinutes });
     for (const [step, { name, quarter, minutes }] of plan.steps.entries()) stops.push({ kind: 'step', place, step, name, quarter, minutes });
+    for (const { food, crossed } of (plan.bites ?? []).filter((bite) => bite.place === place))
+      stops.push({ kind: 'again', place, after: 'bite', food, ...(crossed ? { crossed } : {}), minutes: crossed ? biteMinutes.crossed : biteMinutes.straight });
+    // The first glass has stood longest: air is told by what it did to that one, whatever is in it.
+    if (plan.returns && place > 0 && place === plan.wines - 1) stops.push({ kind: 'again', place: 0, after: 'air', minutes: againMinutes });
     covered = [...covered, place];
     if (plan.reveal === 'each' || (plan.reveal === 'pair' && covered.length === 2)) uncover();
     for (const { kind } of plan.rests.filter((rest) => rest.after === place && place < plan.wines - 1)) {
@@ -73,6 +81,7 @@ export const afterThisWine = (program: Program, at: number): number => {
   return next < 0 ? program.length - 1 : next;
 };
 
+const between = { bread: 'the bread', cheese: 'the cheese', air: 'its time in the glass' } as const;
 const named = (place: number) => `wine ${placeLetter(place)}`;
 /** A stop in a few words: "palate", "pour wine C", "water and bread". */
 export function stopInWords(stop: Stop): string {
@@ -86,7 +95,7 @@ export function stopInWords(stop: Stop): string {
     case 'rest':
       return restKinds[stop.rest].label;
     case 'again':
-      return `${named(stop.place)} once more, after ${stop.after === 'cheese' ? 'the cheese' : 'the bread'}`;
+      return stop.after === 'bite' ? `${named(stop.place)} with ${stop.food ?? 'a bite'}` : `${named(stop.place)} once more, after ${between[stop.after]}`;
     case 'reveal':
       return stop.places.length === 1 ? `uncover ${named(stop.places[0]!)}` : `uncover ${stop.places.map(placeLetter).join(', ')}`;
     case 'end':

@@ -71,9 +71,34 @@ describe('the program of an evening', () => {
       'appearance',
       'aroma',
       'palate',
+      'wine A once more, after its time in the glass',
       'uncover wine B',
       'close the evening',
     ]);
+  });
+  it('a bite comes when its wine was tasted, before it is uncovered; crossed it takes longer', () => {
+    const bites = [
+      { place: 0, food: 'an oyster', crossed: true },
+      { place: 1, food: 'hard cheese', crossed: false },
+    ];
+    const program = programOf({ ...usual, wines: 2, rests: [], returns: false, bites });
+    expect(program.map(stopInWords)).toEqual([
+      'people arrive',
+      'pour wine A',
+      'appearance',
+      'aroma',
+      'palate',
+      'wine A with an oyster',
+      'uncover wine A',
+      'pour wine B',
+      'appearance',
+      'aroma',
+      'palate',
+      'wine B with hard cheese',
+      'uncover wine B',
+      'close the evening',
+    ]);
+    expect(program[5]!.minutes).toBeGreaterThan(program[11]!.minutes);
   });
   it('whoever skips a wine goes to what comes after its steps', () => {
     const program = programOf(usual);
@@ -122,7 +147,7 @@ describe('a run', () => {
     const mended = pace.shorten.reduce((now, entry) => shorten(now, entry.at, entry.to), slow);
     expect(paceOf(program, mended, later(5))!.behind).toBeCloseTo(0, 5);
     expect(paceInWords(program, pace, (instant) => instant.toISOString().slice(11, 16))).toBe(
-      'Shorten the pause (a bite of cheese) to 4 min and you end as planned, about 19:52.',
+      'Shorten the pause (a bite of cheese) to 4 min and you end as planned, about 19:54.',
     );
     expect(paceInWords(program, paceOf(program, goTo(slow, program, program.length - 3, later(80)), later(80))!, () => '20:30')).toMatch(/no rest is left/);
   });

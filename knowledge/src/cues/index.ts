@@ -29,7 +29,22 @@ export function cueOf(routine: Routine, stop: Stop): Cue {
     case 'rest':
       return { say: stop.rest === 'cheese' ? 'A small bite of cheese, then water.' : 'Water and bread. Nothing with coffee or mint.', unsure: '' };
     case 'again':
-      return { say: `Taste wine ${placeLetter(stop.place)} once more. What has changed?`, unsure: 'The wine is the same; the mouth is another.' };
+      if (stop.after === 'air')
+        return {
+          say: `Go back to wine ${placeLetter(stop.place)}, which has stood longest. What has come, what has gone?`,
+          unsure: 'Smell it before you taste it.',
+        };
+      if (stop.after !== 'bite')
+        return { say: `Taste wine ${placeLetter(stop.place)} once more. What has changed?`, unsure: 'The wine is the same; the mouth is another.' };
+      return stop.crossed === true
+        ? {
+            say: `Seats of odd numbers taste wine ${placeLetter(stop.place)} alone once more, then with ${stop.food ?? 'the bite'}; even ones with it first, then water, then alone.`,
+            unsure: 'Two orders, so that what the order does and what the bite does can be told apart.',
+          }
+        : {
+            say: `A bite of ${stop.food ?? 'the food'}, then wine ${placeLetter(stop.place)} again. What has changed?`,
+            unsure: 'The wine is the same; the mouth is another.',
+          };
     case 'reveal':
       return { say: 'Ask for the last calls, then uncover fact by fact.', unsure: 'A wrong call shows what the wine is like: ask what led there.' };
     case 'end':

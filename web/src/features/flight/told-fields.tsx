@@ -1,6 +1,7 @@
 'use client';
 import { useState } from 'react';
-import type { Told } from '@rose/core/flight/flight';
+import type { FlightWineEntry, Told } from '@rose/core/flight/flight';
+import { CheckBox } from '@/ui/check-box';
 import { TextArea, TextField } from '@/ui/field';
 
 /** What the host has for guests, with what was emptied left out. */
@@ -40,6 +41,25 @@ export function ToldFields({ told, onChange }: { told: Told | undefined; onChang
         value={told?.hint ?? ''}
         onChange={(hint) => onChange(withField(told, 'hint', hint))}
       />
+    </>
+  );
+}
+
+/** A bite with a wine, after which it is tasted once more. */
+export function BiteField({ bite, onChange }: { bite: FlightWineEntry['bite']; onChange: (bite: FlightWineEntry['bite']) => void }) {
+  return (
+    <>
+      <TextField
+        label="A bite with it"
+        hint="and the wine once more"
+        value={bite?.food ?? ''}
+        onChange={(food) => onChange(food.trim() === '' ? undefined : { food: food.slice(0, 80), crossed: bite?.crossed === true })}
+      />
+      {bite !== undefined && (
+        <CheckBox checked={bite.crossed} onChange={(crossed) => onChange({ ...bite, crossed })}>
+          Half of the room takes the bite first
+        </CheckBox>
+      )}
     </>
   );
 }

@@ -21,7 +21,7 @@ import { TemperatureField, VolumeField } from '@/ui/measure-field';
 import { petalsOf } from '@rose/core/rose/rose';
 import { Rose } from '@/ui/rose';
 import { pinWords } from './pin-words';
-import { ToldFields } from './told-fields';
+import { BiteField, ToldFields } from './told-fields';
 import { Explained } from '@/ui/explained';
 import { MenuButton, type MenuEntry } from '@/ui/menu';
 import { Tip } from '@/ui/tip';
@@ -343,6 +343,7 @@ export function WineLine({
                     onChange={(glass) => onWine(summary.id, { glass: glass === '' ? undefined : glass })}
                     options={Object.fromEntries(glassShapes.map((shape) => [shape.id, shape.name]))}
                   />
+                  <BiteField bite={entry?.bite} onChange={(bite) => onWine(summary.id, { bite })} />
                   <ToldFields told={entry?.told} onChange={(told) => onWine(summary.id, { told })} />
                   {assumed.length > 0 && (
                     <p className="said">

@@ -110,29 +110,39 @@ export const guestStream = serve(said.stream, async (db, actor, _input, reply) =
 });
 
 /** What a note begins with: the routine of the evening, its ruler, and what the room does to it. What the guest said on arrival stays with the seat, which forgets it. */
-async function empty(db: Reader, actor: Guest): Promise<NoteDocument> {
+async function empty(db: Reader, actor: Guest, place: number, moment: Moment): Promise<NoteDocument> {
   const [evening] = await db
     .select({ plan: publicEvening.plan, run: publicEvening.run })
     .from(publicEvening)
     .where(and(eq(publicEvening.venueId, actor.venueId), eq(publicEvening.id, actor.tastingId)));
   const routine = evening?.plan?.routine;
   const room = evening?.run?.room;
+  const bite = evening?.plan?.program.find((stop) => stop.kind === 'again' && stop.place === place && stop.after === 'bite');
   const bent = { ...(room?.light === false ? { light: true } : {}), ...(room?.air === false ? { perfume: true } : {}) };
   return {
     ...emptyNote,
     ...(routine === undefined ? {} : { routine: routine.id }),
     ...(routine?.ruler === undefined ? {} : { ruler: routine.ruler }),
+    ...(moment === 'food' && bite?.kind === 'again' && bite.food !== undefined ? { food: bite.food } : {}),
     ...(Object.keys(bent).length === 0 ? {} : { circumstances: bent }),
   };
 }
 export const guestBegin = serve(said.begin, async (tx, actor, { noteId, glassId, moment }) => {
   const here = await seatOf(tx, actor);
   const { glasses, over, tick } = await stateAt(tx, actor, here.fromPlace);
-  if (!glasses.some(({ id }) => id === glassId)) throw notFound('glass');
+  const glass = glasses.find(({ id }) => id === glassId);
+  if (glass === undefined) throw notFound('glass');
   const begunBefore = (await notesOf(tx, actor)).find((note) => note.glassId === glassId && note.moment === moment);
   if (begunBefore !== undefined) return { id: begunBefore.id, revision: begunBefore.revision };
   if (over) throw new Problem(409, 'closed', 'This tasting is closed: no note is begun any more.', { tick });
-  await begin(tx, actor.venueId, { noteId, glassId, participantId: actor.participantId, moment, tastedAt: new Date(), document: await empty(tx, actor) });
+  await begin(tx, actor.venueId, {
+    noteId,
+    glassId,
+    participantId: actor.participantId,
+    moment,
+    tastedAt: new Date(),
+    document: await empty(tx, actor, glass.place, moment),
+  });
   return { id: noteId, revision: 1 };
 });
 export const guestNoteOf = serve(said.note, async (db, actor, { id }) => {

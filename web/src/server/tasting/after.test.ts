@@ -370,3 +370,22 @@ describe('a list whose order is not known', () => {
     expect(calls.facts.find((entry) => entry.fact === 'name')).toMatchObject({ verdict: 'One of two had it.' });
   });
 });
+
+describe('a bite with a wine', () => {
+  it('is a stop of the evening by its place, and the note of it knows what was eaten', async () => {
+    const bite = { food: 'an oyster', crossed: true };
+    const { host, guests } = await evening(['Ana'], { wines: [{ id: world.otherWineId, bite }, { id: world.wineId }] });
+    const { program } = await host.state();
+    const at = program.findIndex((stop) => stop.kind === 'again' && stop.after === 'bite');
+    expect(program[at]).toMatchObject({ place: 0, ...bite });
+    await host.act('move', { to: at });
+    const glassId = glassAt(await guests[0]!.state(), 0).id;
+    const note = async (moment: string) => {
+      const id = v4();
+      await guests[0]!.ask('POST', '/guest/notes', { noteId: id, glassId, moment });
+      return (await guests[0]!.get<AnswerOf<'guest', 'note'>>(`/guest/notes/${id}`)).document.food;
+    };
+    expect(await note('food')).toBe('an oyster');
+    expect(await note('air')).toBeUndefined();
+  });
+});

@@ -93,6 +93,11 @@ async function planned(
         reveal: flight.reveal,
         open: flight.blind === 'open',
         returns: flight.returns > 0,
+        // By its place in the plan, not by its wine: of a flight that is dealt anew a bite tells nothing of what is in the glass.
+        bites: flight.wines.flatMap(({ id: wine, bite }) => {
+          const place = places.get(wine);
+          return bite === undefined || place === undefined ? [] : [{ place, ...bite }];
+        }),
       }),
       blind: flight.blind,
       reveal: flight.reveal,

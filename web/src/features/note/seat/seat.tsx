@@ -3,10 +3,11 @@ import { useCallback, useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
 import { restKinds } from '@rose/core/order/order-wine';
-import { onList, placeInSight } from '@rose/core/tasting/program';
+import { onList, placeInSight, stopInWords } from '@rose/core/tasting/program';
+import type { Moment } from '@rose/core/wine/note';
 import { elapsed, givenInWords } from '@rose/core/tasting/run';
 import { asClock } from '@rose/core/wine/clock';
-import { listed } from '@rose/core/wine/plural';
+import { capital, listed } from '@rose/core/wine/plural';
 import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
@@ -77,7 +78,7 @@ export function nowInWords({ stop, paused }: Table): string {
     case 'rest':
       return `A pause: ${restKinds[stop.rest].label}`;
     case 'again':
-      return `Back to wine ${placeLetter(stop.place)}, after ${stop.after === 'cheese' ? 'the cheese' : 'the bread'}`;
+      return stop.after === 'bite' ? capital(stopInWords(stop)) : `Back to ${stopInWords(stop)}`;
     case 'reveal':
       return stop.places.length === 1 ? `Wine ${placeLetter(stop.places[0]!)} is uncovered` : `Wines ${listed(stop.places.map(placeLetter))} are uncovered`;
     case 'end':
@@ -114,7 +115,11 @@ export function Seat({ first }: { first: Seated }) {
   useEffect(() => refresh(), [refresh, state.glasses.length, state.poll?.id]);
   const behind = state.glasses.find((entry) => entry.place > (glass?.place ?? -1) && !entry.rejected);
   const pauses = pace.pausedAt !== null && glass !== undefined && !follows;
-  const moment = stop.kind === 'again' && glass?.id === called?.id ? ('food' as const) : ('first' as const);
+  const onCall = stop.kind === 'again' && glass?.id === called?.id ? stop : undefined;
+  const [second, setSecond] = useState(false);
+  useEffect(() => setSecond(false), [onCall?.place, onCall?.after]);
+  const order = onCall === undefined ? (['first'] as const) : momentsOf(onCall, seated.seat);
+  const moment = order[second && order.length > 1 ? 1 : 0]!;
   return (
     <GuestFrame who={`${seated.guest}, seat ${seated.seat}`} help={() => setHelp(true)}>
       <Head>
@@ -172,6 +177,9 @@ export function Seat({ first }: { first: Seated }) {
       {!pauses && glass !== undefined && (
         <ToldByHost key={glass.id} glassId={glass.id} revealed={glass.revealed} named={glass.facts.some((entry) => entry.fact === 'name')} />
       )}
+      {!pauses && onCall !== undefined && onCall.after === 'bite' && (
+        <Bite food={onCall.food ?? 'the bite'} moment={moment} more={order.length > 1 && !second} goOn={() => setSecond(true)} />
+      )}
       {!pauses && glass !== undefined && (
         <SeatGlass
           key={`${glass.id}/${moment}`}
@@ -189,6 +197,27 @@ export function Seat({ first }: { first: Seated }) {
       {(state.over || stop.kind === 'end') && <Leaving until={seated.takeawayUntil} changed={refresh} />}
       {help && <SomethingIsWrong close={() => setHelp(false)} allergens={state.allergens} />}
     </GuestFrame>
+  );
+}
+/** What one writes of a glass the table goes back to; crossed, seats of even numbers take the bite first. */
+function momentsOf({ after, crossed }: Extract<Table['stop'], { kind: 'again' }>, seat: number): readonly Moment[] {
+  if (after === 'air') return ['air'];
+  if (crossed !== true) return ['food'];
+  return seat % 2 === 1 ? ['air', 'food'] : ['food', 'air'];
+}
+/** What to do with the bite now. */
+function Bite({ food, moment, more, goOn }: { food: string; moment: Moment; more: boolean; goOn: () => void }) {
+  return (
+    <p style={{ display: 'flex', flexWrap: 'wrap', gap: 10, alignItems: 'center', margin: '0 0 12px' }}>
+      <span>
+        {moment === 'food' ? `Take a bite of ${food}, then a sip. This note is of the wine with it.` : `The wine alone, after water; no ${food} yet.`}
+      </span>
+      {more && (
+        <Button size="small" onPress={goOn}>
+          {moment === 'food' ? 'Done: now the wine alone' : `Done: now with ${food}`}
+        </Button>
+      )}
+    </p>
   );
 }
 /** What comes after this glass for who is at their own pace. */
