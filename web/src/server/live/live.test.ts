@@ -6,7 +6,7 @@ import { connections } from '../../db/client';
 import { perform } from '../http';
 import { operations } from '../registry';
 import type { Reply } from '../command';
-import { Host, coveredFlight, glassAt, type Device } from '../testing/evening';
+import { Host, coveredFlight, glassAt, withoutIds, type Device } from '../testing/evening';
 import { eventsOf, type SentEvent } from '../testing/events';
 import { ownDatabase } from '../testing/venue';
 import { newWorld, type World } from '../testing/world';
@@ -89,6 +89,35 @@ describe('a stream', () => {
     expect(JSON.parse(watching[0]!.last('state')!.data)).toEqual(await guests[0]!.state());
     expect(watching[0]!.last('clock')).toBeDefined();
     for (const one of watching) one.end();
+  });
+  it('sends a guest the same bytes whichever wine is in which glass, tick by tick until something is uncovered', async () => {
+    const bytes = async (order: readonly string[]) => {
+      const host = await Host.open(world.owner, await coveredFlight(world.owner, order));
+      const guests = await host.seat('Ana', 'Bram');
+      const watching = [await asGuest(guests[0]!), await asGuest(guests[1]!)];
+      const heard = async () => {
+        for (const one of watching) await one.until(() => tickOf(one) === host.tick);
+      };
+      await heard();
+      const last = (await host.state()).program.findIndex((stop) => stop.kind === 'pour' && stop.place === 1) + 2;
+      for (let to = 1; to <= last; to++) {
+        await host.act('move', { to });
+        await heard();
+        if (to % 4 === 2) {
+          await host.act('ask', { pollId: v4(), place: 0, question: 'Sweet?', options: ['yes', 'no'], forecast: 1 });
+          await heard();
+        }
+      }
+      await host.act('letGoOn', { to: 1 });
+      await heard();
+      for (const one of watching) one.end();
+      return watching.map((one) =>
+        withoutIds(one.events.flatMap(({ event, id, data }) => (event === 'clock' ? [] : [`${event} ${id ?? ''} ${data}`])).join('\n')),
+      );
+    };
+    const [one, other] = [await bytes([world.wineId, world.otherWineId]), await bytes([world.otherWineId, world.wineId])];
+    expect(one[0]!.length).toBeGreaterThan(5_000);
+    expect(one).toEqual(other);
   });
   it('tells a host of people once a second at most, and a guest of nobody but themselves', async () => {
     const host = await open();
