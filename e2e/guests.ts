@@ -10,13 +10,40 @@ export async function openEvening(host: Page, base: string, flight: string): Pro
   await until(async () => (await textOf(host)).includes('/join/'), 'a link to join by');
   return /http:\S+\/join\/\S+/.exec(await textOf(host))![0];
 }
+interface Phone {
+  /** Milliseconds its clock is ahead. */
+  readonly ahead?: number;
+  /** Its browser keeps nothing: every store of the page is full. */
+  readonly full?: boolean;
+}
 /** A guest in a browser of their own, who follows the link. */
-export async function guestBy(browser: Browser, link: string, name: string): Promise<Page> {
+export async function guestBy(browser: Browser, link: string, name: string, { ahead = 0, full = false }: Phone = {}): Promise<Page> {
   const context = await browser.createBrowserContext();
   const page = await hurried(await context.newPage());
   await page.evaluateOnNewDocument(() => {
     (globalThis as { roseDrawn?: unknown[] }).roseDrawn = [];
   });
+  if (ahead !== 0)
+    await page.evaluateOnNewDocument((ms) => {
+      const Real = Date;
+      window.Date = class extends Real {
+        constructor(...args: unknown[]) {
+          if (args.length === 0) super(Real.now() + ms);
+          else super(...(args as [number]));
+        }
+        static override now() {
+          return Real.now() + ms;
+        }
+      } as DateConstructor;
+    }, ahead);
+  if (full)
+    await page.evaluateOnNewDocument(() => {
+      const refuse = () => {
+        throw new DOMException('full', 'QuotaExceededError');
+      };
+      Storage.prototype.setItem = refuse;
+      for (const way of ['put', 'add'] as const) IDBObjectStore.prototype[way] = refuse;
+    });
   await page.setViewport(phone);
   await visit(page, link);
   await fill(page, 'Your name', name);

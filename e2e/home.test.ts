@@ -55,17 +55,22 @@ describe('an evening at home, and what comes after it', () => {
     expect(await axe(asked)).toEqual([]);
     await asked.close();
 
-    const cleo = await guestBy(browser, through, 'Cleo');
+    // A phone whose clock is a day ahead: nothing is decided by it, and what it shows is right.
+    const cleo = await guestBy(browser, through, 'Cleo', { ahead: 86_400_000 });
     await until(() => cleo.evaluate(async () => (await navigator.serviceWorker.getRegistration('/seat'))?.active != null), 'the seat is kept on the device');
     await host.bringToFront();
     await press(host, 'All is well');
     await waitForText(host, 'Found well');
     await press(host, 'Begin: pour wine A');
-    await waitForText(host, 'At their own pace');
+    await waitForText(host, 'Pour it');
     await press(host, 'Through all');
     await waitForText(host, 'through all the wines by themselves');
     await cleo.bringToFront();
     await waitForText(cleo, 'Is it clear?');
+    await host.bringToFront();
+    await press(host, 'Poured: on to');
+    await cleo.bringToFront();
+    await until(async () => /0:\d\d of/.test(await textOf(cleo)), 'the time of the table, by a clock that is a day ahead');
     await cleo.locator('::-p-text(Follow the table)').click();
     await pick(cleo, 'clarity', 'clear');
     expect(await textOf(cleo)).toContain('Name one thing you smell or taste first');
@@ -157,4 +162,20 @@ describe('an evening at home, and what comes after it', () => {
     expect(await textOf(anyone)).not.toContain('Cleo');
     for (const page of [cleo, anyone]) await page.close();
   }, 240_000);
+
+  it('a phone whose store is full says so, and what is written goes to the server all the same', async () => {
+    const flight = await flightOfThree(host);
+    const link = await openEvening(host, base, flight);
+    const dag = await guestBy(browser, link.replace(/:\d+/, `:${cable.port}`), 'Dag', { full: true });
+    await host.bringToFront();
+    await press(host, 'Begin: pour wine A');
+    await dag.bringToFront();
+    await waitForText(dag, 'Is it clear?');
+    cable.mode = 'cut';
+    await pick(dag, 'clarity', 'dull');
+    await waitForText(dag, 'Only in this page');
+    cable.mode = 'whole';
+    await until(async () => (await notesOf('Dag', flight))[0]?.observed['clarity'] === 'dull', 'a full store loses nothing');
+    await dag.close();
+  }, 90_000);
 });

@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react';
+import { keepInTab, keptInTab } from './kept-on-device';
 
 /** Where a list was left, kept by the tab: its filters, how much of it was loaded, and how far down it was read. */
 interface Place {
@@ -9,7 +10,7 @@ interface Place {
 const key = (path: string) => `left ${path}`;
 function placeOf(path: string): Place | undefined {
   try {
-    const kept: unknown = JSON.parse(sessionStorage.getItem(key(path)) ?? 'null');
+    const kept: unknown = JSON.parse(keptInTab(key(path)) ?? 'null');
     return typeof kept === 'object' && kept !== null && 'search' in kept && 'loaded' in kept && 'y' in kept
       ? { search: String(kept.search), loaded: Number(kept.loaded), y: Number(kept.y) }
       : undefined;
@@ -20,7 +21,7 @@ function placeOf(path: string): Place | undefined {
 }
 function leave(path: string, place: Place): void {
   try {
-    sessionStorage.setItem(key(path), JSON.stringify(place));
+    keepInTab(key(path), JSON.stringify(place));
   } catch {
     // As above.
   }

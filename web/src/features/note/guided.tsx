@@ -8,6 +8,7 @@ import type { NoteDocument } from '@rose/core/wine/note';
 import { cards } from '@rose/knowledge/sensations/cards';
 import { Button } from '@/ui/button';
 import { SelectField } from '@/ui/select-field';
+import { keepInTab, keptInTab } from '@/ui/kept-on-device';
 import { Bar } from './note-layout';
 import { BuyUpTo } from './judge/buy-up-to';
 import { CardText } from './card';
@@ -119,7 +120,7 @@ export function Guided({
 }) {
   const path = guidedPath(routine, doc.observed, known);
   const [at, setAt] = useState<string | null>(null);
-  useEffect(() => setAt(sessionStorage.getItem(`question/${id}`)), [id]);
+  useEffect(() => setAt(keptInTab(`question/${id}`) ?? null), [id]);
   const called = step === undefined ? undefined : routine.steps[step];
   const first = path.find((entry) => entry.step === called)?.key;
   // Followed once when the table goes on, not again at every answer that changes the way.
@@ -142,7 +143,7 @@ export function Guided({
     const next = path[to];
     if (next === undefined) return onDone();
     setAt(next.key);
-    sessionStorage.setItem(`question/${id}`, next.key);
+    keepInTab(`question/${id}`, next.key);
     window.scrollTo({ top: 0 });
   };
   const ask = here?.ask;

@@ -1,5 +1,6 @@
 'use client';
 import styled from 'styled-components';
+import { keepOnDevice, keptOnDevice } from '@/ui/kept-on-device';
 import { ToggleGroup } from '@/ui/toggle-group';
 
 /** How much of a glass is asked. One record: a change of depth hides questions, it never drops an answer. */
@@ -7,20 +8,10 @@ export const depths = { quick: 'Quick', twelve: 'Twelve', guided: 'Guided', full
 export type Depth = keyof typeof depths;
 /** The depth this device was last used at; the next glass starts there. */
 export function keptDepth(): Depth {
-  try {
-    const kept = localStorage.getItem('depth');
-    return kept !== null && kept in depths ? (kept as Depth) : 'full';
-  } catch {
-    return 'full';
-  }
+  const kept = keptOnDevice('depth');
+  return kept !== undefined && kept in depths ? (kept as Depth) : 'full';
 }
-export function keepDepth(depth: Depth): void {
-  try {
-    localStorage.setItem('depth', depth);
-  } catch {
-    // Without storage the choice holds for this page.
-  }
-}
+export const keepDepth = (depth: Depth): void => keepOnDevice('depth', depth);
 
 const Room = styled.div`
   margin: 0 0 14px;

@@ -10,6 +10,7 @@ import { withObservation } from '@rose/core/wine/note';
 import { routineNamed } from '@rose/knowledge/routines/index';
 import type { NoteView } from '@/contract/answers';
 import { contract } from '@/contract/client';
+import { keepInTab, keptInTab } from '@/ui/kept-on-device';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { Clashes } from '@/ui/document/save-state';
@@ -70,8 +71,8 @@ export function Desk({ note, routines, nextGlass }: { note: NoteView; routines: 
   const [wide, setWide] = useState(false);
   // A reload lands where you were; the written note is fetched at once only where there is room for it.
   useEffect(() => {
-    const kept = sessionStorage.getItem(`quarter/${note.id}`);
-    if (kept !== null && quarters.includes(kept as Quarter)) setQuarter(kept as Quarter);
+    const kept = keptInTab(`quarter/${note.id}`);
+    if (kept !== undefined && quarters.includes(kept as Quarter)) setQuarter(kept as Quarter);
     setDepth(keptDepth());
     const query = window.matchMedia('(min-width: 47.5625em)');
     const fit = () => setWide(query.matches);
@@ -87,7 +88,7 @@ export function Desk({ note, routines, nextGlass }: { note: NoteView; routines: 
   const go = (to: Quarter) => {
     setQuarter(to);
     if (depth !== 'full') deepen('full');
-    sessionStorage.setItem(`quarter/${note.id}`, to);
+    keepInTab(`quarter/${note.id}`, to);
     void open.flush();
     window.scrollTo({ top: 0 });
   };

@@ -1,6 +1,7 @@
 'use client';
 import { useEffect, useState } from 'react';
 import { contract } from '@/contract/client';
+import { keepOnDevice, keptOnDevice } from '@/ui/kept-on-device';
 import { useAct } from '@/ui/act';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
@@ -49,16 +50,15 @@ function ThisScreen({ who }: { who: Who }) {
   const act = useAct();
   const [room, setRoom] = useState<'' | 'light' | 'dim'>('');
   useEffect(() => {
-    const kept = localStorage.getItem('room');
+    const kept = keptOnDevice('room');
     if (kept === 'light' || kept === 'dim') setRoom(kept);
   }, []);
   const pickRoom = (value: '' | 'light' | 'dim') => {
     setRoom(value);
+    keepOnDevice('room', value === '' ? undefined : value);
     if (value === '') {
-      localStorage.removeItem('room');
       delete document.documentElement.dataset['room'];
     } else {
-      localStorage.setItem('room', value);
       document.documentElement.dataset['room'] = value;
     }
   };

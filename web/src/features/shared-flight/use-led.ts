@@ -39,10 +39,14 @@ export function useLed(first: HostState, userId: string) {
   useEffect(() => {
     reached.current = state.tick;
   }, [state.tick]);
-  const lookAfter = (tick: number) =>
+  // What this page did is known to it before the stream says so: the next act is based on it.
+  const own = useRef(0);
+  const lookAfter = (tick: number) => {
+    own.current = Math.max(own.current, tick);
     setTimeout(() => {
       if (reached.current < tick) call(contract.tasting.get, { id: first.id }).then(setAsked, () => undefined);
     }, slow);
+  };
   const [people, setPeople] = useState<People>({ people: [], doubts: [], warnings: [], answers: null });
   useHeard(
     memberStream,
@@ -71,7 +75,7 @@ export function useLed(first: HostState, userId: string) {
     const address: { readonly method: string; readonly path: string; readonly takes?: object; readonly answers?: { readonly tick: number } } =
       contract.tasting[name];
     return run(async () => {
-      const { tick } = await call(address, { id: state.id, basedOn: state.tick, actId: v4(), ...more });
+      const { tick } = await call(address, { id: state.id, basedOn: Math.max(state.tick, own.current), actId: v4(), ...more });
       lookAfter(tick);
     });
   };

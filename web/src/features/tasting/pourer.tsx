@@ -6,6 +6,7 @@ import { placeLetter } from '@rose/core/serving-design/serving-design';
 import { counted, listed } from '@rose/core/wine/plural';
 import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
+import { keepInTab, keptInTab } from '@/ui/kept-on-device';
 import { useAct } from '@/ui/act';
 import { ApiProblem, call } from '@/ui/api';
 import { Button } from '@/ui/button';
@@ -75,7 +76,7 @@ export function Pourer({ id, blind }: { id: string; blind: string }) {
   useEffect(() => {
     read();
     try {
-      setDone(JSON.parse(sessionStorage.getItem(`poured/${id}`) ?? '[]') as string[]);
+      setDone(JSON.parse(keptInTab(`poured/${id}`) ?? '[]') as string[]);
     } catch {
       // What was ticked is only a help.
     }
@@ -84,7 +85,7 @@ export function Pourer({ id, blind }: { id: string; blind: string }) {
   const tick = (code: string, is: boolean) => {
     const next = is ? [...done, code] : done.filter((other) => other !== code);
     setDone(next);
-    sessionStorage.setItem(`poured/${id}`, JSON.stringify(next));
+    keepInTab(`poured/${id}`, JSON.stringify(next));
   };
   return (
     <Frame>

@@ -51,6 +51,14 @@ const nonsense = fc.oneof(
   fc.jsonValue(),
   fc.uuid(),
 );
+/** What of nonsense can stand in an address; an object that cannot be said is an x. */
+function inWords(value: unknown): string {
+  try {
+    return String(value);
+  } catch {
+    return 'x';
+  }
+}
 const paths = Object.values(contracts).filter(({ name }) => name !== 'guest.stream' && name !== 'guest.leave');
 /** A body a little like what is taken: right names, some of them with nonsense. */
 const bodies = fc.record({
@@ -90,7 +98,7 @@ describe('a guest who means harm', () => {
         fc.asyncProperty(bodies, async ({ contract, values, real, more }) => {
           const names = 'shape' in contract.input ? Object.keys(contract.input.shape as object) : [];
           const input = Object.fromEntries(names.map((name, i) => [name, real[i % 8] === true && name in known ? known[name] : values[i % 8]]));
-          const path = contract.path.replace(/\{(\w+)\}/g, (_all, name: string) => encodeURIComponent(String(input[name]).slice(0, 60).toWellFormed()) || 'x');
+          const path = contract.path.replace(/\{(\w+)\}/g, (_all, name: string) => encodeURIComponent(inWords(input[name]).slice(0, 60).toWellFormed()) || 'x');
           const body = Object.fromEntries(Object.entries(input).filter(([name]) => !contract.path.includes(`{${name}}`)));
           const answer = await ana.ask(contract.method, path, contract.method === 'GET' ? undefined : { ...body, ...more });
           expect(answer.status, `${contract.name} ${JSON.stringify(body).slice(0, 300)}: ${answer.text}`).toBeLessThan(500);

@@ -1,5 +1,6 @@
 import { openDB, type IDBPDatabase } from 'idb';
 import { v4 } from 'uuid';
+import { keepInTab, keptInTab } from '../kept-on-device';
 import type { Device } from '@rose/core/document/protocol';
 
 /** Drafts on this device. Each tab keeps its own, so that two tabs never overwrite each other's unsent changes. */
@@ -13,14 +14,12 @@ export interface Draft<D> {
 let database: Promise<IDBPDatabase> | undefined;
 const open = () => (database ??= openDB('rose-compass', 1, { upgrade: (db) => db.createObjectStore('drafts', { keyPath: ['key', 'tab'] }) }));
 
-/** The id of this tab: survives a reload, not the tab. */
+let ownTab: string | undefined;
+/** The id of this tab: survives a reload, not the tab; where the browser keeps nothing, as long as the page. */
 export function tabId(): string {
-  let id = sessionStorage.getItem('tab');
-  if (id === null) {
-    id = v4();
-    sessionStorage.setItem('tab', id);
-  }
-  return id;
+  ownTab ??= keptInTab('tab') ?? v4();
+  keepInTab('tab', ownTab);
+  return ownTab;
 }
 
 export async function readDrafts<D>(key: string): Promise<readonly Draft<D>[]> {

@@ -10,30 +10,24 @@ import { CheckBoxes } from '@/ui/check-boxes';
 import { Choice } from '@/ui/choice';
 import { Disclosure } from '@/ui/disclosure';
 import { TextField } from '@/ui/field';
+import { keepOnDevice, keptOnDevice } from '@/ui/kept-on-device';
 import type { Seated } from './seat';
 
 const kept = 'guest-card';
 function cardOfDevice(): GuestCard {
-  try {
-    return JSON.parse(localStorage.getItem(kept) ?? '{}') as GuestCard;
-  } catch {
-    return {};
-  }
+  const card = keptOnDevice(kept);
+  return card === undefined ? {} : (JSON.parse(card) as GuestCard);
 }
 /** Before the first glass: two taps on what bends a reading, and a card that stays on the phone unless it is shared. */
 export function Arrival({ seated, allergens }: { seated: Seated; allergens: readonly string[] }) {
   const [arrival, setArrival] = useState(seated.arrival ?? {});
-  const [card, setCard] = useState<GuestCard>(() => seated.card ?? (typeof localStorage === 'undefined' ? {} : cardOfDevice()));
+  const [card, setCard] = useState<GuestCard>(() => seated.card ?? (typeof window === 'undefined' ? {} : cardOfDevice()));
   const [shared, setShared] = useState(seated.card !== null);
   const [trouble, setTrouble] = useState('');
   const keep = (next: GuestCard) => {
     const said = Object.fromEntries(Object.entries(next).filter(([, value]) => value !== undefined && value !== '')) as GuestCard;
     setCard(said);
-    try {
-      localStorage.setItem(kept, JSON.stringify(said));
-    } catch {
-      // A phone that keeps nothing shows it until the page is left.
-    }
+    keepOnDevice(kept, JSON.stringify(said));
     if (shared) void share(said);
   };
   const share = (next: GuestCard | null) =>

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
 import { Button } from '@/ui/button';
+import { keepOnDevice, keptOnDevice } from '@/ui/kept-on-device';
 import { Switch } from '@/ui/switch';
 
 const Line = styled.div`
@@ -25,21 +26,13 @@ export function useOwnPace(evening: string): readonly [OwnPace, (next: Partial<O
   const key = `own-pace/${evening}`;
   const [pace, setPace] = useState(withTheTable);
   useEffect(() => {
-    try {
-      const kept: unknown = JSON.parse(localStorage.getItem(key) ?? 'null');
-      if (typeof kept === 'object' && kept !== null) setPace({ ...withTheTable, ...kept });
-    } catch {
-      // A device that keeps nothing follows the table.
-    }
+    const kept = keptOnDevice(key);
+    if (kept !== undefined) setPace({ ...withTheTable, ...(JSON.parse(kept) as Partial<OwnPace>) });
   }, [key]);
   const change = (next: Partial<OwnPace>) => {
     const changed = { ...pace, ...next };
     setPace(changed);
-    try {
-      localStorage.setItem(key, JSON.stringify(changed));
-    } catch {
-      // As above.
-    }
+    keepOnDevice(key, JSON.stringify(changed));
   };
   return [pace, change];
 }
