@@ -137,6 +137,8 @@ export interface TastingPlan {
   readonly list?: readonly { readonly name: string; readonly producer: string }[] | undefined;
   /** What somebody who is asked to it reads. */
   readonly invitation?: Invited | undefined;
+  /** A panel: each of its seats has glasses in an order of its own, and wines are uncovered, not places. */
+  readonly panel?: { readonly seats: number; readonly wines: number } | undefined;
   /** The host has left hints to ask for, of whichever wines. */
   readonly hints?: boolean | undefined;
 }

@@ -425,6 +425,8 @@ export const tasting = {
       glasses: z.array(
         z.object({
           place: z.number(),
+          /** In a panel the seat it stands at; null where a place is the same wine at every seat. */
+          seat: z.number().nullable(),
           code: z.string(),
           wine: z.string(),
           producer: z.string(),

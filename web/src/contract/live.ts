@@ -21,8 +21,10 @@ export const tableState = z.object({
   name: z.string(),
   blind: z.enum(keysOf(blindKinds)),
   over: z.boolean(),
-  /** Wines on the table in all. */
+  /** Wines on the table in all; in a panel the glasses of a seat. */
   wines: z.number(),
+  /** Each seat has glasses in an order of its own. */
+  panel: z.boolean(),
   stop,
   next: stop.nullable(),
   since: z.string(),

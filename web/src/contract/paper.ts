@@ -14,8 +14,16 @@ export const paper = {
     allow: 'tasting.lead',
     input: one,
     output: z.object({
-      guests: z.array(z.object({ id: z.string(), seat: z.number(), name: z.string() })),
-      glasses: z.array(z.object({ id: z.string(), place: z.number(), code: z.string(), closed: z.boolean() })),
+      places: z.array(z.object({ place: z.number(), closed: z.boolean() })),
+      /** Each with the glasses of their seat: in a panel those of an order and codes of its own. */
+      guests: z.array(
+        z.object({
+          id: z.string(),
+          seat: z.number(),
+          name: z.string(),
+          glasses: z.array(z.object({ id: z.string(), place: z.number(), code: z.string() })),
+        }),
+      ),
       rows: z.array(
         z.object({
           participantId: z.string(),

@@ -80,6 +80,8 @@ export const glass = pgTable(
     id: uuid('id').notNull(),
     tastingId: uuid('tasting_id').notNull(),
     place: integer('place').notNull(),
+    /** In a panel the seat it stands at: each has an order and codes of its own. Null where the glass of a place is the same wine at every seat. */
+    seat: integer('seat'),
     code: text('code').notNull(),
     rejectedAt: at('rejected_at'),
     revealedAt: at('revealed_at'),
@@ -91,7 +93,7 @@ export const glass = pgTable(
   (table) => [
     primaryKey({ columns: [table.venueId, table.id] }),
     foreignKey({ columns: [table.venueId, table.tastingId], foreignColumns: [tasting.venueId, tasting.id] }),
-    unique('glass_code').on(table.venueId, table.tastingId, table.code),
+    unique('glass_code').on(table.venueId, table.tastingId, table.seat, table.code).nullsNotDistinct(),
   ],
 );
 

@@ -109,6 +109,11 @@ const Lay = styled.div`
 const facts = keysOf(uncoverable);
 export type CallsFound = AnswerOf<'tasting', 'calls'>;
 
+/** What a glass is called here: its place, or in a panel, where it has a place at every seat, its wine as far as the host may know it. */
+const titleOf = (state: HostState, glass: HostState['glasses'][number]): string =>
+  state.panel
+    ? (state.identities.find((entry) => entry.glassId === glass.id)?.wine?.name ?? `One of the wines, ${glass.place + 1}`)
+    : `Wine ${placeLetter(glass.place)}`;
 /** Lifts the labels: fact by fact, with what the table called beside each. */
 export function Unmask({ first, userId, flightId }: { first: HostState; userId: string; flightId: string }) {
   const led = useLed(first, userId);
@@ -150,7 +155,7 @@ export function Unmask({ first, userId, flightId }: { first: HostState; userId: 
           <div className="line">
             <span>
               {state.name}
-              {glass === undefined ? '' : ` · wine ${glass.place + 1} of ${state.wines}`}
+              {glass === undefined || state.panel ? '' : ` · wine ${glass.place + 1} of ${state.wines}`}
             </span>
           </div>
           {glass === undefined ? (
@@ -161,7 +166,7 @@ export function Unmask({ first, userId, flightId }: { first: HostState; userId: 
           ) : (
             <>
               <h1>
-                Wine {placeLetter(glass.place)}
+                {titleOf(state, glass)}
                 <small>{glass.code}</small>
               </h1>
               <dl>
@@ -211,10 +216,10 @@ export function Unmask({ first, userId, flightId }: { first: HostState; userId: 
                   key={entry.id}
                   size="small"
                   pressed={entry.id === glass?.id}
-                  label={`Wine ${placeLetter(entry.place)}`}
+                  label={state.panel ? `${titleOf(state, entry)}${entry.revealed ? ' ◆' : ''}` : `Wine ${placeLetter(entry.place)}`}
                   onPress={() => setChosen(entry.id)}
                 >
-                  {placeLetter(entry.place)}
+                  {state.panel ? titleOf(state, entry) : placeLetter(entry.place)}
                   {entry.revealed ? ' ◆' : ''}
                 </Button>
               ))}

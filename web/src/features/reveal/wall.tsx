@@ -72,15 +72,30 @@ export function Wall({ id, first, code }: { id: string; first: Table; code: stri
   const now = useSeconds(running);
   const left = now === 0 ? undefined : Math.round(state.minutes * 60 - elapsed(state, new Date(now)) / 1000);
   const place = placeInSight(stop, (at) => revealed(state, at));
-  const glass = state.glasses.find((entry) => entry.place === place && !entry.rejected);
+  // In a panel the wine that was spoken of last: one that is being uncovered, else the last that is known.
+  const glass = state.panel
+    ? stop.kind === 'reveal'
+      ? (state.glasses.find((entry) => !entry.revealed) ?? state.glasses.at(-1))
+      : undefined
+    : state.glasses.find((entry) => entry.place === place && !entry.rejected);
   const shows = glass !== undefined && (glass.facts.length > 0 || stop.kind === 'reveal');
   return (
     <Screen aria-label="For the room">
       <div className="line">
         <span>{state.name}</span>
-        <span>{glass === undefined ? '' : `wine ${glass.place + 1} of ${state.wines}`}</span>
+        <span>{glass === undefined || state.panel ? '' : `wine ${glass.place + 1} of ${state.wines}`}</span>
       </div>
-      <h1>{glass !== undefined ? `Wine ${placeLetter(glass.place)}` : stop.kind === 'rest' ? 'A pause' : stop.kind === 'end' ? 'Thank you' : 'Welcome'}</h1>
+      <h1>
+        {glass !== undefined
+          ? state.panel
+            ? 'One of the wines'
+            : `Wine ${placeLetter(glass.place)}`
+          : stop.kind === 'rest'
+            ? 'A pause'
+            : stop.kind === 'end'
+              ? 'Thank you'
+              : 'Welcome'}
+      </h1>
       <p className="what" aria-live="polite">
         {state.paused !== null ? 'One moment' : whatInWords(state)}
       </p>

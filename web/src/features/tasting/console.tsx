@@ -4,7 +4,7 @@ import { alcoholAHead, spanInWords } from '@rose/core/alcohol/alcohol';
 import { restKinds } from '@rose/core/order/order-wine';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
 import { behindInWords, elapsed, givenInWords, isLate, minutesAt, paceInWords, paceOf } from '@rose/core/tasting/run';
-import { afterThisWine, stopInWords, type Stop } from '@rose/core/tasting/program';
+import { afterThisWine, reached, stopInWords, type Stop } from '@rose/core/tasting/program';
 import { blindKinds } from '@rose/core/flight/flight';
 import { asClock } from '@rose/core/wine/clock';
 import { clockIn } from '@rose/core/wine/day';
@@ -62,7 +62,7 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
     else if (key === 's') void act('move', { to: afterThisWine(program, at) });
   });
   const clock = (instant: Date) => clockIn(instant, timeZone);
-  const poured = state.glasses.filter((entry) => !entry.rejected).length;
+  const poured = reached(program, state.far) + 1;
   const alcohol =
     poured === 0
       ? undefined
@@ -71,7 +71,8 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
           undefined,
         );
   const cue = cueOf(state.routine, stop);
-  const glass = 'place' in stop ? state.glasses.find((entry) => entry.place === stop.place && !entry.rejected) : undefined;
+  // In a panel every seat has another wine at a place.
+  const glass = 'place' in stop && !state.panel ? state.glasses.find((entry) => entry.place === stop.place && !entry.rejected) : undefined;
   const wine = state.identities.find((entry) => entry.glassId === glass?.id)?.wine;
   const advice = pace === undefined ? '' : paceInWords(program, pace, clock);
   return (
@@ -80,13 +81,17 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
         <section aria-label="The evening">
           <div className="line">
             <span>
-              {state.name} · {'place' in stop ? `wine ${stop.place + 1} of ${state.wines}` : `${state.wines} wines`} · {blindKinds[state.blind]}
+              {state.name} ·{' '}
+              {'place' in stop
+                ? `${state.panel ? 'glass' : 'wine'} ${stop.place + 1} of ${state.wines}`
+                : `${state.wines} ${state.panel ? 'glasses a seat' : 'wines'}`}{' '}
+              · {state.panel ? 'a panel: an order of its own for each seat' : blindKinds[state.blind]}
             </span>
             <FlightTabs id={flightId} />
           </div>
           <div className="main">
             <h1>
-              {'place' in stop ? `Wine ${placeLetter(stop.place)}` : capital(stopInWords(stop))}
+              {'place' in stop ? (state.panel ? `Glass ${stop.place + 1}` : `Wine ${placeLetter(stop.place)}`) : capital(stopInWords(stop))}
               <span>{'place' in stop ? (stop.kind === 'step' ? capital(stop.name) : stop.kind === 'pour' ? 'Pour it' : 'Once more') : ''}</span>
             </h1>
             <div className="time" role="timer" aria-label="Time at this step">

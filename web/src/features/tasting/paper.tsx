@@ -96,8 +96,8 @@ const asRow = (typed: Typed): PaperRow =>
 
 /** Types in what guests wrote on paper: a row a guest, by the keyboard alone. Enter goes down a column, then to the top of the next. */
 export function Paper({ id, name, flightId, sheet }: { id: string; name: string; flightId: string; sheet: Sheet }) {
-  const [glassId, setGlassId] = useState(sheet.glasses[0]?.id);
-  const glass = sheet.glasses.find((entry) => entry.id === glassId) ?? sheet.glasses[0];
+  const [chosen, setChosen] = useState(0);
+  const here = sheet.places.find((entry) => entry.place === chosen) ?? sheet.places[0];
   const [who, setWho] = useState('');
   const [participantId, setParticipantId] = useState(() => v4());
   const act = useActAndRead();
@@ -135,33 +135,33 @@ export function Paper({ id, name, flightId, sheet }: { id: string; name: string;
             </Button>
           </div>
         </ActForm>
-        {sheet.glasses.length === 0 && <p style={{ marginTop: 14 }}>No wine is poured yet.</p>}
-        {glass !== undefined && (
+        {sheet.places.length === 0 && <p style={{ marginTop: 14 }}>No wine is poured yet.</p>}
+        {here !== undefined && (
           <div role="group" aria-label="Wines" style={{ display: 'flex', flexWrap: 'wrap', gap: 6, marginTop: 18 }}>
-            {sheet.glasses.map((entry) => (
+            {sheet.places.map((entry) => (
               <Button
-                key={entry.id}
+                key={entry.place}
                 size="small"
-                pressed={entry.id === glass.id}
-                label={`Wine ${placeLetter(entry.place)} ${entry.code}`}
-                onPress={() => setGlassId(entry.id)}
+                pressed={entry.place === here.place}
+                label={`Wine ${placeLetter(entry.place)}`}
+                onPress={() => setChosen(entry.place)}
               >
-                {placeLetter(entry.place)} <small>{entry.code}</small>
+                {placeLetter(entry.place)}
               </Button>
             ))}
           </div>
         )}
-        {glass !== undefined && sheet.guests.length > 0 && (
+        {here !== undefined && sheet.guests.length > 0 && (
           <Grid ref={grid}>
-            {glass.closed && (
+            {here.closed && (
               <p className="soft">
-                Something of wine {placeLetter(glass.place)} is uncovered: what is typed in from now on is marked as after it, and not counted.
+                Something of wine {placeLetter(here.place)} is uncovered: what is typed in from now on is marked as after it, and not counted.
               </p>
             )}
-            <table key={glass.id}>
+            <table key={here.place}>
               <thead>
                 <tr>
-                  <th scope="col">Wine {placeLetter(glass.place)}</th>
+                  <th scope="col">Wine {placeLetter(here.place)}</th>
                   {columns.map((column) => (
                     <th scope="col" key={column}>
                       {headOf(column)[0]}
@@ -172,17 +172,22 @@ export function Paper({ id, name, flightId, sheet }: { id: string; name: string;
                 </tr>
               </thead>
               <tbody>
-                {sheet.guests.map((guest, i) => (
-                  <Row
-                    key={guest.id}
-                    evening={id}
-                    guest={guest}
-                    glass={glass}
-                    kept={sheet.rows.find((row) => row.participantId === guest.id && row.glassId === glass.id)}
-                    onKey={(event, column) => down(event, i, column)}
-                    at={i}
-                  />
-                ))}
+                {sheet.guests.map((guest, i) => {
+                  const glass = guest.glasses.find((entry) => entry.place === here.place);
+                  if (glass === undefined) return null;
+                  return (
+                    <Row
+                      key={guest.id}
+                      evening={id}
+                      guest={guest}
+                      glass={glass}
+                      closed={here.closed}
+                      kept={sheet.rows.find((row) => row.participantId === guest.id && row.glassId === glass.id)}
+                      onKey={(event, column) => down(event, i, column)}
+                      at={i}
+                    />
+                  );
+                })}
               </tbody>
             </table>
           </Grid>
@@ -196,13 +201,15 @@ function Row({
   evening,
   guest,
   glass,
+  closed,
   kept,
   at,
   onKey,
 }: {
   evening: string;
   guest: Sheet['guests'][number];
-  glass: Sheet['glasses'][number];
+  glass: Sheet['guests'][number]['glasses'][number];
+  closed: boolean;
   kept: Sheet['rows'][number] | undefined;
   at: number;
   onKey: (event: KeyboardEvent, column: number) => void;
@@ -217,7 +224,7 @@ function Row({
     try {
       await call(contract.paper.type, { id: evening, participantId: guest.id, glassId: glass.id, row: asRow(typed) });
       setSent(typed);
-      setState(glass.closed && kept === undefined ? 'kept, after the reveal' : 'kept');
+      setState(closed && kept === undefined ? 'kept, after the reveal' : 'kept');
     } catch (error) {
       setState(`not kept: ${error instanceof Error ? error.message : 'no connection'} Leave the row again to retry.`);
     }
@@ -230,7 +237,9 @@ function Row({
     >
       <th scope="row">
         {guest.name}
-        <small>seat {guest.seat}</small>
+        <small>
+          seat {guest.seat}, glass {glass.code}
+        </small>
       </th>
       {columns.map((id, column) => (
         <td key={id} data-cell={`${at} ${column}`} data-words={isNumber(id) ? undefined : ''} onKeyDown={(event) => onKey(event, column)}>

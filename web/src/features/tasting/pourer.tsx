@@ -122,10 +122,11 @@ export function Pourer({ id, blind }: { id: string; blind: string }) {
             </p>
             <List aria-label="Bottles in the order they are poured">
               {list.glasses.map((glass) => (
-                <li key={glass.code} data-now={glass.place === list.at && !glass.rejected ? true : undefined}>
+                <li key={`${glass.seat ?? ''} ${glass.code}`} data-now={glass.place === list.at && !glass.rejected ? true : undefined}>
                   <b>{placeLetter(glass.place)}</b>
                   <span className="code">{glass.code}</span>
                   <span className="wine">
+                    {glass.seat === null ? '' : `Seat ${glass.seat}: `}
                     {glass.wine}
                     {glass.producer === '' ? '' : `, ${glass.producer}`}
                     {glass.rejected ? ' – put aside, pour no more of it' : ''}
@@ -139,7 +140,7 @@ export function Pourer({ id, blind }: { id: string; blind: string }) {
                   {glass.rejected ? (
                     <span />
                   ) : (
-                    <CheckBox checked={done.includes(glass.code)} onChange={(is) => tick(glass.code, is)}>
+                    <CheckBox checked={done.includes(`${glass.seat ?? ''} ${glass.code}`)} onChange={(is) => tick(`${glass.seat ?? ''} ${glass.code}`, is)}>
                       poured
                     </CheckBox>
                   )}

@@ -1,4 +1,4 @@
-import { and, asc, between, eq, isNull } from 'drizzle-orm';
+import { and, asc, between, eq, isNull, or } from 'drizzle-orm';
 import type { z } from 'zod';
 import type { Frozen } from '@rose/core/document/frozen';
 import { inReach, minutesAt } from '@rose/core/tasting/run';
@@ -9,10 +9,11 @@ import { publicEvening, publicFact, publicGlass, publicPoll } from '../../db/pub
 export type TableState = Frozen<z.output<typeof tableState>>;
 
 /**
- * An evening as a seat sees it that was taken when `from` was the first place still to be poured: what was poured before is not theirs. Read from the public
+ * An evening as a seat sees it that was taken when `from` was the first place still to be poured: what was poured before is not theirs, and in a panel no glass of
+ * another seat is; `seat` null is who has none. Read from the public
  * views alone; undefined for a sitting nobody leads.
  */
-export async function tableStateOf(db: Reader, venueId: string, tastingId: string, from: number): Promise<TableState | undefined> {
+export async function tableStateOf(db: Reader, venueId: string, tastingId: string, from: number, seat: number | null): Promise<TableState | undefined> {
   const [row] = await db
     .select()
     .from(publicEvening)
@@ -21,8 +22,13 @@ export async function tableStateOf(db: Reader, venueId: string, tastingId: strin
   const { plan, run } = row;
   const { program } = plan;
   const poured = inReach(program, run);
-  const mine = <T extends { venueId: unknown; tastingId: unknown; place: unknown }>(of: T) =>
-    and(eq(of.venueId as never, venueId), eq(of.tastingId as never, tastingId), between(of.place as never, from as never, poured as never));
+  const mine = <T extends { venueId: unknown; tastingId: unknown; place: unknown; seat: unknown }>(of: T) =>
+    and(
+      eq(of.venueId as never, venueId),
+      eq(of.tastingId as never, tastingId),
+      between(of.place as never, from as never, poured as never),
+      or(isNull(of.seat as never), seat === null ? undefined : eq(of.seat as never, seat as never)),
+    );
   const [glasses, facts, [poll]] = await Promise.all([
     db.select().from(publicGlass).where(mine(publicGlass)).orderBy(asc(publicGlass.place), asc(publicGlass.id)),
     db.select().from(publicFact).where(mine(publicFact)),
@@ -37,6 +43,7 @@ export async function tableStateOf(db: Reader, venueId: string, tastingId: strin
     blind: plan.blind,
     over: row.closedAt !== null,
     wines: program.filter((stop) => stop.kind === 'pour').length,
+    panel: plan.panel !== undefined,
     stop: program[run.at]!,
     next: program[run.at + 1] ?? null,
     since: run.since,

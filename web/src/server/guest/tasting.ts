@@ -23,8 +23,8 @@ async function seatOf(db: Reader, { venueId, participantId }: Guest) {
   if (here === undefined) throw unknownActor();
   return here;
 }
-async function stateAt(db: Reader, actor: Guest, from: number) {
-  const state = await tableStateOf(db, actor.venueId, actor.tastingId, from);
+async function stateAt(db: Reader, actor: Guest, { fromPlace, seat }: { readonly fromPlace: number; readonly seat: number }) {
+  const state = await tableStateOf(db, actor.venueId, actor.tastingId, fromPlace, seat);
   if (state === undefined) throw notFound('evening');
   return state;
 }
@@ -45,7 +45,7 @@ const notesOf = (db: Reader, { venueId, participantId }: Guest) =>
 
 export const guestTasting = serve(said.tasting, async (db, actor) => {
   const here = await seatOf(db, actor);
-  const state = await stateAt(db, actor, here.fromPlace);
+  const state = await stateAt(db, actor, here);
   const [evening] = await db
     .select({ plan: publicEvening.plan })
     .from(publicEvening)
@@ -84,12 +84,18 @@ export const guestTasting = serve(said.tasting, async (db, actor) => {
 });
 
 export const guestStream = serve(said.stream, async (db, actor, _input, reply) => {
-  const { fromPlace } = await seatOf(db, actor);
+  const { fromPlace, seat } = await seatOf(db, actor);
   const { venueId, tastingId, participantId } = actor;
+  const [evening] = await db
+    .select({ plan: publicEvening.plan })
+    .from(publicEvening)
+    .where(and(eq(publicEvening.venueId, venueId), eq(publicEvening.id, tastingId)));
+  // Who sees the same is sent the same bytes; in a panel nobody does.
+  const own = evening?.plan?.panel === undefined ? '' : `/${seat}`;
   const away = inTouch(venueId, participantId);
   reply.stream = streamOf(
     [
-      stateSource(`seat/${venueId}/${tastingId}/${fromPlace}`, tastingId, () => tableStateOf(db, venueId, tastingId, fromPlace)),
+      stateSource(`seat/${venueId}/${tastingId}/${fromPlace}${own}`, tastingId, () => tableStateOf(db, venueId, tastingId, fromPlace, seat)),
       {
         // Whose seat is taken away is sent nothing more.
         key: `own/${venueId}/${participantId}/${v4()}`,
@@ -129,7 +135,7 @@ async function empty(db: Reader, actor: Guest, place: number, moment: Moment): P
 }
 export const guestBegin = serve(said.begin, async (tx, actor, { noteId, glassId, moment }) => {
   const here = await seatOf(tx, actor);
-  const { glasses, over, tick } = await stateAt(tx, actor, here.fromPlace);
+  const { glasses, over, tick } = await stateAt(tx, actor, here);
   const glass = glasses.find(({ id }) => id === glassId);
   if (glass === undefined) throw notFound('glass');
   const begunBefore = (await notesOf(tx, actor)).find((note) => note.glassId === glassId && note.moment === moment);
@@ -166,21 +172,21 @@ export const guestAnswer = serve(said.answer, async (tx, actor, { id, option }) 
 });
 export const guestDoubt = serve(said.doubt, async (tx, actor, { glassId, smells }) => {
   const here = await seatOf(tx, actor);
-  const { glasses } = await stateAt(tx, actor, here.fromPlace);
+  const { glasses } = await stateAt(tx, actor, here);
   if (!glasses.some(({ id }) => id === glassId)) throw notFound('glass');
   await acts.doubt(tx, actor, glassId, smells);
   return ok;
 });
 /** Wines whose name is known, as far as they were poured for this seat. */
 export const guestTold = serve(said.told, async (db, actor) => {
-  const { fromPlace } = await seatOf(db, actor);
+  const here = await seatOf(db, actor);
   const rows = await db
     .select({ glassId: publicGlass.id, name: revealedWine.name, producer: revealedWine.producer, told: revealedWine.told })
     .from(publicGlass)
     .innerJoin(revealedWine, and(eq(revealedWine.venueId, publicGlass.venueId), eq(revealedWine.glassId, publicGlass.id)))
-    .where(and(eq(publicGlass.venueId, actor.venueId), eq(publicGlass.tastingId, actor.tastingId), gte(publicGlass.place, fromPlace)))
+    .where(and(eq(publicGlass.venueId, actor.venueId), eq(publicGlass.tastingId, actor.tastingId), gte(publicGlass.place, here.fromPlace)))
     .orderBy(asc(publicGlass.place));
-  const { glasses } = await stateAt(db, actor, fromPlace);
+  const { glasses } = await stateAt(db, actor, here);
   return {
     told: rows
       .filter((row) => glasses.some((entry) => entry.id === row.glassId))
@@ -189,7 +195,7 @@ export const guestTold = serve(said.told, async (db, actor) => {
 });
 export const guestHint = serve(said.hint, async (tx, actor, { glassId }) => {
   const here = await seatOf(tx, actor);
-  const { glasses } = await stateAt(tx, actor, here.fromPlace);
+  const { glasses } = await stateAt(tx, actor, here);
   if (!glasses.some(({ id }) => id === glassId)) throw notFound('glass');
   const own = (await notesOf(tx, actor)).find((entry) => entry.glassId === glassId && entry.moment === 'first');
   if (own === undefined || own.document.chips.length === 0)
@@ -203,7 +209,7 @@ export const guestHint = serve(said.hint, async (tx, actor, { glassId }) => {
 });
 export const guestBottleOf = serve(said.bottle, async (tx, actor, { glassId, says }) => {
   const here = await seatOf(tx, actor);
-  const { glasses } = await stateAt(tx, actor, here.fromPlace);
+  const { glasses } = await stateAt(tx, actor, here);
   if (!glasses.some(({ id }) => id === glassId)) throw notFound('glass');
   await acts.ownBottleIs(tx, actor, glassId, says);
   return ok;

@@ -50,6 +50,8 @@ export interface Glass {
   readonly glassId: string;
   readonly place: number;
   readonly code: string;
+  /** In a panel the seat it stands at. */
+  readonly seat?: number | undefined;
   /** Absent while nobody knows: the bottle stands in a bag the taster marked. */
   readonly wineId?: string;
   /** What the host has for guests of this wine. */
@@ -64,7 +66,9 @@ const put = (tx: Tx, on: On, kind: 'poured' | 'dealt', glasses: readonly Glass[]
   act(tx, on, kind, { glasses: String(glasses.length) }, async (tick, at) => {
     const { venueId, tastingId } = on;
     const seen = inSight ? { revealedAt: at, revealedTick: tick } : {};
-    await tx.insert(glass).values(glasses.map(({ glassId, place, code }) => ({ venueId, id: glassId, tastingId, place, code, ...seen })));
+    await tx
+      .insert(glass)
+      .values(glasses.map(({ glassId, place, code, seat }) => ({ venueId, id: glassId, tastingId, place, code, seat: seat ?? null, ...seen })));
     const named = glasses.flatMap(({ glassId, wineId, told = null }) => (wineId === undefined ? [] : [{ venueId, glassId, wineId, told }]));
     if (named.length > 0) await tx.insert(glassIdentity).values(named);
   });

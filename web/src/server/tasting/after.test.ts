@@ -290,7 +290,7 @@ describe('on paper', () => {
     await ask('paper.type', { id: host.id, participantId, glassId, row });
     await ask('paper.type', { id: host.id, participantId, glassId, row: { ...row, quality: 86 } });
     const sheet = await ask<AnswerOf<'paper', 'sheet'>>('paper.sheet', { id: host.id });
-    expect(sheet.guests).toEqual([{ id: participantId, seat: 2, name: 'Ida' }]);
+    expect(sheet.guests).toMatchObject([{ id: participantId, seat: 2, name: 'Ida', glasses: [{ id: glassId, place: 0 }] }]);
     expect(sheet.rows).toEqual([{ participantId, glassId, row: { ...row, quality: 86 }, typedBy: world.owner.name, after: false }]);
     await host.act('uncover', { glassId, fact: 'grape' });
     expect((await host.ask<AnswerOf<'tasting', 'calls'>>('calls', { glassId })).facts[0]!.calls.map(({ says }) => says)).toEqual(['Nebbiolo']);

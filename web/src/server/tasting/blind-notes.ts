@@ -1,7 +1,9 @@
-import { and, asc, eq, isNull, or, sql } from 'drizzle-orm';
+import { and, asc, eq, inArray, isNull, or, sql } from 'drizzle-orm';
 import type { NoteDocument } from '@rose/core/wine/note';
 import type { Reader } from '../../db/client';
 import { glass, note, ownBottle, participant, tasting, tastingPart } from '../../db/schema';
+
+import { glassesOfWine } from './panel';
 
 /** A note as what an evening says of a wine counts it. */
 export interface BlindNote {
@@ -45,7 +47,7 @@ export async function blindNotesOf(
         eq(note.venueId, venueId),
         eq(glass.tastingId, tastingId),
         isNull(glass.rejectedAt),
-        glassId === undefined ? undefined : eq(glass.id, glassId),
+        glassId === undefined ? undefined : inArray(glass.id, [...(await glassesOfWine(db, venueId, tastingId, glassId))]),
         eq(participant.simulated, simulated),
         eq(note.moment, 'first'),
         isNull(note.deletedAt),

@@ -24,7 +24,7 @@ async function winesOf(db: Reader, venueId: string, id: string) {
     .where(and(eq(tasting.venueId, venueId), eq(tasting.id, id)));
   if (row?.plan == null || row.run === null) return undefined;
   const glasses = await db
-    .select({ wineId: wine.id, name: wine.name, place: glass.place, rejectedAt: glass.rejectedAt, revealedAt: glass.revealedAt })
+    .select({ wineId: wine.id, name: wine.name, place: glass.place, seat: glass.seat, rejectedAt: glass.rejectedAt, revealedAt: glass.revealedAt })
     .from(glass)
     .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
     .innerJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
@@ -38,7 +38,7 @@ export const bottlesOfEvening = serve(contract.tasting.bottles, async (db, actor
   const { plan, flightId, poured, glasses } = found(await winesOf(db, venueId, id));
   const flight = flightId === null ? undefined : (await readFlight(db, venueId, flightId)).document;
   const people = await db
-    .select({ from: participant.fromPlace })
+    .select({ from: participant.fromPlace, seat: participant.seat })
     .from(participant)
     .where(and(eq(participant.venueId, venueId), eq(participant.tastingId, id), eq(participant.simulated, false)));
   const lots = await readLots(
@@ -51,11 +51,17 @@ export const bottlesOfEvening = serve(contract.tasting.bottles, async (db, actor
     wines: wines.map(([wineId, name]) => {
       const here = glasses.filter((entry) => entry.wineId === wineId);
       const hidden = plan.blind === 'double' && here.every((entry) => entry.revealedAt === null);
-      const there = hidden ? [here[0]!] : here.filter((entry) => entry.place <= poured);
+      const there = hidden && plan.panel === undefined ? [here[0]!] : here.filter((entry) => entry.place <= poured);
       const aside = hidden ? 0 : there.filter((entry) => entry.rejectedAt !== null).length;
       const own = lots.get(wineId) ?? [];
       const formatMl = formatOf(own);
-      const tasters = hidden ? people.length : people.filter((entry) => there.some(({ place }) => entry.from <= place)).length;
+      // A glass for each who came in time; in a panel the glasses that stand at seats somebody sits at.
+      const tasters =
+        plan.panel !== undefined
+          ? there.filter((entry) => people.some((who) => who.seat === entry.seat)).length
+          : hidden
+            ? people.length
+            : people.filter((entry) => there.some(({ place }) => entry.from <= place)).length;
       const pours = there.length === 0 ? 0 : tasters + (flight?.hostPour === false ? 0 : 1);
       const pourMl = flight?.wines.find((entry) => entry.id === wineId)?.pourMl ?? plan.pourMl;
       const sound = bottlesFor(pours, millilitres(pourMl), millilitres(formatMl), (flight?.lossPercent ?? 0) / 100).byPours;

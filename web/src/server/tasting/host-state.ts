@@ -1,4 +1,4 @@
-import { and, asc, eq, sql } from 'drizzle-orm';
+import { and, asc, eq, inArray, sql } from 'drizzle-orm';
 import type { Reader } from '../../db/client';
 import { glassIdentity } from '../../db/identity';
 import { glass, tasting, tastingPart, user, wine } from '../../db/schema';
@@ -8,14 +8,16 @@ import { tableStateOf } from '../guest/state';
 import { stateSource, type Source } from '../live/feeds';
 import { linkKey } from '../join-code';
 import { found } from './found';
+import { winesAsGlasses } from './panel';
 import { peopleOf } from './people';
 
 const here = (venueId: string, id: string) => and(eq(tasting.venueId, venueId), eq(tasting.id, id));
 
 /** An evening as its hosts see it; undefined for a sitting nobody leads. In a flight that is blind to the host too, the query leaves out what is covered. */
 async function hostStateOf(db: Reader, venueId: string, id: string) {
-  const table = await tableStateOf(db, venueId, id, 0);
+  const table = await tableStateOf(db, venueId, id, 0, null);
   if (table === undefined) return undefined;
+  const glasses = table.panel ? await winesAsGlasses(db, venueId, id) : table.glasses;
   const [row] = await db
     .select({
       flightId: tasting.flightId,
@@ -39,7 +41,18 @@ async function hostStateOf(db: Reader, venueId: string, id: string) {
       and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id), double ? sql`${glass.revealedAt} is not null` : undefined),
     )
     .leftJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
-    .where(and(eq(glass.venueId, venueId), eq(glass.tastingId, id)))
+    .where(
+      and(
+        eq(glass.venueId, venueId),
+        eq(glass.tastingId, id),
+        table.panel
+          ? inArray(
+              glass.id,
+              glasses.map((wineOf) => wineOf.id),
+            )
+          : undefined,
+      ),
+    )
     .orderBy(asc(glass.place), asc(glass.id));
   const pourers = await db
     .select({ userId: user.id, name: user.name })
@@ -48,6 +61,7 @@ async function hostStateOf(db: Reader, venueId: string, id: string) {
     .where(and(eq(tastingPart.venueId, venueId), eq(tastingPart.tastingId, id)));
   return {
     ...table,
+    glasses,
     id,
     flightId: row!.flightId,
     program: [...plan!.program],

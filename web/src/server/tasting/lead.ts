@@ -1,4 +1,4 @@
-import { and, desc, eq, isNotNull, isNull, ne, sql } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNotNull, isNull, ne, sql } from 'drizzle-orm';
 import { v4 } from 'uuid';
 import { priceAmong, type Truth } from '@rose/core/call/call';
 import { uncovered, type Label } from '@rose/core/tasting/uncover';
@@ -11,7 +11,7 @@ import { truthOf } from '@rose/knowledge/calls/index';
 import type { Tx } from '../../db/client';
 import { lot, wine } from '../../db/cellar';
 import { glassIdentity } from '../../db/identity';
-import { glass, participant, poll, tastingPart, uncoveredFact } from '../../db/tasting';
+import { glass, participant, poll, tasting, tastingPart, uncoveredFact } from '../../db/tasting';
 import { contract } from '../../contract';
 import { serve, type Member } from '../command';
 import { timeZoneOf } from '../flight/store';
@@ -21,6 +21,7 @@ import { Problem, notFound } from '../problem';
 import { act, type On, type Standing } from './act';
 import * as acts from './acts';
 import { closeEveningWith } from './bottles';
+import { glassesOfWine } from './panel';
 
 interface Based {
   readonly id: string;
@@ -131,25 +132,35 @@ async function truthIn(tx: Tx, where: On, fact: Uncoverable, label: Label, day: 
       : null,
   );
 }
+/** In a panel a wine is before somebody until everybody has tasted everything: nothing is uncovered before. */
+function mustBeTasted({ plan, run }: Standing): void {
+  if (plan?.panel === undefined || run === null) return;
+  const reveal = plan.program.findIndex((stop) => stop.kind === 'reveal');
+  if (run.far < reveal) throw new Problem(409, 'panel-first', 'In a panel everything is tasted first: the wines are uncovered at the end.');
+}
 export const uncoverFact = serve(contract.tasting.uncover, async (tx, actor, input) => {
   const where = on(actor, input);
   const { glassId, fact } = input;
   const { label } = await labelIn(tx, where, glassId);
   const day = dayIn(new Date(), await timeZoneOf(tx, actor.venueId));
-  return act(tx, where, 'uncovered-fact', { glass: glassId, fact }, async (tick, at) => {
+  const all = await glassesOfWine(tx, where.venueId, where.tastingId, glassId);
+  const these = and(eq(glass.venueId, where.venueId), inArray(glass.id, [...all]));
+  return act(tx, where, 'uncovered-fact', { glass: glassId, fact }, async (tick, at, row) => {
+    mustBeTasted(row);
+    const told = { venueId: where.venueId, fact, tick, says: uncovered(fact, label, day), truth: await truthIn(tx, where, fact, label, day) };
     await tx
       .insert(uncoveredFact)
-      .values({ venueId: where.venueId, glassId, fact, tick, says: uncovered(fact, label, day), truth: await truthIn(tx, where, fact, label, day) })
+      .values(all.map((id) => ({ ...told, glassId: id })))
       .onConflictDoNothing();
     await tx
       .update(glass)
       .set({ firstFactTick: tick })
-      .where(and(ofGlass(where, glassId), isNull(glass.firstFactTick)));
+      .where(and(these, isNull(glass.firstFactTick)));
     if (fact === 'name')
       await tx
         .update(glass)
         .set({ revealedAt: at, revealedTick: tick })
-        .where(and(ofGlass(where, glassId), isNull(glass.revealedAt)));
+        .where(and(these, isNull(glass.revealedAt)));
   });
 });
 export const coverFact = serve(contract.tasting.cover, async (tx, actor, input) => {
@@ -157,17 +168,32 @@ export const coverFact = serve(contract.tasting.cover, async (tx, actor, input) 
   const { glassId, fact } = input;
   if (fact === 'name') throw new Problem(409, 'seen', 'A name cannot be taken back: the wine is known now.');
   await labelIn(tx, where, glassId);
+  const all = await glassesOfWine(tx, where.venueId, where.tastingId, glassId);
   return act(tx, where, 'covered-fact', { glass: glassId, fact }, async () => {
-    await tx.delete(uncoveredFact).where(and(eq(uncoveredFact.venueId, where.venueId), eq(uncoveredFact.glassId, glassId), eq(uncoveredFact.fact, fact)));
+    await tx.delete(uncoveredFact).where(and(eq(uncoveredFact.venueId, where.venueId), inArray(uncoveredFact.glassId, [...all]), eq(uncoveredFact.fact, fact)));
   });
 });
 
+/** In a panel each seat has its own glass of a bottle, at another place: a faulty one is found before the first pour, or the wine is left out. */
+async function mustNotBePanel(tx: Tx, where: On): Promise<void> {
+  const [row] = await tx
+    .select({ plan: tasting.plan })
+    .from(tasting)
+    .where(and(eq(tasting.venueId, where.venueId), eq(tasting.id, where.tastingId)));
+  if (row?.plan?.panel !== undefined)
+    throw new Problem(
+      409,
+      'panel',
+      'In a panel the seats have a bottle at different places: taste each bottle before the first pour, and leave a faulty wine out of the results.',
+    );
+}
 export const rejectGlass = serve(contract.tasting.reject, async (tx, actor, input) => {
   const where = on(actor, input);
   const taken = await tx
     .select({ code: glass.code })
     .from(glass)
     .where(and(eq(glass.venueId, where.venueId), eq(glass.tastingId, where.tastingId)));
+  await mustNotBePanel(tx, where);
   let code = glassCode();
   while (taken.some((entry) => entry.code === code)) code = glassCode();
   return acts.reject(tx, where, input.glassId, { glassId: v4(), code });

@@ -3,7 +3,8 @@ import { randomInt } from 'node:crypto';
 import { v4 } from 'uuid';
 import { schoolOf } from '@rose/core/order/ordering-rules';
 import { dealtOrder } from '@rose/core/tasting/dealt-order';
-import { pouringOrder, type Told } from '@rose/core/flight/flight';
+import { pouringOrder, type FlightDocument, type Told } from '@rose/core/flight/flight';
+import { panelPours } from '@rose/core/serving-design/serving-design';
 import { flightStrip } from '@rose/core/flight/flight-totals';
 import { programOf, type Invited, type TastingPlan } from '@rose/core/tasting/program';
 import { begun } from '@rose/core/tasting/run';
@@ -34,6 +35,24 @@ function codes(n: number): string[] {
   return [...made];
 }
 
+/** A glass as it is laid: in a panel for one seat. */
+interface Laid {
+  readonly wineId: string;
+  readonly place: number;
+  readonly code: string;
+  readonly seat?: number;
+}
+/** The glasses of a panel by its design: each seat's own order and codes, as its sheets are printed. */
+function panelOf(flight: FlightDocument, poured: readonly string[]) {
+  const twice = flight.panel.twice.map((wine) => pouringOrder(flight).indexOf(wine)).filter((at) => at >= 0 && at < poured.length);
+  const { seats } = panelPours(poured.length, flight.guests, flight.panel.seed, twice, flight.panel.aSeat > 0 ? flight.panel.aSeat : undefined);
+  if (seats.length === 0) throw new Problem(409, 'no-seats', 'A panel needs its seats: say in Chart how many guests it has.');
+  return {
+    seats: seats.length,
+    aSeat: Math.max(...seats.map((seat) => seat.glasses.length)),
+    laid: seats.flatMap((seat) => seat.glasses.map((glass, place): Laid => ({ wineId: poured[glass.wine]!, place, code: glass.code, seat: seat.seat + 1 }))),
+  };
+}
 /** What a wine of no stated strength may have, % vol. Common practice. */
 const unstated: readonly [number, number] = [11, 15];
 
@@ -42,7 +61,7 @@ async function planned(
   tx: Tx,
   actor: Member,
   flightId: string,
-): Promise<{ readonly name: string; readonly plan: TastingPlan; readonly order: readonly string[]; readonly told: ReadonlyMap<string, Told> }> {
+): Promise<{ readonly name: string; readonly plan: TastingPlan; readonly laid: readonly Laid[]; readonly told: ReadonlyMap<string, Told> }> {
   const { document: flight } = await readFlight(tx, actor.venueId, flightId);
   const { facts: venue } = await readVenue(tx, actor.venueId);
   const wines = await winesOf(tx, actor.venueId, flight, venue.currency);
@@ -73,34 +92,48 @@ async function planned(
   const strip = flightStrip(
     wines.map(({ evening, order: { loads } }) => ({ facts: evening.facts, loads, age: undefined, priceMinor: undefined, merchant: undefined })),
   );
+  const panel = flight.evening === 'panel' ? panelOf(flight, poured) : undefined;
+  const made = codes(poured.length);
+  const laid = panel?.laid ?? poured.map((wineId, place): Laid => ({ wineId, place, code: made[place]! }));
+  const glasses = panel?.aSeat ?? poured.length;
+  const program = programOf({
+    wines: glasses,
+    steps: routine.steps,
+    pourMinutes: Math.max(1, minutesAWine(flight, venue) - Math.round(minutesOf(routine))),
+    rests:
+      panel !== undefined
+        ? []
+        : flight.rests.flatMap(({ after, kind }) => {
+            const place = places.get(after);
+            return place === undefined ? [] : [{ after: place, kind }];
+          }),
+    // A panel uncovers at the end only: until then some seat has every wine still before it.
+    reveal: panel === undefined ? flight.reveal : 'end',
+    open: flight.blind === 'open' && panel === undefined,
+    returns: flight.returns > 0 && panel === undefined,
+    // By its place in the plan, not by its wine: of a flight that is dealt anew a bite tells nothing of what is in the glass.
+    bites:
+      panel !== undefined
+        ? []
+        : flight.wines.flatMap(({ id: wine, bite }) => {
+            const place = places.get(wine);
+            return bite === undefined || place === undefined ? [] : [{ place, ...bite }];
+          }),
+  });
   const told = new Map(flight.wines.flatMap((entry) => (entry.told === undefined ? [] : [[entry.id, entry.told] as const])));
   return {
     name: flight.name,
-    order: poured,
+    laid,
     told,
     plan: {
       invitation: invitedTo(await sourceOf(tx, actor.venueId, flightId)),
       // A hint belongs to a wine: asked for in a flight that is blind to its host, it would tell them which glass that is.
       hints: flight.blind !== 'double' && [...told.values()].some((entry) => (entry.hint ?? '') !== ''),
-      program: programOf({
-        wines: order.length,
-        steps: routine.steps,
-        pourMinutes: Math.max(1, minutesAWine(flight, venue) - Math.round(minutesOf(routine))),
-        rests: flight.rests.flatMap(({ after, kind }) => {
-          const place = places.get(after);
-          return place === undefined ? [] : [{ after: place, kind }];
-        }),
-        reveal: flight.reveal,
-        open: flight.blind === 'open',
-        returns: flight.returns > 0,
-        // By its place in the plan, not by its wine: of a flight that is dealt anew a bite tells nothing of what is in the glass.
-        bites: flight.wines.flatMap(({ id: wine, bite }) => {
-          const place = places.get(wine);
-          return bite === undefined || place === undefined ? [] : [{ place, ...bite }];
-        }),
-      }),
-      blind: flight.blind,
-      reveal: flight.reveal,
+      program: panel === undefined ? program : program.map((stop) => (stop.kind === 'reveal' ? { ...stop, places: poured.map((_wine, at) => at) } : stop)),
+      // Codes of its own for each seat are a cover: a panel is never open.
+      blind: panel !== undefined && flight.blind === 'open' ? 'single' : flight.blind,
+      reveal: panel === undefined ? flight.reveal : 'end',
+      ...(panel === undefined ? {} : { panel: { seats: panel.seats, wines: poured.length } }),
       routine,
       pourMl: flight.pourMl,
       abv: strengths.length === 0 ? unstated : [Math.min(...strengths), Math.max(...strengths)],
@@ -141,14 +174,13 @@ export const openEvening = serve(contract.tasting.open, async (tx, actor, { id, 
     .where(and(eq(tasting.venueId, venueId), eq(tasting.id, tastingId)));
   if (present !== undefined) return { id: tastingId, tick: present.tick };
   await mustBeAlone(tx, venueId, id);
-  const { name, plan, order, told } = await planned(tx, actor, id);
+  const { name, plan, laid, told } = await planned(tx, actor, id);
   const at = new Date();
   await acts.open(tx, { venueId, tastingId, kind: 'table', name, flightId: id, plan, run: begun(at), joinCode: newJoinCode(), wheel: userId, at });
-  const made = codes(order.length);
   const { tick } = await acts.pour(
     tx,
     { venueId, tastingId, basedOn: 'now', at },
-    order.map((wineId, place) => ({ glassId: v4(), place, code: made[place]!, wineId, told: tellable(plan, told.get(wineId)) })),
+    laid.map(({ wineId, ...rest }) => ({ glassId: v4(), wineId, told: tellable(plan, told.get(wineId)), ...rest })),
     plan.blind === 'open',
   );
   return { id: tastingId, tick };

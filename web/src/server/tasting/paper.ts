@@ -33,7 +33,7 @@ export const paperSheet = serve(contract.paper.sheet, async (db, actor, { id }) 
     .where(ofTasting(venueId, id))
     .orderBy(asc(participant.seat));
   const glasses = await db
-    .select({ id: glass.id, place: glass.place, code: glass.code, firstFactTick: glass.firstFactTick, revealedTick: glass.revealedTick })
+    .select({ id: glass.id, place: glass.place, seat: glass.seat, code: glass.code, firstFactTick: glass.firstFactTick, revealedTick: glass.revealedTick })
     .from(glass)
     .where(and(eq(glass.venueId, venueId), eq(glass.tastingId, id), isNull(glass.rejectedAt), lt(glass.place, reached(plan.program, run.far) + 1)))
     .orderBy(asc(glass.place));
@@ -48,8 +48,15 @@ export const paperSheet = serve(contract.paper.sheet, async (db, actor, { id }) 
     return plan.blind === 'open' ? null : (here?.firstFactTick ?? here?.revealedTick ?? null);
   };
   return {
-    guests: guests.map((entry) => ({ ...entry, name: nameAt(entry.name, entry.seat, guests) })),
-    glasses: glasses.map((entry) => ({ id: entry.id, place: entry.place, code: entry.code, closed: closedAt(entry.id) !== null })),
+    guests: guests.map((entry) => ({
+      ...entry,
+      name: nameAt(entry.name, entry.seat, guests),
+      glasses: glasses.flatMap(({ id: glassId, place, seat, code }) => (seat === null || seat === entry.seat ? [{ id: glassId, place, code }] : [])),
+    })),
+    places: [...new Set(glasses.map((entry) => entry.place))].map((place) => ({
+      place,
+      closed: glasses.some((entry) => entry.place === place && closedAt(entry.id) !== null),
+    })),
     rows: notes.map((entry) => {
       const closed = closedAt(entry.glassId);
       return {
@@ -84,6 +91,12 @@ export const seatOnPaper = serve(contract.paper.seat, async (tx, actor, { id, pa
         .from(participant)
         .where(here);
       seat = (last?.seat ?? 0) + 1;
+      const [evening] = await tx
+        .select({ plan: tasting.plan })
+        .from(tasting)
+        .where(and(eq(tasting.venueId, venueId), eq(tasting.id, id)));
+      const most = evening?.plan?.panel?.seats;
+      if (most !== undefined && seat > most) throw new Problem(409, 'full', `This panel has its ${most} seats: each has glasses of its own.`);
       await tx.insert(participant).values({ venueId, tastingId: id, id: participantId, name, seat, paper: true, joinedTick: tick, hereAt: at });
     },
     true,
@@ -95,14 +108,15 @@ export const seatOnPaper = serve(contract.paper.seat, async (tx, actor, { id, pa
 export const typeIn = serve(contract.paper.type, async (tx, actor, { id, participantId, glassId, row }, reply) => {
   const { venueId, userId } = actor;
   const [who] = await tx
-    .select({ id: participant.id })
+    .select({ id: participant.id, seat: participant.seat })
     .from(participant)
     .where(and(ofTasting(venueId, id), eq(participant.id, participantId)));
   const [on] = await tx
-    .select({ id: glass.id })
+    .select({ id: glass.id, seat: glass.seat })
     .from(glass)
     .where(and(eq(glass.venueId, venueId), eq(glass.tastingId, id), eq(glass.id, glassId)));
-  if (who === undefined || on === undefined) throw notFound(who === undefined ? 'guest' : 'glass');
+  if (who === undefined) throw notFound('guest');
+  if (on === undefined || (on.seat !== null && on.seat !== who.seat)) throw notFound('glass');
   const here = and(eq(note.venueId, venueId), eq(note.participantId, participantId), eq(note.glassId, glassId), eq(note.moment, 'first'));
   const [present] = await tx.select({ id: note.id, revision: note.revision, deletedAt: note.deletedAt }).from(note).where(here).for('update');
   if (present?.deletedAt != null) throw new Problem(410, 'deleted', 'This note was deleted. Bring it back before you change it.');

@@ -1,4 +1,4 @@
-import { and, asc, eq, isNull, sql } from 'drizzle-orm';
+import { and, asc, eq, isNull, or, sql } from 'drizzle-orm';
 import { allergensOf } from '@rose/core/flight/flight-totals';
 import { allergiesMet } from '@rose/core/tasting/allergies';
 import { doubtInWords, doubtSmells, judgeDoubts } from '@rose/core/tasting/doubts';
@@ -7,6 +7,7 @@ import { placeOf, type TastingPlan } from '@rose/core/tasting/program';
 import { quarterShares } from '@rose/core/tasting/progress';
 import type { Reader } from '../../db/client';
 import { glassIdentity } from '../../db/identity';
+import { wineOfPanel } from './panel';
 import { glass, glassDoubt, note, participant, poll, pollAnswer, tasting, wine } from '../../db/schema';
 
 /** A device is in touch for so long after it was last heard of, milliseconds. */
@@ -37,7 +38,13 @@ export async function peopleOf(db: Reader, venueId: string, id: string) {
     .from(participant)
     .leftJoin(
       glass,
-      and(eq(glass.venueId, participant.venueId), eq(glass.tastingId, participant.tastingId), eq(glass.place, place ?? -1), isNull(glass.rejectedAt)),
+      and(
+        eq(glass.venueId, participant.venueId),
+        eq(glass.tastingId, participant.tastingId),
+        eq(glass.place, place ?? -1),
+        isNull(glass.rejectedAt),
+        or(isNull(glass.seat), eq(glass.seat, participant.seat)),
+      ),
     )
     .leftJoin(note, and(eq(note.venueId, glass.venueId), eq(note.glassId, glass.id), eq(note.participantId, participant.id), eq(note.moment, 'first')))
     .where(and(eq(participant.venueId, venueId), eq(participant.tastingId, id)))
@@ -59,7 +66,7 @@ export async function peopleOf(db: Reader, venueId: string, id: string) {
           .groupBy(pollAnswer.option);
   const present = rows.filter((entry) => entry.leftAt === null).length;
   const [doubts, warnings] = await Promise.all([
-    doubtsAt(db, venueId, id, present),
+    doubtsAt(db, venueId, id, present, row.plan.panel === undefined ? undefined : await wineOfPanel(db, venueId, id)),
     warningsAt(db, venueId, id, row.plan.blind === 'double' ? row.plan : undefined, rows),
   ]);
   return {
@@ -84,14 +91,19 @@ export async function peopleOf(db: Reader, venueId: string, id: string) {
 }
 
 /** Glasses somebody doubts that still stand on the table, the latest poured first. */
-async function doubtsAt(db: Reader, venueId: string, id: string, present: number) {
-  const rows = await db
+async function doubtsAt(db: Reader, venueId: string, id: string, present: number, wines?: Awaited<ReturnType<typeof wineOfPanel>>) {
+  const told = await db
     .select({ glassId: glass.id, place: glass.place, seat: participant.seat, smells: glassDoubt.smells, rejectedAt: glass.rejectedAt })
     .from(glassDoubt)
     .innerJoin(glass, and(eq(glass.venueId, glassDoubt.venueId), eq(glass.id, glassDoubt.glassId)))
     .innerJoin(participant, and(eq(participant.venueId, glassDoubt.venueId), eq(participant.id, glassDoubt.participantId)))
     .where(and(eq(glassDoubt.venueId, venueId), eq(glass.tastingId, id), eq(participant.simulated, false)))
     .orderBy(asc(participant.seat));
+  // In a panel a doubt is about a wine, wherever its glass stands.
+  const rows = told.map((entry) => {
+    const wine = wines?.get(entry.glassId);
+    return wine === undefined ? entry : { ...entry, glassId: wine.id, place: wine.place };
+  });
   const standing = [...new Set(rows.filter((row) => row.rejectedAt === null).map((row) => row.glassId))];
   return standing
     .flatMap((glassId) => {
@@ -128,14 +140,15 @@ export async function warningsAt(db: Reader, venueId: string, id: string, hidden
       return holds.length === 0 ? [] : [{ seat, name, place: null, holds: [...holds] }];
     });
   const glasses = await db
-    .select({ place: glass.place, document: wine.document })
+    .select({ place: glass.place, seat: glass.seat, document: wine.document })
     .from(glass)
     .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
     .innerJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
     .where(and(eq(glass.venueId, venueId), eq(glass.tastingId, id), isNull(glass.rejectedAt)))
     .orderBy(asc(glass.place));
   return told.flatMap(({ seat, name, says }) =>
-    glasses.flatMap(({ place, document }) => {
+    glasses.flatMap(({ place, seat: at, document }) => {
+      if (at !== null && at !== seat) return [];
       const holds = allergiesMet(says, allergensOf(document.facts));
       return holds.length === 0 ? [] : [{ seat, name, place, holds: [...holds] }];
     }),

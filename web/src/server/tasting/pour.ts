@@ -36,12 +36,12 @@ export const pourList = serve(contract.tasting.pourList, async (db, actor, { id 
     .where(and(eq(participant.venueId, venueId), eq(participant.tastingId, id)));
   const warnings = await warningsAt(db, venueId, id, undefined, people);
   const glasses = await db
-    .select({ place: glass.place, code: glass.code, wine: wine.name, producer: wine.producer, rejectedAt: glass.rejectedAt })
+    .select({ place: glass.place, seat: glass.seat, code: glass.code, wine: wine.name, producer: wine.producer, rejectedAt: glass.rejectedAt })
     .from(glass)
     .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
     .innerJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
     .where(and(eq(glass.venueId, venueId), eq(glass.tastingId, id)))
-    .orderBy(asc(glass.place), asc(glass.id));
+    .orderBy(asc(glass.place), asc(glass.seat), asc(glass.id));
   return {
     name: row.name,
     tick: row.tick,
@@ -51,7 +51,9 @@ export const pourList = serve(contract.tasting.pourList, async (db, actor, { id 
     glasses: glasses.map(({ rejectedAt, ...entry }) => ({
       ...entry,
       rejected: rejectedAt !== null,
-      warnings: warnings.flatMap(({ seat, name, place, holds }) => (place === entry.place && rejectedAt === null ? [{ seat, name, holds }] : [])),
+      warnings: warnings.flatMap(({ seat, name, place, holds }) =>
+        place === entry.place && (entry.seat === null || entry.seat === seat) && rejectedAt === null ? [{ seat, name, holds }] : [],
+      ),
     })),
   };
 });

@@ -11,6 +11,7 @@ import { asPairingWine, knownWines } from '../cellar/profiles';
 import { serve } from '../command';
 import { notFound } from '../problem';
 import { blindNotesOf } from './blind-notes';
+import { wineOfPanel } from './panel';
 
 /** An evening looked back on. A wine that is covered still is none here, and no food is told for it. */
 export const recapOfEvening = serve(contract.tasting.recap, async (db, actor, { id }) => {
@@ -21,14 +22,20 @@ export const recapOfEvening = serve(contract.tasting.recap, async (db, actor, { 
     .leftJoin(course, and(eq(course.venueId, tasting.venueId), eq(course.id, tasting.courseId)))
     .where(and(eq(tasting.venueId, venueId), eq(tasting.id, id)));
   if (evening?.plan == null) throw notFound('evening');
-  const glasses = await db
+  const wines = evening.plan.panel === undefined ? undefined : await wineOfPanel(db, venueId, id);
+  const all = await db
     .select({ id: glass.id, place: glass.place, code: glass.code, wineId: wine.id, name: wine.name, producer: wine.producer })
     .from(glass)
     .leftJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id), sql`${glass.revealedAt} is not null`))
     .leftJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
     .where(and(eq(glass.venueId, venueId), eq(glass.tastingId, id), isNull(glass.rejectedAt)))
     .orderBy(asc(glass.place));
-  const notes = await blindNotesOf(db, venueId, id);
+  // In a panel one glass stands for a wine, wherever its glasses stand.
+  const glasses =
+    wines === undefined
+      ? all
+      : all.flatMap((entry) => (wines.get(entry.id)?.id === entry.id ? [{ ...entry, place: wines.get(entry.id)!.place, code: '' }] : []));
+  const notes = (await blindNotesOf(db, venueId, id)).map((entry) => ({ ...entry, glassId: wines?.get(entry.glassId)?.id ?? entry.glassId }));
   const recalled = recall(
     glasses.map(({ id: glassId, place }) => {
       const here = notes.filter((entry) => entry.glassId === glassId).map((entry) => entry.blind);
@@ -82,7 +89,8 @@ export const recapOfEvening = serve(contract.tasting.recap, async (db, actor, { 
         food: foodWith(entry.wineId),
       };
     }),
-    says: [climbInWords(recalled), likedInWords(recalled)].filter((sentence) => sentence !== ''),
+    // A panel has no first and last wine: each seat has its own.
+    says: (wines === undefined ? [climbInWords(recalled), likedInWords(recalled)] : []).filter((sentence) => sentence !== ''),
     came: people.map(({ seat, name }) => ({ seat, name: nameAt(name, seat, people) })),
     aside: await db
       .select({ glassId: glass.id, place: glass.place, code: glass.code })

@@ -71,6 +71,8 @@ export async function sitDown(tx: Tx, on: Omit<On, 'basedOn'>, { tokenHash, keyH
         .where(and(eq(tasting.venueId, on.venueId), eq(tasting.id, on.tastingId)));
       const { plan, run } = evening!;
       const seat = (last?.seat ?? 0) + 1;
+      if (plan?.panel !== undefined && seat > plan.panel.seats)
+        throw new Problem(409, 'full', `This panel has its ${plan.panel.seats} seats: each has glasses of its own.`);
       if (seat > mostSeats) throw new Problem(409, 'full', `This evening has its ${mostSeats} people.`);
       // Who comes while a wine is being tasted tastes it with the others; those before it are over.
       const fromPlace = plan === null || run === null ? 0 : Math.max(0, reached(plan.program, run.far));

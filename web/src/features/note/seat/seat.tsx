@@ -105,7 +105,11 @@ export function Seat({ first }: { first: Seated }) {
   const { stop } = state;
   const running = (stop.kind === 'step' || stop.kind === 'rest' || stop.kind === 'again') && state.paused === null;
   const now = useSeconds(running);
-  const inSight = placeInSight(stop, (place) => state.glasses.some((glass) => glass.place === place && !glass.rejected && glass.revealed));
+  // In a panel wines are uncovered, not places: one's own glasses are all looked at.
+  const inSight =
+    state.panel && stop.kind === 'reveal'
+      ? undefined
+      : placeInSight(stop, (place) => state.glasses.some((glass) => glass.place === place && !glass.rejected && glass.revealed));
   const called = state.glasses.find((glass) => glass.place === inSight && !glass.rejected);
   const chosen = state.glasses.find((entry) => entry.id === pace.glass);
   const glass = chosen ?? called;
@@ -173,6 +177,18 @@ export function Seat({ first }: { first: Seated }) {
       )}
       {stop.kind === 'gather' && <Arrival seated={seated} allergens={state.allergens} />}
       {pauses && <Paused place={glass.place} goOn={() => setPace({ pausedAt: null })} />}
+      {glass === undefined &&
+        state.panel &&
+        state.glasses
+          .filter((entry) => entry.facts.length > 0)
+          .map((entry) => (
+            <section key={entry.id} aria-label={`Glass ${entry.code}`}>
+              <h2>
+                Wine {placeLetter(entry.place)}, {entry.code}
+              </h2>
+              <Uncovered glass={entry} tick={state.tick} />
+            </section>
+          ))}
       {!pauses && glass !== undefined && glass.facts.length > 0 && <Uncovered glass={glass} tick={state.tick} />}
       {!pauses && glass !== undefined && (
         <ToldByHost key={glass.id} glassId={glass.id} revealed={glass.revealed} named={glass.facts.some((entry) => entry.fact === 'name')} />
