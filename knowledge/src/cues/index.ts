@@ -11,8 +11,11 @@ export interface Cue {
   readonly say: string;
   readonly unsure: string;
 }
-/** The cue of a stop: at a step of the routine the host's own card, or ours, of the first question that has one. Common practice. */
-export function cueOf(routine: Routine, stop: Stop): Cue {
+/**
+ * The cue of a stop: at a step of the routine the host's own card, or ours, of the first question that has one. Common practice.
+ * @param panel each seat has an order of its own
+ */
+export function cueOf(routine: Routine, stop: Stop, panel = false): Cue {
   switch (stop.kind) {
     case 'step': {
       const step = routine.steps[stop.step];
@@ -25,6 +28,7 @@ export function cueOf(routine: Routine, stop: Stop): Cue {
     case 'gather':
       return { say: 'Let people sit, drink water and join with their phones. Nobody needs to swallow to taste.', unsure: '' };
     case 'pour':
+      if (panel) return { say: 'To each seat the glass of its own code, by the pourer’s list; nobody speaks of it until all is tasted.', unsure: '' };
       return { say: `Pour wine ${placeLetter(stop.place)}, the same amount for everybody, a third of the glass at most.`, unsure: '' };
     case 'rest':
       return { say: stop.rest === 'cheese' ? 'A small bite of cheese, then water.' : 'Water and bread. Nothing with coffee or mint.', unsure: '' };

@@ -70,7 +70,7 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
           Array.from({ length: poured }, () => ({ ml: state.pourMl, abv: state.abv })),
           undefined,
         );
-  const cue = cueOf(state.routine, stop);
+  const cue = cueOf(state.routine, stop, state.panel);
   // In a panel every seat has another wine at a place.
   const glass = 'place' in stop && !state.panel ? state.glasses.find((entry) => entry.place === stop.place && !entry.rejected) : undefined;
   const wine = state.identities.find((entry) => entry.glassId === glass?.id)?.wine;

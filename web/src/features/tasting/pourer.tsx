@@ -118,7 +118,9 @@ export function Pourer({ id, blind }: { id: string; blind: string }) {
               {list.name} · {list.pourMl} mL each,{' '}
               {list.seats === 0
                 ? 'nobody at the table yet'
-                : `${counted(list.seats, 'guest')} at the table, ${list.pourMl * list.seats} mL of each wine in all`}
+                : list.glasses.some((glass) => glass.seat !== null)
+                  ? `${counted(list.seats, 'guest')} at the table, each with an order of their own`
+                  : `${counted(list.seats, 'guest')} at the table, ${list.pourMl * list.seats} mL of each wine in all`}
             </p>
             <List aria-label="Bottles in the order they are poured">
               {list.glasses.map((glass) => (

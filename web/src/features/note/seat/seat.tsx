@@ -66,7 +66,7 @@ const Head = styled.div`
   }
 `;
 /** What the table is at, in the guest's words. */
-export function nowInWords({ stop, paused }: Table): string {
+export function nowInWords({ stop, paused, panel }: Table): string {
   if (paused !== null) return 'The host pauses the room';
   switch (stop.kind) {
     case 'gather':
@@ -80,6 +80,7 @@ export function nowInWords({ stop, paused }: Table): string {
     case 'again':
       return stop.after === 'bite' ? capital(stopInWords(stop)) : `Back to ${stopInWords(stop)}`;
     case 'reveal':
+      if (panel) return 'The wines are uncovered, one after the other';
       return stop.places.length === 1 ? `Wine ${placeLetter(stop.places[0]!)} is uncovered` : `Wines ${listed(stop.places.map(placeLetter))} are uncovered`;
     case 'end':
       return 'The evening ends';
