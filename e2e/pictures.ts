@@ -78,6 +78,16 @@ async function evening(): Promise<void> {
   const { joinCode, joinKey, program } = await state();
   const stop = (place: number, name?: string) =>
     program.findIndex((entry) => entry.place === place && (name === undefined ? entry.kind === 'pour' : entry.name === name));
+  const headers = (cookie: string) => ({ 'content-type': 'application/json', origin: base, cookie });
+  const cookies: string[] = [];
+  for (const name of ['Ana', 'Bram', 'Chidi', 'Dorte', 'Eli', 'Farah', 'Goran', 'Ilse', 'Jonas', 'Kaya']) {
+    const joined = await fetch(`${base}/api/v1/joins`, {
+      method: 'POST',
+      headers: headers(''),
+      body: JSON.stringify({ code: joinCode, key: joinKey, seat: `${name}-`.repeat(6).slice(0, 24), name }),
+    });
+    cookies.push(joined.headers.getSetCookie()[0]!.split(';')[0]!);
+  }
   await act('moves', { to: stop(2) });
   const { glasses } = await state();
   const glassId = glasses.at(-1)!.id;
@@ -93,14 +103,7 @@ async function evening(): Promise<void> {
     '',
     'Nerello Mascalese',
   ];
-  const headers = (cookie: string) => ({ 'content-type': 'application/json', origin: base, cookie });
-  for (const [i, name] of ['Ana', 'Bram', 'Chidi', 'Dorte', 'Eli', 'Farah', 'Goran', 'Ilse', 'Jonas', 'Kaya'].entries()) {
-    const joined = await fetch(`${base}/api/v1/joins`, {
-      method: 'POST',
-      headers: headers(''),
-      body: JSON.stringify({ code: joinCode, key: joinKey, seat: `${name}-`.repeat(6).slice(0, 24), name }),
-    });
-    const cookie = joined.headers.getSetCookie()[0]!.split(';')[0]!;
+  for (const [i, cookie] of cookies.entries()) {
     const noteId = randomUUID();
     await fetch(`${base}/api/v1/guest/notes`, { method: 'POST', headers: headers(cookie), body: JSON.stringify({ noteId, glassId }) });
     const far = i === 8 ? 1 : i % 4 === 3 ? 2 : 3;
@@ -110,7 +113,7 @@ async function evening(): Promise<void> {
       hue: 'garnet',
       depth: 30 + i,
       ...(far > 1 ? { health: 'sound', noseStill: 40 + i, noseSwirled: 60 } : {}),
-      ...(far > 2 ? { sweetness: 4, acidity: 76 + i, body: 48, alcohol: 52, intensity: 60 } : {}),
+      ...(far > 2 ? { sweetness: 4, acidity: 76 + i, body: 48, alcohol: 52, intensity: 60, quality: 84 + (i % 7), liking: 60 + 3 * (i % 6) } : {}),
     };
     const ideas =
       calls[i] === '' ? [] : [{ id: 'i', at: 'palate', grape: calls[i], age: 4 + (i % 4), price: i % 2 === 0 ? 'middle' : 'dearer', certainty: 50 }];
@@ -123,6 +126,31 @@ async function evening(): Promise<void> {
         document: { schema: 1, observed, chips: [], deck: {}, markBeforeDraft: null, rewritten: {}, remark: '', ideas },
       }),
     });
+    for (const [place, before] of glasses.slice(0, -1).entries()) {
+      const earlier = randomUUID();
+      await fetch(`${base}/api/v1/guest/notes`, { method: 'POST', headers: headers(cookie), body: JSON.stringify({ noteId: earlier, glassId: before.id }) });
+      const marked = { quality: 80 + 3 * place + ((i * 7) % 9), liking: 55 + 8 * place + (i % 5) * 4 };
+      const chips = [
+        {
+          id: 'c',
+          term: [
+            ['lemon', 'salt', 'smoke'],
+            ['pear', 'lemon', 'smoke'],
+          ][i % 2]![place % 3],
+          layer: 'first',
+          strength: 2,
+        },
+      ];
+      await fetch(`${base}/api/v1/guest/notes/${earlier}`, {
+        method: 'PUT',
+        headers: headers(cookie),
+        body: JSON.stringify({
+          writeId: 'w',
+          baseRevision: 1,
+          document: { schema: 1, observed: marked, chips, deck: {}, markBeforeDraft: null, rewritten: {}, remark: '' },
+        }),
+      });
+    }
     if (i === 6) await fetch(`${base}/api/v1/guest/waits`, { method: 'POST', headers: headers(cookie), body: '{}' });
     if (i === 3) await fetch(`${base}/api/v1/guest/doubts`, { method: 'PUT', headers: headers(cookie), body: JSON.stringify({ glassId, smells: 'cellar' }) });
   }
@@ -155,6 +183,10 @@ async function evening(): Promise<void> {
   await visit(page, `${flight}/unmask`);
   await waitForText(page, 'had it');
   await take('unmask');
+  for (const glass of glasses) await act('uncoverings', { glassId: glass.id, fact: 'name' });
+  await visit(page, `${flight}/after?evening=${id}`);
+  await waitForText(page, 'The line runs from');
+  await take('after');
 }
 try {
   await comeIn(page, base);
@@ -259,11 +291,6 @@ try {
   const notes = await page.$$eval('.name', (links) => links.map((link) => link.getAttribute('href')!.split('/').at(-1)!));
   await visit(page, `${base}/notebook/compare?left=${notes[1]}&right=${notes[9]}`);
   await take('compare');
-  await page.emulateMediaFeatures([{ name: 'prefers-color-scheme', value: 'dark' }]);
-  await follow('/flights', 'Fire and salt');
-  await waitForText(page, 'strain; the best is');
-  await take('chart-dim-room');
-  await page.emulateMediaFeatures([]);
   await page.setViewport(phone);
   await follow('/cellar', 'Quay Jar');
   await press(page, 'Assess a glass');

@@ -17,6 +17,7 @@ describe('an evening looked back on', () => {
   });
   it('says nothing of two marks, and that they are too few', () => {
     expect(climbInWords(recall([wine(0, [80, 90]), wine(1, [95])]))).toBe('Too few marks to say how the wines went: 2 marks at most on one wine.');
+    expect(climbInWords(recall([wine(0, [80, 90, 85]), wine(1, [95])]))).toBe('Only wine A was marked by enough people: how the wines went cannot be told.');
     expect(climbInWords(recall([wine(0, []), wine(1, [])]))).toBe('');
   });
   it('names a smell only where several named it, each taster once', () => {

@@ -50,7 +50,10 @@ export function climbInWords(recalled: readonly Recalled[]): string {
   const marked = recalled.filter((wine): wine is Recalled & { quality: NonNullable<Recalled['quality']> } => (wine.quality?.people ?? 0) >= leastMarks);
   if (marked.length < 2) {
     const most = Math.max(0, ...recalled.map((wine) => wine.quality?.people ?? 0));
-    return most === 0 ? '' : `Too few marks to say how the wines went: ${counted(most, 'mark')} at most on one wine.`;
+    if (most === 0) return '';
+    return marked.length === 1
+      ? `Only wine ${placeLetter(marked[0]!.place)} was marked by enough people: how the wines went cannot be told.`
+      : `Too few marks to say how the wines went: ${counted(most, 'mark')} at most on one wine.`;
   }
   const middles = marked.map((wine) => wine.quality.middle);
   const [high, low] = [Math.max(...middles), Math.min(...middles)];
