@@ -76,6 +76,7 @@ beforeAll(async () => {
     'core',
     'knowledge',
     'web/src',
+    'web/public',
     'package.json',
     'package-lock.json',
     'tsconfig.base.json',

@@ -132,6 +132,7 @@ export const contract: Addresses = {
     grant: { method: 'POST', path: '/tastings/{id}/minutes' },
     letGoOn: { method: 'POST', path: '/tastings/{id}/reach' },
     room: { method: 'PUT', path: '/tastings/{id}/room' },
+    clue: { method: 'PUT', path: '/tastings/{id}/clues' },
     takeWheel: { method: 'POST', path: '/tastings/{id}/wheel' },
     uncover: { method: 'POST', path: '/tastings/{id}/uncoverings' },
     cover: { method: 'POST', path: '/tastings/{id}/coverings' },

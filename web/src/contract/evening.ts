@@ -27,6 +27,8 @@ export const hostState = tableState.extend({
   letTo: z.number(),
   /** What was found of the room: good light, and nothing that smells; null until somebody looked. */
   room: z.object({ light: z.boolean(), air: z.boolean() }).nullable(),
+  /** Places at which something in sight gave the wine away. */
+  clues: z.array(z.number()),
   set: z.record(z.string(), z.number()),
   joinCode: z.string().nullable(),
   /** What a link or a picture code carries besides the code, so that following it guesses nothing. */
@@ -175,6 +177,16 @@ export const tasting = {
     input: z.strictObject({ ...based, light: z.boolean(), air: z.boolean() }),
     output: ticked,
   }),
+  clue: act({
+    name: 'tasting.clue',
+    method: 'PUT',
+    path: '/tastings/{id}/clues',
+    summary:
+      'Logs that something in sight gave the wine at a place away, a label, a bottle, a word, or that it was nothing: calls of it are marked, and left out unless asked for',
+    allow: 'tasting.lead',
+    input: z.strictObject({ ...based, place: z.number().int().min(0).max(100), is: z.boolean() }),
+    output: ticked,
+  }),
   takeWheel: act({
     name: 'tasting.takeWheel',
     method: 'POST',
@@ -223,6 +235,8 @@ export const tasting = {
       place: z.number().int().min(0).max(100).nullable(),
       question: z.string().trim().min(1, 'ask something').max(200),
       options: z.array(z.string().trim().min(1).max(60)).min(2).max(6),
+      /** In a panel, the places an option each is about: two are a pair, three a triangle with one odd glass. */
+      places: z.array(z.number().int().min(0).max(100)).min(2).max(3).optional(),
       forecast: z.number().int().min(0).max(5).nullable(),
     }),
     output: ticked,
@@ -255,6 +269,8 @@ export const tasting = {
           /** Whether most chose what the host expected; null where nothing was expected, nobody answered, or two came out alike. */
           right: z.boolean().nullable(),
           open: z.boolean(),
+          /** Of a set of glasses in a panel, how it came out, once the wines are uncovered; '' before, and of other questions. */
+          result: z.string(),
         }),
       ),
       tally: z.string(),
@@ -321,6 +337,7 @@ export const tasting = {
     path: '/tastings/{id}/glasses/{glassId}/fault-sheet',
     summary: 'A sheet about a bottle that was put aside, for its merchant: what it was, what was found by how many, and what was done',
     allow: 'tasting.lead',
+    budget: 'long work',
     files: ['application/pdf'],
     input: z.strictObject({ id: z.uuid(), glassId: z.uuid() }),
     output: nothing,
@@ -367,8 +384,10 @@ export const tasting = {
     path: '/tastings/{id}/glasses/{glassId}/calls',
     summary: 'What the table called of a glass, fact by fact as far as it is uncovered, against guessing; nobody is named',
     allow: 'tasting.lead',
-    input: z.strictObject({ id: z.uuid(), glassId: z.uuid(), simulated: z.enum(['yes']).optional() }),
+    input: z.strictObject({ id: z.uuid(), glassId: z.uuid(), simulated: z.enum(['yes']).optional(), marked: z.enum(['yes']).optional() }),
     output: z.object({
+      /** Calls that were helped, or made with a clue in sight: counted only where `marked` asks for them. */
+      helped: z.number(),
       locked: z.number(),
       people: z.number(),
       facts: z.array(

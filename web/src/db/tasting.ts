@@ -200,6 +200,8 @@ export const poll = pgTable(
     place: integer('place'),
     question: text('question').notNull(),
     options: json<readonly string[]>('options').notNull(),
+    /** In a panel, the places of the glasses an option each is about: two are a pair, three a triangle. */
+    places: json<readonly number[]>('places'),
     /** The option the host expects most to choose, by its place. */
     forecast: integer('forecast'),
     askedTick: integer('asked_tick').notNull(),

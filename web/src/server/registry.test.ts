@@ -133,6 +133,7 @@ const may: Record<string, string> = {
   'tasting.bottles': 'oh',
   'tasting.recap': 'oh',
   'tasting.room': 'oh',
+  'tasting.clue': 'oh',
   'tasting.faultSheet': 'oh',
   'tasting.belongs': 'oh',
   'course.list': 'oh',

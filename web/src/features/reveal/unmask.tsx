@@ -125,18 +125,24 @@ export function Unmask({ first, userId, flightId }: { first: HostState; userId: 
   const glass = glasses.find((entry) => entry.id === chosen) ?? due ?? glasses.findLast((entry) => entry.facts.length > 0) ?? glasses[0];
   const [calls, setCalls] = useState<CallsFound>();
   const [rehearsal, setRehearsal] = useState(false);
+  const [marked, setMarked] = useState(false);
   const simulated = led.people.people.some((person) => person.simulated);
   useEffect(() => {
     if (glass === undefined) return;
     let there = true;
-    call(contract.tasting.calls, { id: state.id, glassId: glass.id, ...(rehearsal ? { simulated: 'yes' as const } : {}) }).then(
+    call(contract.tasting.calls, {
+      id: state.id,
+      glassId: glass.id,
+      ...(rehearsal ? { simulated: 'yes' as const } : {}),
+      ...(marked ? { marked: 'yes' as const } : {}),
+    }).then(
       (found) => there && setCalls(found),
       () => undefined,
     );
     return () => {
       there = false;
     };
-  }, [glass?.id, state.id, state.tick, glass, rehearsal]);
+  }, [glass?.id, state.id, state.tick, glass, rehearsal, marked]);
   const next = glass === undefined ? undefined : facts.find((fact) => !glass.facts.some((entry) => entry.fact === fact));
   const last = glass === undefined ? undefined : facts.findLast((fact) => fact !== 'name' && glass.facts.some((entry) => entry.fact === fact));
   const uncover = (fact: Uncoverable) => {
@@ -247,6 +253,13 @@ export function Unmask({ first, userId, flightId }: { first: HostState; userId: 
             <p style={{ marginTop: 10 }}>
               <Switch on={rehearsal} onChange={setRehearsal}>
                 Show the simulated guests’ calls instead
+              </Switch>
+            </p>
+          )}
+          {calls !== undefined && calls.helped > 0 && (
+            <p style={{ marginTop: 10 }}>
+              <Switch on={marked} onChange={setMarked}>
+                Count the {counted(calls.helped, 'call')} that were helped or saw something, too
               </Switch>
             </p>
           )}

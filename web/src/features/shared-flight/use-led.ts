@@ -10,7 +10,7 @@ import { useEvening, useHeard } from '../../ui/live/use-live';
 export type HostState = AnswerOf<'tasting', 'get'>;
 export type People = AnswerOf<'tasting', 'people'>;
 /** What a host does, each based on the tick that was seen. */
-type Acts = 'move' | 'pause' | 'grant' | 'letGoOn' | 'room' | 'uncover' | 'cover' | 'reject' | 'ask' | 'count' | 'park' | 'remove' | 'close';
+type Acts = 'move' | 'pause' | 'grant' | 'letGoOn' | 'room' | 'clue' | 'uncover' | 'cover' | 'reject' | 'ask' | 'count' | 'park' | 'remove' | 'close';
 type More<A extends Acts> = Omit<NonNullable<(typeof contract.tasting)[A]['takes']>, 'id' | 'basedOn' | 'actId'>;
 
 const happened: Readonly<Record<string, string>> = {

@@ -4,6 +4,8 @@ import styled from 'styled-components';
 import { v4 } from 'uuid';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
 import type { AnswerOf } from '@/contract/answers';
+import { reached } from '@rose/core/tasting/program';
+import { listed } from '@rose/core/wine/plural';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
@@ -18,16 +20,26 @@ const usual = {
   dry: { question: 'Sweet or dry?', options: ['sweet', 'dry'] },
   dear: { question: 'Dearer or cheaper than the one before?', options: ['dearer', 'cheaper'] },
   food: { question: 'Would you drink this with food or without?', options: ['with food', 'without'] },
+  three: { question: 'Which is another wine than the other two:', options: [] },
+  two: { question: 'Which do you like better:', options: [] },
   own: { question: '', options: ['yes', 'no'] },
 } as const;
+/** The glasses poured last, by their places. */
+const lastPlaces = (poured: number, n: number) => Array.from({ length: n }, (_, i) => poured - n + i);
 type Usual = keyof typeof usual;
 const names: Record<Usual, string> = {
   me: 'For me, or not',
   dry: 'Sweet or dry',
   dear: 'Dearer or cheaper',
   food: 'With food or without',
+  three: 'The odd one of the last three',
+  two: 'The better of the last two',
   own: 'A question of my own',
 };
+
+/** Questions about sets of glasses are for a panel, once so many are poured. */
+const offered = (panel: boolean, poured: number): Partial<Record<Usual, string>> =>
+  Object.fromEntries(Object.entries(names).filter(([id]) => (id !== 'three' && id !== 'two') || (panel && poured >= (id === 'three' ? 3 : 2))));
 
 const Bars = styled.dl`
   margin: 8px 0;
@@ -55,8 +67,10 @@ export function AskTable({ led }: { led: Led }) {
   const { state, people } = led;
   const { poll } = state;
   const stop = state.program[state.at]!;
-  const question = chosen === 'own' ? own : usual[chosen].question;
-  const { options } = usual[chosen];
+  const poured = reached(state.program, state.far) + 1;
+  const set = chosen === 'three' ? lastPlaces(poured, 3) : chosen === 'two' ? lastPlaces(poured, 2) : undefined;
+  const question = chosen === 'own' ? own : set === undefined ? usual[chosen].question : `${usual[chosen].question} ${listed(set.map(placeLetter), 'or')}?`;
+  const options: readonly string[] = set === undefined ? usual[chosen].options : set.map(placeLetter);
   const answers = people.answers;
   const counts = answers?.counts ?? [];
   const total = counts.reduce((sum, n) => sum + n, 0);
@@ -66,7 +80,7 @@ export function AskTable({ led }: { led: Led }) {
       {poll === null ? (
         <>
           <div style={{ display: 'grid', gap: 10, marginTop: 8 }}>
-            <SelectField label="Question" value={chosen} onChange={(value) => setChosen(value as Usual)} options={names} />
+            <SelectField label="Question" value={chosen} onChange={(value) => setChosen(value as Usual)} options={offered(state.panel, poured)} />
             {chosen === 'own' && (
               <TextField label="Your question, to be answered with yes or no" value={own} onChange={(value) => setOwn(value.slice(0, 200))} />
             )}
@@ -86,6 +100,7 @@ export function AskTable({ led }: { led: Led }) {
                   question,
                   options: [...options],
                   forecast: forecast === '' ? null : Number(forecast),
+                  ...(set === undefined ? {} : { places: set }),
                 })
               }
             >
@@ -142,6 +157,7 @@ function AskedBefore({ id, tick }: { id: string; tick: number }) {
           {poll.place === null ? '' : `${placeLetter(poll.place)}: `}
           {poll.question} {poll.options.map((option, i) => `${option} ${poll.counts[i] ?? 0}`).join(', ')}.
           {poll.forecast === null ? '' : ` You expected ${poll.options[poll.forecast] ?? ''}.`}
+          {poll.result === '' ? '' : ` ${poll.result}`}
         </p>
       ))}
       {asked.tally !== '' && <p className="soft">{asked.tally}</p>}

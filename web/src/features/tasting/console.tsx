@@ -20,6 +20,7 @@ import { FlightTabs } from '../shared-flight/flight-tabs';
 import { useLed, type HostState } from '../shared-flight/use-led';
 import { AboutWine } from './about-wine';
 import { AskTable } from './ask-table';
+import { Clue } from './clue';
 import { Lay } from './console-layout';
 import { Course } from './course';
 import { Doubts, PutAside, Warnings } from './doubts';
@@ -202,6 +203,7 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
             </dl>
           </div>
           {glass !== undefined && <AboutWine id={state.id} glassId={glass.id} />}
+          {glass !== undefined && state.blind !== 'open' && !glass.revealed && <Clue led={led} place={glass.place} />}
           <AskTable led={led} />
           <Parked led={led} />
           <GoOnAlone led={led} />

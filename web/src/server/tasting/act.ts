@@ -39,6 +39,7 @@ export type ActKind =
   | 'shortened'
   | 'let'
   | 'room'
+  | 'clue'
   | 'led'
   | 'asked'
   | 'counted'

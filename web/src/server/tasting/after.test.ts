@@ -389,3 +389,22 @@ describe('a bite with a wine', () => {
     expect(await note('air')).toBeUndefined();
   });
 });
+
+describe('a clue in sight', () => {
+  it('marks the calls of that wine: they are left out, and counted when they are asked for', async () => {
+    const { host, guests } = await evening(['Ana', 'Bram']);
+    for (const guest of guests) {
+      const { id } = await begun(guest);
+      await saved(guest, id, 1, { ...emptyNote, ideas: [{ id: 'i', at: 'aroma', grape: 'Xinomavro', certainty: 50 }] });
+    }
+    await host.act('clue', { place: 0, is: true });
+    const { id: glassId } = glassAt(await guests[0]!.state(), 0);
+    await host.act('uncover', { glassId, fact: 'grape' });
+    const verdict = async (more: object = {}) => (await host.ask<AnswerOf<'tasting', 'calls'>>('calls', { glassId, ...more })).facts[0]!.verdict;
+    expect(await verdict()).toBe('Nobody called it.');
+    expect(await verdict({ marked: 'yes' })).toBe('Two of two had it.');
+    await host.act('clue', { place: 0, is: false });
+    expect(await verdict()).toBe('Two of two had it.');
+    expect(JSON.stringify(await guests[0]!.state())).not.toContain('clue');
+  });
+});

@@ -1,6 +1,9 @@
-import { and, asc, eq, sql } from 'drizzle-orm';
+import { and, asc, eq, isNotNull, sql } from 'drizzle-orm';
+import { pairInWords, triangleInWords } from '@rose/core/call/sets';
 import { tallyInWords } from '@rose/core/call/call';
-import { poll, pollAnswer, participant } from '../../db/schema';
+import type { Reader } from '../../db/client';
+import { glassIdentity } from '../../db/identity';
+import { glass, participant, poll, pollAnswer, tasting, wine } from '../../db/schema';
 import { contract } from '../../contract';
 import { serve } from '../command';
 
@@ -19,6 +22,12 @@ export const askedOfTable = serve(contract.tasting.asked, async (db, actor, { id
     .innerJoin(participant, and(eq(participant.venueId, pollAnswer.venueId), eq(participant.id, pollAnswer.participantId)))
     .where(and(eq(pollAnswer.venueId, venueId), eq(poll.tastingId, id), eq(participant.simulated, false)))
     .groupBy(pollAnswer.pollId, pollAnswer.option);
+  const results = await resultsOfSets(
+    db,
+    venueId,
+    id,
+    polls.filter((entry) => entry.places !== null && entry.closedTick !== null),
+  );
   const told = polls.map((entry) => {
     const counts = entry.options.map((_option, i) => answers.find((answer) => answer.pollId === entry.id && answer.option === i)?.n ?? 0);
     const most = Math.max(...counts);
@@ -33,7 +42,54 @@ export const askedOfTable = serve(contract.tasting.asked, async (db, actor, { id
       forecast: entry.forecast,
       right: open || entry.forecast === null || !decided ? null : counts[entry.forecast] === most,
       open,
+      result: results.get(entry.id) ?? '',
     };
   });
   return { polls: told, tally: tallyInWords(told.filter((entry) => entry.options.length === 2).flatMap(({ right }) => (right === null ? [] : [right]))) };
 });
+
+/** How sets of a panel came out, wherever each seat's glasses stood; nothing before the wines are uncovered. */
+async function resultsOfSets(db: Reader, venueId: string, id: string, sets: readonly (typeof poll.$inferSelect)[]): Promise<ReadonlyMap<string, string>> {
+  if (sets.length === 0) return new Map();
+  const [row] = await db
+    .select({ plan: tasting.plan, run: tasting.run })
+    .from(tasting)
+    .where(and(eq(tasting.venueId, venueId), eq(tasting.id, id)));
+  const reveal = row?.plan?.program.findIndex((stop) => stop.kind === 'reveal') ?? -1;
+  if (row?.run == null || reveal < 0 || row.run.far < reveal) return new Map();
+  const glasses = await db
+    .select({ seat: glass.seat, place: glass.place, wineId: wine.id, name: wine.name })
+    .from(glass)
+    .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
+    .innerJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
+    .where(and(eq(glass.venueId, venueId), eq(glass.tastingId, id), isNotNull(glass.seat)));
+  const answered = await db
+    .select({ pollId: pollAnswer.pollId, option: pollAnswer.option, seat: participant.seat })
+    .from(pollAnswer)
+    .innerJoin(participant, and(eq(participant.venueId, pollAnswer.venueId), eq(participant.id, pollAnswer.participantId)))
+    .where(and(eq(pollAnswer.venueId, venueId), eq(participant.tastingId, id), eq(participant.simulated, false)));
+  return new Map(
+    sets.map((set) => {
+      const places = set.places!;
+      const chosen = answered
+        .filter((entry) => entry.pollId === set.id)
+        .map(({ option, seat }) => ({ option, wines: places.map((place) => glasses.find((entry) => entry.seat === seat && entry.place === place)) }));
+      if (places.length === 2) {
+        const people = new Map<string, number>();
+        for (const { option, wines } of chosen) {
+          for (const here of wines) if (here !== undefined) people.set(here.name, people.get(here.name) ?? 0);
+          const here = wines[option];
+          if (here !== undefined) people.set(here.name, (people.get(here.name) ?? 0) + 1);
+        }
+        const two = [...people].map(([name, n]) => ({ wine: name, people: n }));
+        return [set.id, two.length === 2 ? pairInWords(two) : 'The glasses of this pair were not the same two wines at every seat.'] as const;
+      }
+      const odd = chosen.flatMap(({ option, wines }) => {
+        const at = wines.findIndex((here) => here !== undefined && wines.filter((other) => other?.wineId === here.wineId).length === 1);
+        const isTriangle = new Set(wines.map((here) => here?.wineId)).size === 2 && wines.every((here) => here !== undefined);
+        return isTriangle ? [option === at] : [];
+      });
+      return [set.id, triangleInWords(odd.filter(Boolean).length, odd.length)] as const;
+    }),
+  );
+}

@@ -11,8 +11,8 @@ export interface BlindNote {
   readonly place: number;
   readonly blind: NoteDocument;
   readonly locked: boolean;
-  /** Its taster asked for the host's hint. */
-  readonly hinted: boolean;
+  /** Its taster asked for the host's hint, or something in sight gave the wine away. */
+  readonly helped: boolean;
 }
 /**
  * What the table wrote of the glasses that stand, as it was before anything of them was uncovered. Left out: who poured and knew, who began after the first
@@ -32,6 +32,7 @@ export async function blindNotesOf(
       blind: sql<NoteDocument>`coalesce(${note.blindDocument}, ${note.document})`,
       lockedAt: note.lockedAt,
       hintedTick: note.hintedTick,
+      run: tasting.run,
     })
     .from(note)
     .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
@@ -58,5 +59,9 @@ export async function blindNotesOf(
       ),
     )
     .orderBy(asc(glass.place));
-  return rows.map(({ lockedAt, hintedTick, ...row }) => ({ ...row, locked: lockedAt !== null, hinted: hintedTick !== null }));
+  return rows.map(({ lockedAt, hintedTick, run, ...row }) => ({
+    ...row,
+    locked: lockedAt !== null,
+    helped: hintedTick !== null || run?.clues?.includes(row.place) === true,
+  }));
 }

@@ -71,6 +71,7 @@ async function hostStateOf(db: Reader, venueId: string, id: string) {
     more: run!.more,
     letTo: run!.letTo ?? -1,
     room: run!.room ?? null,
+    clues: [...(run!.clues ?? [])],
     set: { ...run!.set },
     joinCode: row!.joinCode,
     joinKey: row!.joinCode === null ? null : linkKey(row!.joinCode),

@@ -72,6 +72,9 @@ export const grantMinutes = serve(contract.tasting.grant, async (tx, actor, inpu
 export const roomFound = serve(contract.tasting.room, async (tx, actor, input) =>
   act(tx, on(actor, input), 'room', {}, async (_tick, _at, row) => ran(row, (run) => runs.foundRoom(run, { light: input.light, air: input.air }))),
 );
+export const clueSeen = serve(contract.tasting.clue, async (tx, actor, input) =>
+  act(tx, on(actor, input), 'clue', { place: String(input.place) }, async (_tick, _at, row) => ran(row, (run) => runs.gaveAwayAt(run, input.place, input.is))),
+);
 export const letGuestsGoOn = serve(contract.tasting.letGoOn, async (tx, actor, input) => {
   const where = on(actor, input);
   return act(tx, where, 'let', { to: String(input.to) }, async (_tick, _at, row) => {
@@ -202,10 +205,14 @@ export const rejectGlass = serve(contract.tasting.reject, async (tx, actor, inpu
 const openPolls = (where: On) => and(eq(poll.venueId, where.venueId), eq(poll.tastingId, where.tastingId), isNull(poll.closedTick));
 export const askTable = serve(contract.tasting.ask, async (tx, actor, input) => {
   const where = on(actor, input);
-  const { pollId, place, question, options, forecast } = input;
-  return act(tx, where, 'asked', { poll: pollId }, async (tick) => {
+  const { pollId, place, question, options, forecast, places } = input;
+  return act(tx, where, 'asked', { poll: pollId }, async (tick, _at, { plan }) => {
+    if (places !== undefined && (plan?.panel === undefined || places.length !== options.length))
+      throw new Problem(422, 'no-set', 'A set of glasses is asked about in a panel, with an option for each of its glasses.');
     await tx.update(poll).set({ closedTick: tick }).where(openPolls(where));
-    await tx.insert(poll).values({ venueId: where.venueId, id: pollId, tastingId: where.tastingId, place, question, options, forecast, askedTick: tick });
+    await tx
+      .insert(poll)
+      .values({ venueId: where.venueId, id: pollId, tastingId: where.tastingId, place, question, options, forecast, places: places ?? null, askedTick: tick });
   });
 });
 export const countTable = serve(contract.tasting.count, async (tx, actor, input) => {

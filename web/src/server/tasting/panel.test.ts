@@ -118,4 +118,23 @@ describe('a panel', () => {
     await ask('paper.type', { id: host.id, participantId, glassId: sheet.guests[0]!.glasses[0]!.id, row: { ...emptyRow, acidity: 60 } });
     await expect(ask('paper.type', { id: host.id, participantId, glassId: anas, row: emptyRow })).rejects.toThrow('glass');
   });
+  it('asks a set as one question: the odd one of three and the better of two, told against luck when the wines are uncovered', async () => {
+    const { host, guests, design } = await panel(['Ana', 'Bram', 'Cleo']);
+    await host.pour(2);
+    const oddAt = (seat: number) => design[seat]!.glasses.findIndex((glass) => glass.wine === 0);
+    const [three, two] = [v4(), v4()];
+    await host.act('ask', { pollId: three, place: null, question: 'Which is another?', options: ['A', 'B', 'C'], forecast: null, places: [0, 1, 2] });
+    // Ana and Bram find it, Cleo does not.
+    for (const [seat, guest] of guests.entries()) await guest.ask('PUT', `/guest/answers/${three}`, { option: seat < 2 ? oddAt(seat) : (oddAt(seat) + 1) % 3 });
+    await host.act('count');
+    const results = async () => (await host.ask<AnswerOf<'tasting', 'asked'>>('asked')).polls.map((entry) => entry.result);
+    expect(await results()).toEqual(['']);
+    await host.act('ask', { pollId: two, place: null, question: 'Which is better?', options: ['A', 'B'], forecast: null, places: [0, 1] });
+    await host.act('count');
+    await toReveal(host);
+    expect((await results())[0]).toBe('Two of three found the odd one. Guessing among three, two or more would be right about one time in four.');
+    await expect(
+      host.act('ask', { pollId: v4(), place: null, question: 'Which?', options: ['A', 'B', 'C'], forecast: null, places: [0, 1] }),
+    ).rejects.toMatchObject({ slug: 'no-set' });
+  });
 });

@@ -4,8 +4,8 @@ import { useEffect, useState } from 'react';
 /** Where there are service workers, the seat opens without a network too; over plain http in a local network there are none. */
 const there = (): boolean => 'serviceWorker' in navigator;
 const files = () => performance.getEntriesByType('resource').map((entry) => entry.name);
-/** Milliseconds until what the page is made of has been loaded. */
-const settles = 1500;
+/** Milliseconds after what the page is made of was loaded: on a slow network the first question goes before what is only for later. */
+const settles = 2000;
 
 /**
  * Keeps the seat on the device as it stands, anew whenever `mark` changes.
@@ -17,16 +17,22 @@ export function useSeatWorker(mark: string): boolean | undefined {
     setOpens(there());
     if (!there()) return;
     let over = false;
-    const timer = setTimeout(() => {
-      navigator.serviceWorker
-        .register('/seat-worker.js', { scope: '/seat' })
-        .then(() => navigator.serviceWorker.ready)
-        .then((registered) => over || registered.active?.postMessage({ keep: true, files: files() }))
-        .catch(() => setOpens(false));
-    }, settles);
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const keep = () => {
+      timer = setTimeout(() => {
+        navigator.serviceWorker
+          .register('/seat-worker.js', { scope: '/seat' })
+          .then(() => navigator.serviceWorker.ready)
+          .then((registered) => over || registered.active?.postMessage({ keep: true, files: files() }))
+          .catch(() => setOpens(false));
+      }, settles);
+    };
+    if (document.readyState === 'complete') keep();
+    else window.addEventListener('load', keep, { once: true });
     return () => {
       over = true;
       clearTimeout(timer);
+      window.removeEventListener('load', keep);
     };
   }, [mark]);
   return opens;

@@ -86,6 +86,13 @@ export function nowInWords({ stop, paused, panel }: Table): string {
       return 'The evening ends';
   }
 }
+/** What comes next, one step ahead; nothing where it would tell more than the next step. */
+const thenInWords = ({ next, paused, stop }: Table): string =>
+  next === null || paused !== null || stop.kind === 'gather'
+    ? ''
+    : next.kind === 'step' || next.kind === 'rest' || next.kind === 'again'
+      ? `then ${stopInWords(next)}`
+      : '';
 const title: Readonly<Record<Table['stop']['kind'], string>> = {
   gather: 'Welcome',
   pour: 'One moment',
@@ -157,6 +164,7 @@ export function Seat({ first }: { first: Seated }) {
             <b>{nowInWords(state)}</b>
             {chosen !== undefined && chosen.id !== called?.id && stop.kind !== 'end' ? ', and you are at your own pace' : ''}
           </span>
+          <span>{thenInWords(state)}</span>
           <span>{running && now > 0 ? `${asClock(elapsed(state, new Date(now)) / 1000)} of ${givenInWords(state.minutes)}` : ''}</span>
         </div>
       </Head>

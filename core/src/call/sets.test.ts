@@ -1,0 +1,33 @@
+import { describe, expect, it } from 'vitest';
+import { byGuessing } from '../statistics/binomial';
+import { published } from '../testing/published';
+import { pairInWords, triangleInWords } from './sets';
+
+describe('sets of a panel', () => {
+  published('ISO 4120:2021, table A.1: fewest right answers of a triangle test at 5 %', 'are where the tail falls below it', () => {
+    // From memory of the table: of 6, 10, 20 and 30 assessors 5, 7, 11 and 15 right answers.
+    for (const [of, least] of [
+      [6, 5],
+      [10, 7],
+      [20, 11],
+      [30, 15],
+    ] as const) {
+      expect(byGuessing(least, of, 1 / 3)).toBeLessThanOrEqual(0.05);
+      expect(byGuessing(least - 1, of, 1 / 3)).toBeGreaterThan(0.05);
+    }
+  });
+  published('ISO 5495, two-sided at 5 %', 'of 20 assessors 15 alike is the fewest', () => {
+    expect(2 * byGuessing(15, 20)).toBeLessThanOrEqual(0.05);
+    expect(2 * byGuessing(14, 20)).toBeGreaterThan(0.05);
+  });
+  it('says what was found, and what luck does', () => {
+    expect(triangleInWords(7, 10)).toBe('Seven of ten found the odd one. Guessing among three, seven or more would be right about one time in 50.');
+    expect(triangleInWords(0, 0)).toBe('Nobody had a set with one odd glass in it.');
+    expect(
+      pairInWords([
+        { wine: 'Caldera Ledge', people: 2 },
+        { wine: 'Lamplighter', people: 6 },
+      ]),
+    ).toBe('Lamplighter was chosen by six, Caldera Ledge by two. Tossing a coin comes out as uneven about one time in three.');
+  });
+});
