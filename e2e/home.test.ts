@@ -83,7 +83,8 @@ describe('an evening at home, and what comes after it', () => {
     await press(cleo, 'Go on');
     await waitForText(cleo, 'On to wine B');
     await until(async () => (await notesOf('Cleo', flight))[0]?.observed['clarity'] === 'clear', 'what was written is kept');
-    await new Promise((resolve) => setTimeout(resolve, 2500));
+    // What comes later is fetched when the page has come to rest.
+    await new Promise((resolve) => setTimeout(resolve, 6000));
     cable.mode = 'cut';
     await press(cleo, 'On to wine B');
     await waitForText(cleo, 'Is it clear?');

@@ -1,19 +1,22 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { guidedPath, type GuidedQuestion } from '@rose/core/routine/guided';
-import { routineLabel, sipTasks, type GuidedPart as Part, type Routine } from '@rose/core/routine/routine';
+import { sipTasks, type GuidedPart as Part, type Routine } from '@rose/core/routine/routine';
 import { observables, type KnownGlass, type ObservableId } from '@rose/core/wine/observables';
 import type { NoteDocument } from '@rose/core/wine/note';
 import { cards } from '@rose/knowledge/sensations/cards';
 import { Button } from '@/ui/button';
-import { SelectField } from '@/ui/select-field';
 import { keepInTab, keptInTab } from '@/ui/kept-on-device';
 import { Bar } from './note-layout';
 import { BuyUpTo } from './judge/buy-up-to';
 import { CardText } from './card';
 import { Field } from './fields';
 import type { ChangeNote, SetObservation } from './observation';
+
+// Most who are guided have one routine: the choice comes when there is one.
+const RoutineChoice = dynamic(() => import('./routine-choice').then((module) => module.RoutineChoice), { ssr: false });
 
 const Question = styled.div`
   max-width: 640px;
@@ -176,12 +179,7 @@ export function Guided({
       )}
       {choices.length > 0 && (
         <div className="routine">
-          <SelectField
-            label="Routine"
-            value={routine.id}
-            onChange={(chosen) => change(withRoutine(choices.find((entry) => entry.id === chosen)))}
-            options={Object.fromEntries(choices.map((entry) => [entry.id, routineLabel(entry)]))}
-          />
+          <RoutineChoice routine={routine} choices={choices} choose={(chosen) => change(withRoutine(chosen))} />
         </div>
       )}
       <Bar>

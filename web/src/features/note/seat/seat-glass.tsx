@@ -18,9 +18,6 @@ import { useWatch } from '@/ui/stopwatch';
 import { clashLabel, clashShown } from '../judge/clash-words';
 import { Ideas } from '../opened-when-needed';
 import type { ChangeNote, SetObservation } from '../observation';
-import { DoubtIt } from './doubt';
-import { Locked } from './locked';
-import { Hint, OwnBottle } from './told';
 import type { TableGlass } from './seat';
 
 const Guided = dynamic(() => import('../guided').then((module) => module.Guided), { ssr: false, loading: () => <Wait /> });
@@ -28,6 +25,11 @@ const EyeRow = dynamic(() => import('../look/eye-row').then((module) => module.E
 const Smells = dynamic(() => import('../loaded-after-the-look').then((module) => module.Smells), { loading: () => <Wait /> });
 const Flavours = dynamic(() => import('../loaded-after-the-look').then((module) => module.Flavours), { loading: () => <Wait /> });
 const Finish = dynamic(() => import('../loaded-after-the-look').then((module) => module.Finish), { loading: () => <Wait /> });
+const Locked = dynamic(() => import('./locked').then((module) => module.Locked), { ssr: false, loading: () => <Wait /> });
+// Below the question: it comes after it.
+const DoubtIt = dynamic(() => import('./doubt').then((module) => module.DoubtIt), { ssr: false });
+const Hint = dynamic(() => import('./told').then((module) => module.Hint), { ssr: false });
+const OwnBottle = dynamic(() => import('./told').then((module) => module.OwnBottle), { ssr: false });
 const Wait = () => <p className="soft">One moment.</p>;
 
 type OwnNote = AnswerOf<'guest', 'note'>;

@@ -1,11 +1,12 @@
 'use client';
 import { useEffect, useState } from 'react';
+import { rest } from './rest';
 
 /** Where there are service workers, the seat opens without a network too; over plain http in a local network there are none. */
 const there = (): boolean => 'serviceWorker' in navigator;
 const files = () => performance.getEntriesByType('resource').map((entry) => entry.name);
 /** Milliseconds after what the page is made of was loaded: on a slow network the first question goes before what is only for later. */
-const settles = 2000;
+const settles = 4000;
 
 /**
  * Keeps the seat on the device as it stands, anew whenever `mark` changes.
@@ -15,13 +16,15 @@ export function useSeatWorker(mark: string): boolean | undefined {
   const [opens, setOpens] = useState<boolean>();
   useEffect(() => {
     setOpens(there());
-    if (!there()) return;
     let over = false;
     let timer: ReturnType<typeof setTimeout> | undefined;
     const keep = () => {
       timer = setTimeout(() => {
+        const parts = rest();
+        if (!there()) return;
         navigator.serviceWorker
           .register('/seat-worker.js', { scope: '/seat' })
+          .then(() => parts)
           .then(() => navigator.serviceWorker.ready)
           .then((registered) => over || registered.active?.postMessage({ keep: true, files: files() }))
           .catch(() => setOpens(false));

@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useCallback, useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
@@ -16,15 +17,17 @@ import { Disclosure } from '@/ui/disclosure';
 import { GuestFrame } from '@/ui/guest-frame';
 import { seatStream } from '@/ui/live/streams';
 import { useEvening, useSeconds } from '@/ui/live/use-live';
-import { Arrival } from './arrival';
-import { Leaving } from './leaving';
 import { PaceBar, Paused, useOwnPace } from './own-pace';
 import { SeatGlass } from './seat-glass';
 import { useSeatWorker } from './seat-worker';
-import { SomethingIsWrong } from './something-is-wrong';
-import { ToldByHost } from './told';
-import { Uncovered } from './uncovered';
-import { Asked } from './asked';
+
+// What a stop does not need comes with the stop that does.
+const Arrival = dynamic(() => import('./arrival').then((module) => module.Arrival));
+const Leaving = dynamic(() => import('./leaving').then((module) => module.Leaving), { ssr: false });
+const SomethingIsWrong = dynamic(() => import('./something-is-wrong').then((module) => module.SomethingIsWrong), { ssr: false });
+const ToldByHost = dynamic(() => import('./told').then((module) => module.ToldByHost), { ssr: false });
+const Uncovered = dynamic(() => import('./uncovered').then((module) => module.Uncovered), { ssr: false });
+const Asked = dynamic(() => import('./asked').then((module) => module.Asked), { ssr: false });
 
 export type Seated = AnswerOf<'guest', 'tasting'>;
 export type Table = Seated['state'];
@@ -199,7 +202,7 @@ export function Seat({ first }: { first: Seated }) {
             </section>
           ))}
       {!pauses && glass !== undefined && glass.facts.length > 0 && <Uncovered glass={glass} tick={state.tick} />}
-      {!pauses && glass !== undefined && (
+      {!pauses && glass?.revealed === true && (
         <ToldByHost key={glass.id} glassId={glass.id} revealed={glass.revealed} named={glass.facts.some((entry) => entry.fact === 'name')} />
       )}
       {!pauses && onCall !== undefined && onCall.after === 'bite' && (
