@@ -1,6 +1,7 @@
 import { Client } from 'pg';
 import { comeIn, desktop, phone, press, waitForText } from '../e2e/browser';
 import type { Figure } from './measure';
+import { ScriptsLog } from './scripts-log';
 import { served } from './served';
 
 /** Script as served, compressed, from navigation to the first saved change of a note and on through all its quarters, by the browser's own network log. */
@@ -25,18 +26,8 @@ export async function bytes(): Promise<Figure[]> {
       const fresh = await context.newPage();
       await fresh.setViewport(viewport);
       const client = await fresh.createCDPSession();
-      await client.send('Network.enable');
       await client.send('Network.setCacheDisabled', { cacheDisabled: true });
-      const scripts = new Map<string, string>();
-      const sizes = new Map<string, number>();
-      let sum = 0;
-      client.on('Network.responseReceived', (event) => event.type === 'Script' && scripts.set(event.requestId, event.response.url));
-      client.on('Network.loadingFinished', (event) => {
-        const script = scripts.get(event.requestId);
-        if (script === undefined) return;
-        sum += event.encodedDataLength;
-        sizes.set(script, (sizes.get(script) ?? 0) + event.encodedDataLength);
-      });
+      const scripts = await ScriptsLog.of(client);
       await fresh.goto(`${base}/notes/${note}`, { waitUntil: 'load' });
       const radio = (await fresh.waitForSelector('input[name="tears"][value="quick"]'))!;
       // A press before the page has taken the field over is nobody's.
@@ -44,21 +35,8 @@ export async function bytes(): Promise<Figure[]> {
       const saved = fresh.waitForResponse((response) => response.request().method() === 'PUT' && response.ok(), { timeout: 30_000 });
       await radio.evaluate((element) => (element as HTMLInputElement).click());
       await saved;
-      const figure = (of: string, says: string, reference: number): Figure => ({
-        name: of,
-        says: `${says}, ${name.split('-')[1]}`,
-        figure: Math.round(sum / 1024),
-        unit: 'KiB',
-        reference,
-        ratio: sum / 1024 / reference,
-        goal: '≤ 1',
-        met: sum / 1024 <= reference,
-        parts: [...sizes]
-          .sort((a, b) => b[1] - a[1])
-          .slice(0, 8)
-          .map(([script, size]) => ({ name: script.split('/').at(-1)!, figure: Math.round(size / 1024) })),
-      });
-      figures.push(figure(name, 'script to the first saved change of a note', most));
+      const on = name.split('-')[1];
+      figures.push(scripts.figure(name, `script to the first saved change of a note, ${on}`, most));
       for (const [quarter, shows] of [
         ['Aroma', 'Name a smell'],
         ['Palate', 'Acidity'],
@@ -69,7 +47,7 @@ export async function bytes(): Promise<Figure[]> {
         await waitForText(fresh, shows);
         await new Promise((resolve) => setTimeout(resolve, 1500));
       }
-      figures.push(figure(`${name}-all`, 'script after all quarters of a note', mostOfAll));
+      figures.push(scripts.figure(`${name}-all`, `script after all quarters of a note, ${on}`, mostOfAll));
       await context.close();
     }
     return figures;

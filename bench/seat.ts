@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { comeIn, fill, phone, pick, press, visit, waitForText } from '../e2e/browser';
 import { flightOfThree } from '../e2e/covered-flight';
 import type { Figure } from './measure';
+import { ScriptsLog } from './scripts-log';
 import { served } from './served';
 
 /** A cellar's network: bits a second, and milliseconds there and back. */
@@ -36,22 +37,12 @@ export async function seat(): Promise<Figure[]> {
     const page = await context.newPage();
     await page.setViewport(phone);
     const client = await page.createCDPSession();
-    await client.send('Network.enable');
+    const scripts = await ScriptsLog.of(client);
     await client.send('Network.emulateNetworkConditions', {
       offline: false,
       latency: slow.latency,
       downloadThroughput: slow.bits / 8,
       uploadThroughput: slow.bits / 8,
-    });
-    const scripts = new Map<string, string>();
-    const sizes = new Map<string, number>();
-    let sum = 0;
-    client.on('Network.responseReceived', (event) => event.type === 'Script' && scripts.set(event.requestId, event.response.url));
-    client.on('Network.loadingFinished', (event) => {
-      const script = scripts.get(event.requestId);
-      if (script === undefined) return;
-      sum += event.encodedDataLength;
-      sizes.set(script, (sizes.get(script) ?? 0) + event.encodedDataLength);
     });
     const from = performance.now();
     await visit(page, base + link);
@@ -62,7 +53,6 @@ export async function seat(): Promise<Figure[]> {
     const saved = page.waitForResponse((response) => response.request().method() === 'PUT' && response.ok(), { timeout: 60_000 });
     await pick(page, 'clarity', 'clear');
     await saved;
-    const kib = sum / 1024;
     return [
       {
         name: 'seat-time',
@@ -74,20 +64,7 @@ export async function seat(): Promise<Figure[]> {
         goal: '≤ 1',
         met: asked <= patience,
       },
-      {
-        name: 'seat-bytes',
-        says: 'script on a guest’s phone from the link to the first saved change',
-        figure: Math.round(kib),
-        unit: 'KiB',
-        reference: mostScript,
-        ratio: kib / mostScript,
-        goal: '≤ 1',
-        met: kib <= mostScript,
-        parts: [...sizes]
-          .sort((a, b) => b[1] - a[1])
-          .slice(0, 12)
-          .map(([script, size]) => ({ name: script.split('/').at(-1)!, figure: Math.round(size / 1024) })),
-      },
+      scripts.figure('seat-bytes', 'script on a guest’s phone from the link to the first saved change', mostScript),
     ];
   });
 }
