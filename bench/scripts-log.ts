@@ -1,10 +1,12 @@
-import type { CDPSession } from 'puppeteer-core';
 import type { Figure } from './measure';
+import type { Page } from './served';
+
+type Session = Awaited<ReturnType<Page['createCDPSession']>>;
 
 /** Script that a page fetches from here on, as served, compressed, by the browser's own network log. */
 export class ScriptsLog {
   private readonly sizes = new Map<string, number>();
-  private constructor(client: CDPSession) {
+  private constructor(client: Session) {
     const scripts = new Map<string, string>();
     client.on('Network.responseReceived', (event) => event.type === 'Script' && scripts.set(event.requestId, event.response.url));
     client.on('Network.loadingFinished', (event) => {
@@ -12,7 +14,7 @@ export class ScriptsLog {
       if (script !== undefined) this.sizes.set(script, (this.sizes.get(script) ?? 0) + event.encodedDataLength);
     });
   }
-  static async of(client: CDPSession): Promise<ScriptsLog> {
+  static async of(client: Session): Promise<ScriptsLog> {
     await client.send('Network.enable');
     return new ScriptsLog(client);
   }

@@ -111,7 +111,7 @@ export function Seat({ first }: { first: Seated }) {
   const state = useEvening(seatStream, null, first.state);
   const [pace, setPace] = useOwnPace(first.evening);
   const [help, setHelp] = useState(false);
-  const opensAlone = useSeatWorker(`${state.glasses.length} ${state.over}`);
+  const opensAlone = useSeatWorker(`${state.glasses.length} ${state.over}`, state.glasses.length > 0);
   const { follows } = pace;
   const { stop } = state;
   const running = (stop.kind === 'step' || stop.kind === 'rest' || stop.kind === 'again') && state.paused === null;
