@@ -112,7 +112,12 @@ describe('a stream', () => {
       await heard();
       for (const one of watching) one.end();
       return watching.map((one) =>
-        withoutIds(one.events.flatMap(({ event, id, data }) => (event === 'clock' ? [] : [`${event} ${id ?? ''} ${data}`])).join('\n')),
+        withoutIds(
+          one
+            .of('state')
+            .map(({ id, data }) => `${id ?? ''} ${data}`)
+            .join('\n'),
+        ),
       );
     };
     const [one, other] = [await bytes([world.wineId, world.otherWineId]), await bytes([world.otherWineId, world.wineId])];

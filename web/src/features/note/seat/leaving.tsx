@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { contract } from '@/contract/client';
 import { useAct } from '@/ui/act';
-import { forgetSeat } from './seat-worker';
+import { forgetSeat } from './forget-seat';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { useDays } from '@/ui/here';

@@ -49,9 +49,3 @@ export function useSeatWorker(mark: string, asked: boolean): boolean | undefined
   }, [asked]);
   return opens;
 }
-/** Forgets the seat on this device. */
-export async function forgetSeat(): Promise<void> {
-  if (!there()) return;
-  const registered = await navigator.serviceWorker.getRegistration('/seat');
-  registered?.active?.postMessage({ keep: false });
-}
