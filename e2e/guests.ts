@@ -51,3 +51,20 @@ export async function guestBy(browser: Browser, link: string, name: string, { ah
   await waitForText(page, 'People arrive');
   return page;
 }
+/** Goes to the last stop of a flight's open evening, as a host does who is done. */
+export async function toTheEnd(host: Page, flight: string): Promise<string> {
+  const evening = await host.evaluate(async (flightId) => {
+    const { tastings } = (await (await fetch(`/api/v1/flights/${flightId}/tastings`)).json()) as { tastings: { id: string }[] };
+    return (await (await fetch(`/api/v1/tastings/${tastings[0]!.id}`)).json()) as { id: string; tick: number; program: unknown[] };
+  }, flight);
+  await host.evaluate(
+    async ({ id, tick, program }) =>
+      void (await fetch(`/api/v1/tastings/${id}/moves`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ basedOn: tick, actId: crypto.randomUUID(), to: program.length - 1 }),
+      })),
+    evening,
+  );
+  return evening.id;
+}

@@ -4,7 +4,7 @@ import { axe } from './axe';
 import { fill, pick, press, textOf, until, visit, waitForText } from './browser';
 import { lay } from './cable';
 import { flightOfThree } from './covered-flight';
-import { guestBy, openEvening } from './guests';
+import { guestBy, openEvening, toTheEnd } from './guests';
 import { demoJourney } from './journey';
 
 const { base, browser, page: host } = await demoJourney();
@@ -115,19 +115,7 @@ describe('an evening at home, and what comes after it', () => {
     expect((await notesOf('Ida', flight))[0]!.observed).toMatchObject({ sweetness: 10, acidity: 70, alcohol: 50 });
 
     // The close: bottles leave the cellar, the evening is looked back on, and joins a course.
-    const evening = await host.evaluate(async (flightId) => {
-      const { tastings } = (await (await fetch(`/api/v1/flights/${flightId}/tastings`)).json()) as { tastings: { id: string }[] };
-      return (await (await fetch(`/api/v1/tastings/${tastings[0]!.id}`)).json()) as { id: string; tick: number; program: unknown[] };
-    }, flight);
-    await host.evaluate(
-      async ({ id, tick, program }) =>
-        void (await fetch(`/api/v1/tastings/${id}/moves`, {
-          method: 'POST',
-          headers: { 'content-type': 'application/json' },
-          body: JSON.stringify({ basedOn: tick, actId: crypto.randomUUID(), to: program.length - 1 }),
-        })),
-      evening,
-    );
+    await toTheEnd(host, flight);
     await visit(host, `${base}/flights/${flight}/pour`);
     await waitForText(host, 'Bottles opened');
     expect(await axe(host)).toEqual([]);

@@ -4,7 +4,7 @@ import type { Page } from 'puppeteer-core';
 import { pick, press, textOf, until, visit, waitForText } from './browser';
 import { lay } from './cable';
 import { flightOfThree } from './covered-flight';
-import { guestBy, openEvening } from './guests';
+import { guestBy, openEvening, toTheEnd } from './guests';
 import { demoJourney, hurried } from './journey';
 import { axe } from './axe';
 
@@ -121,24 +121,8 @@ describe('an evening, led live', () => {
 
     await press(host, 'Pour');
     await waitForText(host, 'Guests join');
-    const { id, tick } = await host.evaluate(async (flightId) => {
-      const { tastings } = (await (await fetch(`/api/v1/flights/${flightId}/tastings`)).json()) as { tastings: { id: string }[] };
-      return (await (await fetch(`/api/v1/tastings/${tastings[0]!.id}`)).json()) as { id: string; tick: number; program: unknown[] };
-    }, flight);
-    expect(tick).toBeGreaterThan(8);
     // The last stop, and the close.
-    await host.evaluate(
-      async (tastingId, basedOn) => {
-        const evening = (await (await fetch(`/api/v1/tastings/${tastingId}`)).json()) as { program: unknown[] };
-        await fetch(`/api/v1/tastings/${tastingId}/moves`, {
-          method: 'POST',
-          headers: { 'content-type': 'application/json' },
-          body: JSON.stringify({ basedOn, actId: crypto.randomUUID(), to: evening.program.length - 1 }),
-        });
-      },
-      id,
-      tick,
-    );
+    const id = await toTheEnd(host, flight);
     await press(host, 'Close the evening');
     await waitForText(host, 'This evening is closed');
     await ana.bringToFront();

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { byGuessing } from '../statistics/binomial';
 import { published } from '../testing/published';
-import { pairInWords, triangleInWords } from './sets';
+import { pairInWords, setInWords, triangleInWords } from './sets';
 
 describe('sets of a panel', () => {
   published('ISO 4120:2021, table A.1: fewest right answers of a triangle test at 5 %', 'are where the tail falls below it', () => {
@@ -29,5 +29,27 @@ describe('sets of a panel', () => {
         { wine: 'Lamplighter', people: 6 },
       ]),
     ).toBe('Lamplighter was chosen by six, Caldera Ledge by two. Tossing a coin comes out as uneven about one time in three.');
+  });
+  it('counts a wine wherever it stood, leaves out a set without one odd glass, and a pair that was not the same two wines', () => {
+    const [a, b, c] = ['Alpha', 'Beta', 'Gamma'].map((name) => ({ id: name, name }));
+    expect(
+      setInWords(3, [
+        { option: 1, wines: [b, a, b] },
+        { option: 0, wines: [b, b, a] },
+        { option: 2, wines: [a, b, c] },
+      ]),
+    ).toMatch(/^One of two found the odd one/);
+    expect(
+      setInWords(2, [
+        { option: 0, wines: [a, b] },
+        { option: 1, wines: [b, a] },
+      ]),
+    ).toMatch(/^Alpha was chosen by two, Beta by none/);
+    expect(
+      setInWords(2, [
+        { option: 0, wines: [a, b] },
+        { option: 0, wines: [a, c] },
+      ]),
+    ).toMatch(/not the same two wines/);
   });
 });

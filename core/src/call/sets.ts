@@ -20,5 +20,29 @@ export function pairInWords(chosen: readonly { readonly wine: string; readonly p
   const of = first.people + second.people;
   if (of === 0) return 'Nobody chose.';
   const tail = first.people === second.people ? 1 : Math.min(1, 2 * byGuessing(first.people, of));
-  return `${first.wine} was chosen by ${inWords(first.people)}, ${second.wine} by ${inWords(second.people)}. Tossing a coin comes out as uneven ${luckInWords(tail)}.`;
+  return `${first.wine} was chosen by ${inWords(first.people)}, ${second.wine} by ${inWords(second.people, 'none')}. Tossing a coin comes out as uneven ${luckInWords(tail)}.`;
+}
+
+/** An answer to a question about a set: which option, and the wines of the set before whoever gave it, in its order. */
+export interface SetAnswer {
+  readonly option: number;
+  readonly wines: readonly ({ readonly id: string; readonly name: string } | undefined)[];
+}
+/** How a set came out over a panel, wherever each seat's glasses stood: of three glasses whether the odd one was found, of two which wine was chosen. */
+export function setInWords(glasses: number, answers: readonly SetAnswer[]): string {
+  const whole = answers.filter(({ wines }) => wines.length === glasses && wines.every((wine) => wine !== undefined));
+  if (glasses === 2) {
+    const people = new Map<string, { wine: string; people: number }>();
+    for (const { option, wines } of whole)
+      wines.forEach((wine, at) => {
+        const known = people.get(wine!.id) ?? { wine: wine!.name, people: 0 };
+        people.set(wine!.id, { ...known, people: known.people + (at === option ? 1 : 0) });
+      });
+    return people.size === 2 ? pairInWords([...people.values()]) : 'The glasses of this pair were not the same two wines at every seat.';
+  }
+  const found = whole.flatMap(({ option, wines }) => {
+    const odd = wines.findIndex((wine) => wines.filter((other) => other!.id === wine!.id).length === 1);
+    return new Set(wines.map((wine) => wine!.id)).size === 2 ? [option === odd] : [];
+  });
+  return triangleInWords(found.filter(Boolean).length, found.length);
 }

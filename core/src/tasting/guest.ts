@@ -14,6 +14,9 @@ export const arrivals = {
 export const drinkings = { swallows: 'I swallow', spits: 'I spit', none: 'I do not drink' } as const;
 export const habits = { new: 'this is new to me', some: 'I have tasted like this before', used: 'I do this often' } as const;
 
+/** What stands instead of a name that was deleted, or is over: nobody is counted by it. */
+export const nameless = 'A guest';
+
 export type Arrival = Frozen<z.output<typeof arrival>>;
 /** A card a guest keeps on their own device and shares only by choice. */
 export type GuestCard = Frozen<z.output<typeof guestCard>>;

@@ -5,6 +5,7 @@ import type { blindKinds, revealKinds } from '../flight/flight';
 import { restKinds, type RestKind } from '../order/order-wine';
 import type { Routine, RoutineStep } from '../routine/routine';
 import { placeLetter } from '../serving-design/serving-design';
+import type { Moment } from '../wine/note';
 import type { stop } from './program-schema';
 
 /**
@@ -141,4 +142,11 @@ export interface TastingPlan {
   readonly panel?: { readonly seats: number; readonly wines: number } | undefined;
   /** The host has left hints to ask for, of whichever wines. */
   readonly hints?: boolean | undefined;
+}
+
+/** What somebody writes of a glass the table goes back to, in their own order: crossed, seats of odd numbers take the wine alone first, even ones the bite. */
+export function momentsAgain({ after, crossed }: Pick<Extract<Stop, { kind: 'again' }>, 'after' | 'crossed'>, seat: number): readonly Moment[] {
+  if (after === 'air') return ['air'];
+  if (crossed !== true) return ['food'];
+  return seat % 2 === 1 ? ['air', 'food'] : ['food', 'air'];
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { afterThisWine, placeInSight, programOf, reached, stopInWords, type ProgramPlan } from './program';
+import { afterThisWine, momentsAgain, placeInSight, programOf, reached, stopInWords, type ProgramPlan } from './program';
 import { begun, elapsed, goOn, goTo, grant, paceInWords, paceOf, pause, shorten } from './run';
 
 const steps = [
@@ -99,6 +99,15 @@ describe('the program of an evening', () => {
       'close the evening',
     ]);
     expect(program[5]!.minutes).toBeGreaterThan(program[11]!.minutes);
+  });
+  it('half of the room takes a crossed bite first, and everybody both', () => {
+    const at = (seat: number) => momentsAgain({ after: 'bite', crossed: true }, seat);
+    expect([at(1), at(2)]).toEqual([
+      ['air', 'food'],
+      ['food', 'air'],
+    ]);
+    expect(momentsAgain({ after: 'bite' }, 2)).toEqual(['food']);
+    expect(momentsAgain({ after: 'air' }, 2)).toEqual(['air']);
   });
   it('whoever skips a wine goes to what comes after its steps', () => {
     const program = programOf(usual);

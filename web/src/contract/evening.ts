@@ -2,17 +2,14 @@ import { z } from 'zod';
 import { arrival, guestCard } from '@rose/core/tasting/guest-schema';
 import { carriedRoutine } from '@rose/core/routine/routine-schema';
 import { stop } from '@rose/core/tasting/program-schema';
-import { stages } from '@rose/core/call/call';
-import { uncoverable } from '@rose/core/tasting/program';
 import { blindKinds } from '@rose/core/flight/flight';
 import { keysOf } from '@rose/core/wine/keys';
-import { act, done, nothing, one, read } from './contract';
+import { act, done, one, read } from './contract';
 import { tableState } from './live';
 
-const fact = z.enum(keysOf(uncoverable));
 /** What every act of a host carries: the tick it was decided at, and an id of its own, so that sent twice it is done once. */
-const based = { id: z.uuid(), basedOn: z.number().int().min(0), actId: z.uuid() };
-const ticked = z.object({ tick: z.number() });
+export const based = { id: z.uuid(), basedOn: z.number().int().min(0), actId: z.uuid() };
+export const ticked = z.object({ tick: z.number() });
 
 /** An evening as its hosts see it. In a flight that is blind to the host too, `wine` stays null until the reveal. */
 export const hostState = tableState.extend({
@@ -80,7 +77,7 @@ export const people = z.object({
 });
 
 /** An evening that is led: opened from a flight, moved on, uncovered and closed. Only the host at the wheel acts, and each act says the tick it was based on. */
-export const tasting = {
+export const leading = {
   open: act({
     name: 'tasting.open',
     method: 'POST',
@@ -177,16 +174,6 @@ export const tasting = {
     input: z.strictObject({ ...based, light: z.boolean(), air: z.boolean() }),
     output: ticked,
   }),
-  clue: act({
-    name: 'tasting.clue',
-    method: 'PUT',
-    path: '/tastings/{id}/clues',
-    summary:
-      'Logs that something in sight gave the wine at a place away, a label, a bottle, a word, or that it was nothing: calls of it are marked, and left out unless asked for',
-    allow: 'tasting.lead',
-    input: z.strictObject({ ...based, place: z.number().int().min(0).max(100), is: z.boolean() }),
-    output: ticked,
-  }),
   takeWheel: act({
     name: 'tasting.takeWheel',
     method: 'POST',
@@ -196,24 +183,6 @@ export const tasting = {
     input: z.strictObject({ id: z.uuid(), actId: z.uuid() }),
     output: ticked,
   }),
-  uncover: act({
-    name: 'tasting.uncover',
-    method: 'POST',
-    path: '/tastings/{id}/uncoverings',
-    summary: 'Uncovers a fact of a glass for everybody; with its name the glass is revealed. From the first fact on nothing written on it counts as blind',
-    allow: 'tasting.lead',
-    input: z.strictObject({ ...based, glassId: z.uuid(), fact }),
-    output: ticked,
-  }),
-  cover: act({
-    name: 'tasting.cover',
-    method: 'POST',
-    path: '/tastings/{id}/coverings',
-    summary: 'Takes a fact from the screens again; who saw it has seen it, and the glass stays closed. A name cannot be taken back',
-    allow: 'tasting.lead',
-    input: z.strictObject({ ...based, glassId: z.uuid(), fact }),
-    output: ticked,
-  }),
   reject: act({
     name: 'tasting.reject',
     method: 'POST',
@@ -221,68 +190,6 @@ export const tasting = {
     summary: 'Puts a faulty bottle aside: its glass is rejected, and another with a code of its own takes the place; notes on it are kept apart',
     allow: 'tasting.lead',
     input: z.strictObject({ ...based, glassId: z.uuid() }),
-    output: ticked,
-  }),
-  ask: act({
-    name: 'tasting.ask',
-    method: 'POST',
-    path: '/tastings/{id}/polls',
-    summary: 'Puts a question to the table, with what the host expects; the one before it is counted',
-    allow: 'tasting.lead',
-    input: z.strictObject({
-      ...based,
-      pollId: z.uuid(),
-      place: z.number().int().min(0).max(100).nullable(),
-      question: z.string().trim().min(1, 'ask something').max(200),
-      options: z.array(z.string().trim().min(1).max(60)).min(2).max(6),
-      /** In a panel, the places an option each is about: two are a pair, three a triangle with one odd glass. */
-      places: z.array(z.number().int().min(0).max(100)).min(2).max(3).optional(),
-      forecast: z.number().int().min(0).max(5).nullable(),
-    }),
-    output: ticked,
-  }),
-  count: act({
-    name: 'tasting.count',
-    method: 'POST',
-    path: '/tastings/{id}/counts',
-    summary: 'Ends the open question; its answers are counted and kept',
-    allow: 'tasting.lead',
-    input: z.strictObject(based),
-    output: ticked,
-  }),
-  asked: read({
-    name: 'tasting.asked',
-    method: 'GET',
-    path: '/tastings/{id}/polls',
-    summary: 'What was put to the table, how it answered, and how the host’s own expectations did against guessing',
-    allow: 'tasting.lead',
-    input: one,
-    output: z.object({
-      polls: z.array(
-        z.object({
-          id: z.string(),
-          place: z.number().nullable(),
-          question: z.string(),
-          options: z.array(z.string()),
-          counts: z.array(z.number()),
-          forecast: z.number().nullable(),
-          /** Whether most chose what the host expected; null where nothing was expected, nobody answered, or two came out alike. */
-          right: z.boolean().nullable(),
-          open: z.boolean(),
-          /** Of a set of glasses in a panel, how it came out, once the wines are uncovered; '' before, and of other questions. */
-          result: z.string(),
-        }),
-      ),
-      tally: z.string(),
-    }),
-  }),
-  park: act({
-    name: 'tasting.park',
-    method: 'POST',
-    path: '/tastings/{id}/parked-questions',
-    summary: 'Parks a question from the table for later, or takes one that was parked away',
-    allow: 'tasting.lead',
-    input: z.strictObject({ ...based, text: z.string().trim().min(1, 'write the question').max(300).optional(), away: z.uuid().optional() }),
     output: ticked,
   }),
   rehearse: act({
@@ -303,108 +210,6 @@ export const tasting = {
     allow: 'tasting.lead',
     input: z.strictObject({ ...based, participantId: z.uuid() }),
     output: ticked,
-  }),
-  close: act({
-    name: 'tasting.close',
-    method: 'POST',
-    path: '/tastings/{id}/closings',
-    summary: 'Closes the evening: nothing is written any more, and nobody joins. The bottles named as opened leave the cellar',
-    allow: 'tasting.lead',
-    input: z.strictObject({
-      ...based,
-      opened: z
-        .array(z.strictObject({ wineId: z.uuid(), bottles: z.number().int().min(0).max(500) }))
-        .max(60)
-        .refine((opened) => new Set(opened.map((entry) => entry.wineId)).size === opened.length, 'names a wine twice')
-        .optional(),
-    }),
-    output: ticked,
-  }),
-  bottles: read({
-    name: 'tasting.bottles',
-    method: 'GET',
-    path: '/tastings/{id}/bottles',
-    summary: 'How many bottles of each wine were probably opened, by who came and what was put aside, and how many the cellar holds',
-    allow: 'tasting.lead',
-    input: one,
-    output: z.object({
-      wines: z.array(z.object({ wineId: z.string(), name: z.string(), bottles: z.number(), held: z.number(), formatMl: z.number(), because: z.string() })),
-    }),
-  }),
-  faultSheet: read({
-    name: 'tasting.faultSheet',
-    method: 'GET',
-    path: '/tastings/{id}/glasses/{glassId}/fault-sheet',
-    summary: 'A sheet about a bottle that was put aside, for its merchant: what it was, what was found by how many, and what was done',
-    allow: 'tasting.lead',
-    budget: 'long work',
-    files: ['application/pdf'],
-    input: z.strictObject({ id: z.uuid(), glassId: z.uuid() }),
-    output: nothing,
-  }),
-  recap: read({
-    name: 'tasting.recap',
-    method: 'GET',
-    path: '/tastings/{id}/recap',
-    summary: 'An evening looked back on: how the wines went, what the table smelt, a food with each, who came, and what was promised',
-    allow: 'tasting.lead',
-    input: one,
-    output: z.object({
-      wines: z.array(
-        z.object({
-          place: z.number(),
-          code: z.string(),
-          wine: z.object({ id: z.string(), name: z.string(), producer: z.string() }).nullable(),
-          quality: z.object({ middle: z.number(), low: z.number(), high: z.number(), people: z.number() }).nullable(),
-          liking: z.object({ middle: z.number(), people: z.number() }).nullable(),
-          smells: z.array(z.object({ name: z.string(), people: z.number() })),
-          food: z.string(),
-        }),
-      ),
-      says: z.array(z.string()),
-      came: z.array(z.object({ seat: z.number(), name: z.string() })),
-      course: z.object({ id: z.string(), name: z.string() }).nullable(),
-      promised: z.string(),
-      opened: z.array(z.object({ name: z.string(), bottles: z.number() })),
-      aside: z.array(z.object({ glassId: z.string(), place: z.number(), code: z.string() })),
-    }),
-  }),
-  belongs: act({
-    name: 'tasting.belongs',
-    method: 'PUT',
-    path: '/tastings/{id}/course',
-    summary: 'Puts an evening into a course, or takes it out, and keeps what was promised for next time',
-    allow: 'tasting.lead',
-    input: z.strictObject({ id: z.uuid(), courseId: z.uuid().nullable(), promised: z.string().trim().max(2000) }),
-    output: done,
-  }),
-  calls: read({
-    name: 'tasting.calls',
-    method: 'GET',
-    path: '/tastings/{id}/glasses/{glassId}/calls',
-    summary: 'What the table called of a glass, fact by fact as far as it is uncovered, against guessing; nobody is named',
-    allow: 'tasting.lead',
-    input: z.strictObject({ id: z.uuid(), glassId: z.uuid(), simulated: z.enum(['yes']).optional(), marked: z.enum(['yes']).optional() }),
-    output: z.object({
-      /** Calls that were helped, or made with a clue in sight: counted only where `marked` asks for them. */
-      helped: z.number(),
-      locked: z.number(),
-      people: z.number(),
-      facts: z.array(
-        z.object({
-          fact,
-          truth: z.string(),
-          calls: z.array(z.object({ says: z.string(), people: z.number(), credit: z.number(), why: z.string() })),
-          none: z.number(),
-          /** How many had it right, near or wrong after each look, where somebody left more than one idea. */
-          moved: z.array(z.object({ at: z.enum(stages), whole: z.number(), near: z.number(), wrong: z.number(), none: z.number() })),
-          verdict: z.string(),
-          luck: z.string(),
-        }),
-      ),
-      /** Why it costs what it costs, by what is on record; null until its name is known. */
-      costs: z.array(z.object({ way: z.enum(['dearer', 'cheaper']), says: z.string(), because: z.string() })).nullable(),
-    }),
   }),
   talk: read({
     name: 'tasting.talk',

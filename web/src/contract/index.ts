@@ -2,7 +2,10 @@ import { account, demo, mail, member, token, venue } from './account';
 import { wine } from './cellar';
 import { course } from './course';
 import { document } from './document';
-import { tasting } from './evening';
+import { leading } from './evening';
+import { ending } from './evening-after';
+import { asking } from './evening-asked';
+import { unmasking } from './evening-unmasked';
 import { flight } from './flight';
 import { guest } from './guest';
 import { health } from './health';
@@ -35,7 +38,7 @@ export const contract = {
   dish,
   pairing,
   document,
-  tasting,
+  tasting: { ...leading, ...asking, ...unmasking, ...ending },
   course,
   paper,
   guest,

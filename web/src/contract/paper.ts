@@ -1,9 +1,7 @@
 import { z } from 'zod';
-import type { PaperRow } from '@rose/core/tasting/paper';
 import { paperRow } from '@rose/core/tasting/paper-schema';
 import { act, done, one, read } from './contract';
 
-export type { PaperRow };
 /** Guests who write on paper, and what a host types in for them. */
 export const paper = {
   sheet: read({

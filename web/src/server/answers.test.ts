@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { operations } from './registry';
-import { exampleInputs, newWorld, type World } from './testing/world';
+import { exampleInputs } from './testing/example-inputs';
+import { newWorld, type World } from './testing/world';
 import { ownDatabase, run } from './testing/venue';
 import { sql } from 'drizzle-orm';
 import { contract } from '../contract';

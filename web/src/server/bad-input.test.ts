@@ -3,7 +3,8 @@ import { sql } from 'drizzle-orm';
 import { connections } from '../db/client';
 import { operations } from './registry';
 import { Problem } from './problem';
-import { exampleInputs, newWorld, type World } from './testing/world';
+import { exampleInputs } from './testing/example-inputs';
+import { newWorld, type World } from './testing/world';
 import { ownDatabase, run } from './testing/venue';
 
 let drop: () => Promise<void>;

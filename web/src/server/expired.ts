@@ -1,5 +1,6 @@
 import { copyFileSync, rmSync, statSync, truncateSync } from 'node:fs';
 import path from 'node:path';
+import { nameless } from '@rose/core/tasting/guest';
 import { lt, sql } from 'drizzle-orm';
 import type { NodePgDatabase } from 'drizzle-orm/node-postgres';
 import { rateLimit, session, verification } from '../db/auth';
@@ -28,9 +29,9 @@ export async function clearExpired(db: Pick<NodePgDatabase, 'delete' | 'execute'
     .delete(mail)
     .where(lt(mail.sentAt, new Date(now.getTime() - lettersFor * day)))
     .returning({ id: mail.id });
-  await db.execute(sql`update ${participant} p set arrival = null, card = null, token_hash = null, name = case when p.key_hash is null then 'A guest' else p.name end
+  await db.execute(sql`update ${participant} p set arrival = null, card = null, token_hash = null, name = case when p.key_hash is null then ${nameless} else p.name end
     from ${tasting} t where t.venue_id = p.venue_id and t.id = p.tasting_id and p.user_id is null and t.closed_at < ${new Date(now.getTime() - guestsFor * day).toISOString()}
-      and (p.arrival is not null or p.card is not null or p.token_hash is not null or (p.key_hash is null and p.name <> 'A guest'))`);
+      and (p.arrival is not null or p.card is not null or p.token_hash is not null or (p.key_hash is null and p.name <> ${nameless}))`);
   for (const { id } of old) rmSync(letterFile(id), { force: true });
 }
 

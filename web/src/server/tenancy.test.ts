@@ -7,7 +7,8 @@ import * as schema from '../db/schema';
 import { openNote } from './note/glasses';
 import { operations } from './registry';
 import { Problem } from './problem';
-import { exampleInputs, newWorld, type World } from './testing/world';
+import { exampleInputs } from './testing/example-inputs';
+import { newWorld, type World } from './testing/world';
 import { newMember, ownDatabase, run } from './testing/venue';
 
 let drop: () => Promise<void>;

@@ -1,9 +1,11 @@
 'use client';
+import { scaleLinear } from 'd3-scale';
 import Link from 'next/link';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { v7 } from 'uuid';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
+import { observables } from '@rose/core/wine/observables';
 import { counted, listed } from '@rose/core/wine/plural';
 import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
@@ -69,11 +71,11 @@ const Two = styled.div`
   }
 `;
 /** Marks of quality are given between these. */
-const [low, high] = [40, 100];
+const { low, high } = observables.quality;
+const x = scaleLinear().domain([low, high]).range([10, 210]);
 /** From the lowest mark to the highest, with the middle: the same scale for every wine. */
 function Marks({ quality }: { quality: Wine['quality'] }) {
   if (quality === null) return <span className="soft">no mark</span>;
-  const x = (mark: number) => (200 * (mark - low)) / (high - low) + 10;
   const said = `${Math.round(quality.middle)} in the middle, from ${quality.low} to ${quality.high}, ${counted(quality.people, 'mark')} of ${low} to ${high}`;
   return (
     <svg width="220" height="46" viewBox="0 0 220 46" role="img" aria-label={said}>

@@ -3,7 +3,7 @@ import { v4 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { emptyNote } from '@rose/core/wine/note';
 import { guest as contracts } from '../../contract/guest';
-import { tasting as leads } from '../../contract/evening';
+import { contract } from '../../contract';
 import { connections } from '../../db/client';
 import { rateLimit } from '../../db/auth';
 import { linkKey } from '../join-code';
@@ -116,7 +116,7 @@ describe('a guest who means harm', () => {
   );
   it('calls no act of a host, by any address of theirs', async () => {
     const before = host.tick;
-    for (const { method, path } of Object.values(leads)) {
+    for (const { method, path } of Object.values(contract.tasting)) {
       const at = path.replace('{id}', host.id).replace('{glassId}', glassId);
       const answer = await ana.ask(
         method,

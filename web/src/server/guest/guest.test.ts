@@ -16,7 +16,8 @@ import { forgetLimiters } from '../limits';
 import { operations } from '../registry';
 import { Device, Host, begun, eveningOf, glassAt, saved, withoutIds } from '../testing/evening';
 import { newMember, ownDatabase } from '../testing/venue';
-import { exampleInputs, newWorld, type World } from '../testing/world';
+import { exampleInputs } from '../testing/example-inputs';
+import { newWorld, type World } from '../testing/world';
 import { rateLimit } from '../../db/auth';
 
 let drop: () => Promise<void>;

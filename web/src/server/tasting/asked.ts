@@ -1,5 +1,5 @@
 import { and, asc, eq, isNotNull, sql } from 'drizzle-orm';
-import { pairInWords, triangleInWords } from '@rose/core/call/sets';
+import { setInWords } from '@rose/core/call/sets';
 import { tallyInWords } from '@rose/core/call/call';
 import type { Reader } from '../../db/client';
 import { glassIdentity } from '../../db/identity';
@@ -58,7 +58,7 @@ async function resultsOfSets(db: Reader, venueId: string, id: string, sets: read
   const reveal = row?.plan?.program.findIndex((stop) => stop.kind === 'reveal') ?? -1;
   if (row?.run == null || reveal < 0 || row.run.far < reveal) return new Map();
   const glasses = await db
-    .select({ seat: glass.seat, place: glass.place, wineId: wine.id, name: wine.name })
+    .select({ seat: glass.seat, place: glass.place, id: wine.id, name: wine.name })
     .from(glass)
     .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
     .innerJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
@@ -71,25 +71,10 @@ async function resultsOfSets(db: Reader, venueId: string, id: string, sets: read
   return new Map(
     sets.map((set) => {
       const places = set.places!;
-      const chosen = answered
+      const answers = answered
         .filter((entry) => entry.pollId === set.id)
         .map(({ option, seat }) => ({ option, wines: places.map((place) => glasses.find((entry) => entry.seat === seat && entry.place === place)) }));
-      if (places.length === 2) {
-        const people = new Map<string, number>();
-        for (const { option, wines } of chosen) {
-          for (const here of wines) if (here !== undefined) people.set(here.name, people.get(here.name) ?? 0);
-          const here = wines[option];
-          if (here !== undefined) people.set(here.name, (people.get(here.name) ?? 0) + 1);
-        }
-        const two = [...people].map(([name, n]) => ({ wine: name, people: n }));
-        return [set.id, two.length === 2 ? pairInWords(two) : 'The glasses of this pair were not the same two wines at every seat.'] as const;
-      }
-      const odd = chosen.flatMap(({ option, wines }) => {
-        const at = wines.findIndex((here) => here !== undefined && wines.filter((other) => other?.wineId === here.wineId).length === 1);
-        const isTriangle = new Set(wines.map((here) => here?.wineId)).size === 2 && wines.every((here) => here !== undefined);
-        return isTriangle ? [option === at] : [];
-      });
-      return [set.id, triangleInWords(odd.filter(Boolean).length, odd.length)] as const;
+      return [set.id, setInWords(places.length, answers)] as const;
     }),
   );
 }

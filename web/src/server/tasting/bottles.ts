@@ -1,8 +1,6 @@
 import { and, asc, eq } from 'drizzle-orm';
-import { bottlesFor } from '@rose/core/quantity/quantity';
-import { millilitres } from '@rose/core/wine/units';
+import { probablyOpened } from '@rose/core/quantity/opened';
 import { takeBottles } from '@rose/core/wine/lots';
-import { counted } from '@rose/core/wine/plural';
 import { inReach } from '@rose/core/tasting/run';
 import { formatOf } from '@rose/knowledge/evening/evening';
 import type { Reader, Tx } from '../../db/client';
@@ -62,19 +60,20 @@ export const bottlesOfEvening = serve(contract.tasting.bottles, async (db, actor
           : hidden
             ? people.length
             : people.filter((entry) => there.some(({ place }) => entry.from <= place)).length;
-      const pours = there.length === 0 ? 0 : tasters + (flight?.hostPour === false ? 0 : 1);
-      const pourMl = flight?.wines.find((entry) => entry.id === wineId)?.pourMl ?? plan.pourMl;
-      const sound = bottlesFor(pours, millilitres(pourMl), millilitres(formatMl), (flight?.lossPercent ?? 0) / 100).byPours;
       return {
         wineId,
         name,
-        bottles: sound + aside,
         held: own.reduce((sum, lot) => sum + lot.held, 0),
         formatMl,
-        because:
-          there.length === 0
-            ? 'not poured'
-            : `${counted(pours, 'pour')} of ${pourMl} mL from bottles of ${formatMl} mL${aside === 0 ? '' : `, and ${aside} put aside`}`,
+        ...probablyOpened({
+          poured: there.length > 0,
+          tasters,
+          hostPour: flight?.hostPour !== false,
+          aside,
+          pourMl: flight?.wines.find((entry) => entry.id === wineId)?.pourMl ?? plan.pourMl,
+          formatMl,
+          loss: (flight?.lossPercent ?? 0) / 100,
+        }),
       };
     }),
   };

@@ -1,12 +1,10 @@
 import { and, asc, eq, isNotNull } from 'drizzle-orm';
+import { nameless } from '@rose/core/tasting/guest';
 import { fold } from '@rose/core/wine/search-folding';
 import { course, participant, tasting } from '../../db/schema';
 import { contract } from '../../contract';
 import { ok, serve } from '../command';
 import { notFound } from '../problem';
-
-/** What stands instead of a name that was deleted or is over: nobody is counted by it. */
-const nameless = 'A guest';
 
 /** The courses of a venue. Somebody who kept a key is known by it from evening to evening, whatever name they gave; others by their name. */
 export const listCourses = serve(contract.course.list, async (db, actor) => {

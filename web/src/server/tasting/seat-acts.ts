@@ -1,6 +1,6 @@
 import { and, eq, isNotNull, isNull, max, or, sql } from 'drizzle-orm';
 import { v4 } from 'uuid';
-import type { Arrival, GuestCard } from '@rose/core/tasting/guest';
+import { nameless, type Arrival, type GuestCard } from '@rose/core/tasting/guest';
 import type { DoubtSmell } from '@rose/core/tasting/doubts';
 import { reached } from '@rose/core/tasting/program';
 import type { Tx } from '../../db/client';
@@ -221,7 +221,7 @@ export async function endTakeaway(tx: Tx, hash: string): Promise<void> {
 export async function leave(tx: Tx, at: Sitting, forget: boolean): Promise<void> {
   await tx
     .update(participant)
-    .set({ leftAt: new Date(), tokenHash: null, ...(forget ? { name: 'A guest', card: null, arrival: null, keyHash: null } : {}) })
+    .set({ leftAt: new Date(), tokenHash: null, ...(forget ? { name: nameless, card: null, arrival: null, keyHash: null } : {}) })
     .where(seatOf(at));
   const { venueId, tastingId, participantId } = at;
   await announce(tx, { what: 'left', venueId, tastingId, participantId });

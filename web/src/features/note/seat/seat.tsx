@@ -4,7 +4,7 @@ import { useCallback, useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
 import { restKinds } from '@rose/core/order/order-wine';
-import { onList, placeInSight, stopInWords } from '@rose/core/tasting/program';
+import { momentsAgain, onList, placeInSight, stopInWords } from '@rose/core/tasting/program';
 import type { Moment } from '@rose/core/wine/note';
 import { elapsed, givenInWords } from '@rose/core/tasting/run';
 import { asClock } from '@rose/core/wine/clock';
@@ -133,7 +133,7 @@ export function Seat({ first }: { first: Seated }) {
   const onCall = stop.kind === 'again' && glass?.id === called?.id ? stop : undefined;
   const [second, setSecond] = useState(false);
   useEffect(() => setSecond(false), [onCall?.place, onCall?.after]);
-  const order = onCall === undefined ? (['first'] as const) : momentsOf(onCall, seated.seat);
+  const order = onCall === undefined ? (['first'] as const) : momentsAgain(onCall, seated.seat);
   const moment = order[second && order.length > 1 ? 1 : 0]!;
   return (
     <GuestFrame who={`${seated.guest}, seat ${seated.seat}`} help={() => setHelp(true)}>
@@ -226,12 +226,6 @@ export function Seat({ first }: { first: Seated }) {
       {help && <SomethingIsWrong close={() => setHelp(false)} allergens={state.allergens} />}
     </GuestFrame>
   );
-}
-/** What one writes of a glass the table goes back to; crossed, seats of even numbers take the bite first. */
-function momentsOf({ after, crossed }: Extract<Table['stop'], { kind: 'again' }>, seat: number): readonly Moment[] {
-  if (after === 'air') return ['air'];
-  if (crossed !== true) return ['food'];
-  return seat % 2 === 1 ? ['air', 'food'] : ['food', 'air'];
 }
 /** What to do with the bite now. */
 function Bite({ food, moment, more, goOn }: { food: string; moment: Moment; more: boolean; goOn: () => void }) {
