@@ -81,8 +81,12 @@ describe('how the ideas of a table moved', () => {
     ]);
     for (const { whole, near, wrong, none } of moved) expect(whole + near + wrong + none).toBe(5);
   });
+  it('shows nothing of two people: it would be their own', () => {
+    expect(ideasMoved([[idea('aroma', 0), idea('palate', 1)]], 1)).toEqual([]);
+    expect(ideasMoved([[idea('aroma', 0), idea('palate', 1)]], 2)).not.toEqual([]);
+  });
   it('shows nothing where nobody changed their mind', () => {
-    expect(ideasMoved([[idea('palate', 1)], [idea('finish', 0)]], 0)).toEqual([]);
+    expect(ideasMoved([[idea('palate', 1)], [idea('finish', 0)]], 5)).toEqual([]);
   });
 });
 it('bits are said as odds are', () => {

@@ -105,6 +105,8 @@ export function tallyInWords(rights: readonly boolean[]): string {
   return `You expected ${right} of ${rights.length} as the table chose: by luck ${right} or more happen ${luckInWords(byGuessing(right, rights.length))}.`;
 }
 
+/** People from whom on a table's ideas are a table's. Own choice. */
+const leastAtTable = 3;
 /** Where an idea may be left, in the order of a tasting. */
 export const stages = ['before', 'appearance', 'aroma', 'palate', 'finish', 'verdict'] as const;
 /** How many had a fact right, near or wrong at one stage, by the last idea they had left by then; `none` had left none yet. */
@@ -116,12 +118,13 @@ export interface AtStage {
   readonly none: number;
 }
 /**
- * How the ideas of a table moved. Stages nobody left an idea at are left out; so is all of it where nobody left a second one: nothing moved.
+ * How the ideas of a table moved. Stages nobody left an idea at are left out; so is all of it where nobody left a second one, since nothing moved, and where so few
+ * were there that it would be somebody's own.
  * @param paths of each taster who called it, their ideas in order
  * @param silent tasters who never called it
  */
 export function ideasMoved(paths: readonly (readonly { readonly at: string; readonly credit: number }[])[], silent: number): readonly AtStage[] {
-  if (paths.every((path) => path.length < 2)) return [];
+  if (paths.length + silent < leastAtTable || paths.every((path) => path.length < 2)) return [];
   const used = stages.filter((at) => paths.some((path) => path.some((idea) => idea.at === at)));
   return used.map((at) => {
     const upTo = stages.indexOf(at);

@@ -60,7 +60,7 @@ export function Places({ led }: { led: Led }) {
   const waiting = there.filter((person) => person.waits);
   const said = [
     ...('place' in led.state.program[led.state.at]!
-      ? [`${locked} of ${counted(there.length, 'guest')} ${locked === 1 ? 'has' : 'have'} locked this glass`]
+      ? [`${locked} of ${counted(there.length, 'guest')} ${locked === 1 || there.length === 1 ? 'has' : 'have'} locked this glass`]
       : []),
     ...(away.length > 3 ? [`${away.length} are offline, their phones keep their notes`] : []),
     ...(away.length > 3 ? [] : away).map((person) => `${person.name} is offline since ${clockIn(person.hereAt!, timeZone)}, their phone keeps their notes`),

@@ -232,7 +232,7 @@ function Bite({ food, moment, more, goOn }: { food: string; moment: Moment; more
   return (
     <p style={{ display: 'flex', flexWrap: 'wrap', gap: 10, alignItems: 'center', margin: '0 0 12px' }}>
       <span>
-        {moment === 'food' ? `Take a bite of ${food}, then a sip. This note is of the wine with it.` : `The wine alone, after water; no ${food} yet.`}
+        {moment === 'food' ? `Take a bite of ${food}, then a sip. This note is of the wine with it.` : 'The wine alone, after water and without the bite.'}
       </span>
       {more && (
         <Button size="small" onPress={goOn}>
