@@ -3,6 +3,16 @@ import { afterAll, describe, expect, it } from 'vitest';
 import { desktop, phone, press, textOf, visit, waitForText } from './browser';
 import { hurried, journey } from './journey';
 
+/** What stands on the page now, or nothing; a page that is just being left is asked again when it has come. */
+async function standing(page: Page, selector: string): Promise<ElementHandle | null> {
+  for (let tries = 0; ; tries++)
+    try {
+      return await page.$(selector);
+    } catch (error) {
+      if (tries > 50) throw error;
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+}
 /** One who knows nothing of the product: an account, three wines, a flight in its best order, a print, a note and a dish. */
 const { base, browser, page: first } = await journey();
 
@@ -41,7 +51,7 @@ function pointing(page: Page): Hands {
     page,
     acts: () => acts,
     async press(text) {
-      const named = await page.$(`button[aria-label="${text}"]:not([disabled])`);
+      const named = await standing(page, `button[aria-label="${text}"]:not([disabled])`);
       if (named === null) await press(page, text);
       else {
         await inReach(named);
