@@ -1,8 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { byGuessing } from '../statistics/binomial';
 import { published } from '../testing/published';
-import { pairInWords, setInWords, triangleInWords } from './sets';
+import { pairInWords, rankingInWords, setInWords, triangleInWords } from './sets';
 
+interface Wine {
+  readonly id: string;
+  readonly name: string;
+}
 describe('sets of a panel', () => {
   published('ISO 4120:2021, table A.1: fewest right answers of a triangle test at 5 %', 'are where the tail falls below it', () => {
     // From memory of the table: of 6, 10, 20 and 30 assessors 5, 7, 11 and 15 right answers.
@@ -51,5 +55,16 @@ describe('sets of a panel', () => {
         { option: 0, wines: [a, c] },
       ]),
     ).toMatch(/not the same two wines/);
+  });
+  it('tells glasses put in order by wine, wherever they stood, against orders made at random', () => {
+    const [a, b, c] = ['Caldera Ledge', 'Lamplighter', 'Fog Lane'].map((name) => ({ id: name, name })) as [Wine, Wine, Wine];
+    const one = { option: 0, wines: [a, b, c], ranking: [0, 1, 2] };
+    const other = { option: 2, wines: [c, b, a], ranking: [2, 1, 0] };
+    expect(rankingInWords([one, other, one])).toBe(
+      'Mean places, from the best: Caldera Ledge 1.0, Lamplighter 2.0, Fog Lane 3.0. If all were alike, three orders come out as far apart about one time in 35.',
+    );
+    expect(rankingInWords([one])).toBe('Too few put them in order to say.');
+    expect(rankingInWords([one, { ...one, wines: [a, a, c] }])).toContain('no common order');
+    expect(rankingInWords([one, other, { ...one, wines: [a, b, undefined] }])).toContain('two orders');
   });
 });

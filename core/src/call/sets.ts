@@ -1,4 +1,5 @@
 import { byGuessing } from '../statistics/binomial';
+import { byRanking, rankSums } from '../statistics/friedman';
 import { capital, inWords } from '../wine/plural';
 import { luckInWords } from './call';
 
@@ -45,4 +46,26 @@ export function setInWords(glasses: number, answers: readonly SetAnswer[]): stri
     return new Set(wines.map((wine) => wine!.id)).size === 2 ? [option === odd] : [];
   });
   return triangleInWords(found.filter(Boolean).length, found.length);
+}
+
+/** Orders from which on a table's order is told. Own choice. */
+const leastRanked = 2;
+/**
+ * Glasses put in order: the wines by their mean place, and how often orders made at random come out as far apart (Friedman's test, ISO 8587).
+ * @param answers each with its glasses from the best down, by their places in the set
+ */
+export function rankingInWords(answers: readonly (SetAnswer & { readonly ranking: readonly number[] })[]): string {
+  const orders = answers
+    .filter(({ wines, ranking }) => wines.length === ranking.length && wines.every((wine) => wine !== undefined))
+    .map(({ wines, ranking }) => ranking.map((at) => wines[at]!));
+  const names = new Map(orders.flat().map((wine) => [wine.id, wine.name]));
+  const ids = [...names.keys()];
+  if (orders.length < leastRanked) return 'Too few put them in order to say.';
+  // A wine poured twice to a seat has two places in its order, and no test of ranks is made for that.
+  if (orders.some((order) => order.length !== ids.length))
+    return 'The glasses of this set were not the same wines at every seat, each once: they have no common order.';
+  const sums = rankSums(orders.map((order) => order.map((wine) => ids.indexOf(wine.id))));
+  const means = ids.map((id, i) => ({ name: names.get(id)!, mean: sums[i]! / orders.length })).sort((a, b) => a.mean - b.mean || a.name.localeCompare(b.name));
+  const places = means.map(({ name, mean }) => `${name} ${mean.toFixed(1)}`);
+  return `Mean places, from the best: ${places.join(', ')}. If all were alike, ${inWords(orders.length)} orders come out as far apart ${luckInWords(byRanking(sums, orders.length))}.`;
 }

@@ -21,8 +21,6 @@ export interface Run {
   readonly letTo?: number;
   /** What the host found of the room; absent until they looked. */
   readonly room?: RoomFound;
-  /** Places at which something in sight gave the wine away. */
-  readonly clues?: readonly number[];
 }
 /** A room as it was found before the first pour, or later: good light at every place, and nothing that smells. */
 export interface RoomFound {
@@ -41,11 +39,6 @@ export const pause = (run: Run, now: Date): Run => (run.paused === null ? { ...r
 export const goOn = (run: Run, now: Date): Run =>
   run.paused === null ? run : { ...run, paused: null, rested: run.rested + Math.max(0, now.getTime() - Date.parse(run.paused)) };
 export const foundRoom = (run: Run, room: RoomFound): Run => ({ ...run, room });
-/** Something gave the wine at a place away, or it was nothing after all. */
-export const gaveAwayAt = (run: Run, place: number, is: boolean): Run => ({
-  ...run,
-  clues: [...new Set([...(run.clues ?? []).filter((other) => other !== place), ...(is ? [place] : [])])].sort((a, b) => a - b),
-});
 /** Guests may go on by themselves up to a place; −1 holds them where the table is. */
 export const letGoOn = (run: Run, program: Program, to: number): Run => {
   const last = program.reduce((far, stop) => (stop.kind === 'pour' ? Math.max(far, stop.place) : far), -1);

@@ -66,7 +66,8 @@ export const ending = {
       course: z.object({ id: z.string(), name: z.string() }).nullable(),
       promised: z.string(),
       opened: z.array(z.object({ name: z.string(), bottles: z.number() })),
-      aside: z.array(z.object({ glassId: z.string(), place: z.number(), code: z.string() })),
+      /** Bottles that were put aside, by a glass of each; in a panel it stands at no one place, and `name` is there once the wine is known. */
+      aside: z.array(z.object({ glassId: z.string(), place: z.number().nullable(), code: z.string(), name: z.string().nullable() })),
     }),
   }),
   belongs: act({

@@ -16,8 +16,10 @@ export const asking = {
       place: z.number().int().min(0).max(100).nullable(),
       question: z.string().trim().min(1, 'ask something').max(200),
       options: z.array(z.string().trim().min(1).max(60)).min(2).max(6),
-      /** In a panel, the places an option each is about: two are a pair, three a triangle with one odd glass. */
-      places: z.array(z.number().int().min(0).max(100)).min(2).max(3).optional(),
+      /** In a panel, the places an option each is about: two are a pair, three a triangle with one odd glass, or three and more to be put in order. */
+      places: z.array(z.number().int().min(0).max(100)).min(2).max(6).optional(),
+      /** The glasses of the set are put in order, from the best down. */
+      ranked: z.boolean().optional(),
       forecast: z.number().int().min(0).max(5).nullable(),
     }),
     output: ticked,
@@ -45,6 +47,8 @@ export const asking = {
           place: z.number().nullable(),
           question: z.string(),
           options: z.array(z.string()),
+          /** A set that was put in order; `counts` is how often each came first. */
+          ranked: z.boolean(),
           counts: z.array(z.number()),
           forecast: z.number().nullable(),
           /** Whether most chose what the host expected; null where nothing was expected, nobody answered, or two came out alike. */

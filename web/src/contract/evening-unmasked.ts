@@ -31,9 +31,9 @@ export const unmasking = {
     method: 'PUT',
     path: '/tastings/{id}/clues',
     summary:
-      'Logs that something in sight gave the wine at a place away, a label, a bottle, a word, or that it was nothing: calls of it are marked, and left out unless asked for',
+      'Logs that something in sight gave the wine in a glass away, a label, a bottle, a word, or that it was nothing: calls of it are marked, and left out unless asked for; in a panel, of the wine in all its glasses',
     allow: 'tasting.lead',
-    input: z.strictObject({ ...based, place: z.number().int().min(0).max(100), is: z.boolean() }),
+    input: z.strictObject({ ...based, glassId: z.uuid(), is: z.boolean() }),
     output: ticked,
   }),
   calls: read({

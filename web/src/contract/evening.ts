@@ -24,8 +24,8 @@ export const hostState = tableState.extend({
   letTo: z.number(),
   /** What was found of the room: good light, and nothing that smells; null until somebody looked. */
   room: z.object({ light: z.boolean(), air: z.boolean() }).nullable(),
-  /** Places at which something in sight gave the wine away. */
-  clues: z.array(z.number()),
+  /** Glasses whose wine something in sight gave away. */
+  clues: z.array(z.string()),
   set: z.record(z.string(), z.number()),
   joinCode: z.string().nullable(),
   /** What a link or a picture code carries besides the code, so that following it guesses nothing. */

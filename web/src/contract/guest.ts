@@ -114,7 +114,7 @@ export const guest = {
           locked: z.boolean(),
         }),
       ),
-      answered: z.object({ pollId: z.string(), option: z.number() }).nullable(),
+      answered: z.object({ pollId: z.string(), option: z.number(), ranking: z.array(z.number()).nullable() }).nullable(),
       /** Their own bottles that are others than the flight's. */
       bottles: z.array(z.object({ glassId: z.string(), says: z.string() })),
       /** Whether the host has left hints to ask for: of any wine, so that it tells of none. */
@@ -318,10 +318,20 @@ export const guest = {
     name: 'guest.answer',
     method: 'PUT',
     path: '/guest/answers/{id}',
-    summary: 'Answers the question that was put to the table; the last answer counts',
+    summary: 'Answers the question that was put to the table, with an option, or with all of them in order where that was asked; the last answer counts',
     allow: 'guest',
     browserOnly: true,
-    input: z.strictObject({ id: z.uuid(), option: z.number().int().min(0).max(5) }),
+    input: z.strictObject({
+      id: z.uuid(),
+      /** The option; of an order its first. */
+      option: z.number().int().min(0).max(5),
+      ranking: z
+        .array(z.number().int().min(0).max(5))
+        .min(3)
+        .max(6)
+        .refine((order) => new Set(order).size === order.length, 'each once')
+        .optional(),
+    }),
     output: done,
   }),
   wait: act({

@@ -33,7 +33,7 @@ export const tableState = z.object({
   /** Minutes the present stop is given. */
   minutes: z.number(),
   glasses: z.array(shownGlass),
-  poll: z.object({ id: z.string(), place: z.number().nullable(), question: z.string(), options: z.array(z.string()) }).nullable(),
+  poll: z.object({ id: z.string(), place: z.number().nullable(), question: z.string(), options: z.array(z.string()), ranked: z.boolean() }).nullable(),
   allergens: z.array(z.string()),
   /** The wines by name, where the list is known and the order is not. */
   list: z.array(z.object({ name: z.string(), producer: z.string() })).nullable(),

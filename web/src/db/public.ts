@@ -121,6 +121,7 @@ export const publicPoll = pgView('public_poll').as((qb) =>
       place: poll.place,
       question: poll.question,
       options: poll.options,
+      ranked: poll.ranked,
       askedTick: poll.askedTick,
       closedTick: poll.closedTick,
     })
@@ -176,5 +177,13 @@ export const guestBottle = pgView('guest_bottle').as((qb) =>
 );
 /** Answers to a question, by who gave them: a guest's query names their own. */
 export const publicAnswer = pgView('public_answer').as((qb) =>
-  qb.select({ venueId: pollAnswer.venueId, pollId: pollAnswer.pollId, participantId: pollAnswer.participantId, option: pollAnswer.option }).from(pollAnswer),
+  qb
+    .select({
+      venueId: pollAnswer.venueId,
+      pollId: pollAnswer.pollId,
+      participantId: pollAnswer.participantId,
+      option: pollAnswer.option,
+      ranking: pollAnswer.ranking,
+    })
+    .from(pollAnswer),
 );

@@ -89,6 +89,8 @@ export const glass = pgTable(
     revealedTick: integer('revealed_tick'),
     /** The tick at which the first fact of it was uncovered: from then on nothing written on it is blind. */
     firstFactTick: integer('first_fact_tick'),
+    /** Something in sight gave its wine away, as a host logged it: calls of it are marked. */
+    givenAway: boolean('given_away').notNull().default(false),
   },
   (table) => [
     primaryKey({ columns: [table.venueId, table.id] }),
@@ -202,6 +204,8 @@ export const poll = pgTable(
     options: json<readonly string[]>('options').notNull(),
     /** In a panel, the places of the glasses an option each is about: two are a pair, three a triangle. */
     places: json<readonly number[]>('places'),
+    /** The glasses of the set are put in order, from the best down. */
+    ranked: boolean('ranked').notNull().default(false),
     /** The option the host expects most to choose, by its place. */
     forecast: integer('forecast'),
     askedTick: integer('asked_tick').notNull(),
@@ -219,7 +223,10 @@ export const pollAnswer = pgTable(
     venueId: uuid('venue_id').notNull(),
     pollId: uuid('poll_id').notNull(),
     participantId: uuid('participant_id').notNull(),
+    /** What was chosen; of a set that is put in order its first. */
     option: integer('option').notNull(),
+    /** The whole order, from the best down, where one was asked for. */
+    ranking: json<readonly number[]>('ranking'),
   },
   (table) => [
     primaryKey({ columns: [table.venueId, table.pollId, table.participantId] }),

@@ -167,7 +167,9 @@ export function After({
             </p>
             {recap.aside.map((glass) => (
               <p key={glass.glassId}>
-                Wine {placeLetter(glass.place)}, glass {glass.code}, was put aside:{' '}
+                {glass.place === null
+                  ? `${glass.name ?? 'One of the wines'}, glass ${glass.code} and the others of its bottle, was put aside:`
+                  : `Wine ${placeLetter(glass.place)}, glass ${glass.code}, was put aside:`}{' '}
                 <a href={`/api/v1/tastings/${id}/glasses/${glass.glassId}/fault-sheet`}>a sheet for its merchant</a>
               </p>
             ))}

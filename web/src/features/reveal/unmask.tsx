@@ -15,6 +15,7 @@ import { useKey } from '@/ui/keys';
 import { Switch } from '@/ui/switch';
 import { FlightTabs } from '../shared-flight/flight-tabs';
 import { useLed, type HostState } from '../shared-flight/use-led';
+import { wineTitle } from '../shared-flight/wine-title';
 import { Calls } from './calls';
 
 const Lay = styled.div`
@@ -109,11 +110,6 @@ const Lay = styled.div`
 const facts = keysOf(uncoverable);
 export type CallsFound = AnswerOf<'tasting', 'calls'>;
 
-/** What a glass is called here: its place, or in a panel, where it has a place at every seat, its wine as far as the host may know it. */
-const titleOf = (state: HostState, glass: HostState['glasses'][number]): string =>
-  state.panel
-    ? (state.identities.find((entry) => entry.glassId === glass.id)?.wine?.name ?? `One of the wines, ${glass.place + 1}`)
-    : `Wine ${placeLetter(glass.place)}`;
 /** Lifts the labels: fact by fact, with what the table called beside each. */
 export function Unmask({ first, userId, flightId }: { first: HostState; userId: string; flightId: string }) {
   const led = useLed(first, userId);
@@ -172,7 +168,7 @@ export function Unmask({ first, userId, flightId }: { first: HostState; userId: 
           ) : (
             <>
               <h1>
-                {titleOf(state, glass)}
+                {wineTitle(state, glass)}
                 <small>{glass.code}</small>
               </h1>
               <dl>
@@ -222,10 +218,10 @@ export function Unmask({ first, userId, flightId }: { first: HostState; userId: 
                   key={entry.id}
                   size="small"
                   pressed={entry.id === glass?.id}
-                  label={state.panel ? `${titleOf(state, entry)}${entry.revealed ? ' ◆' : ''}` : `Wine ${placeLetter(entry.place)}`}
+                  label={state.panel ? `${wineTitle(state, entry)}${entry.revealed ? ' ◆' : ''}` : `Wine ${placeLetter(entry.place)}`}
                   onPress={() => setChosen(entry.id)}
                 >
-                  {state.panel ? titleOf(state, entry) : placeLetter(entry.place)}
+                  {state.panel ? wineTitle(state, entry) : placeLetter(entry.place)}
                   {entry.revealed ? ' ◆' : ''}
                 </Button>
               ))}

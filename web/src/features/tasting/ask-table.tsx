@@ -22,6 +22,7 @@ const usual = {
   food: { question: 'Would you drink this with food or without?', options: ['with food', 'without'] },
   three: { question: 'Which is another wine than the other two:', options: [] },
   two: { question: 'Which do you like better:', options: [] },
+  order: { question: 'Put them in order, from the best down:', options: [] },
   own: { question: '', options: ['yes', 'no'] },
 } as const;
 /** The glasses poured last, by their places. */
@@ -34,12 +35,21 @@ const names: Record<Usual, string> = {
   food: 'With food or without',
   three: 'The odd one of the last three',
   two: 'The better of the last two',
+  order: 'All glasses in order',
   own: 'A question of my own',
 };
 
-/** Questions about sets of glasses are for a panel, once so many are poured. */
-const offered = (panel: boolean, poured: number): Partial<Record<Usual, string>> =>
-  Object.fromEntries(Object.entries(names).filter(([id]) => (id !== 'three' && id !== 'two') || (panel && poured >= (id === 'three' ? 3 : 2))));
+/** Glasses somebody can put in order: fewer is a pair, more nobody keeps apart. Own choice. */
+const inOrder = [3, 6] as const;
+/** Questions about sets of glasses are for a panel, once so many are poured; in order are put all, since only those are the same wines at every seat. */
+function offered(panel: boolean, poured: number, wines: number): Partial<Record<Usual, string>> {
+  const may: Partial<Record<Usual, boolean>> = {
+    three: panel && poured >= 3,
+    two: panel && poured >= 2,
+    order: panel && poured === wines && poured >= inOrder[0] && poured <= inOrder[1],
+  };
+  return Object.fromEntries(Object.entries(names).filter(([id]) => may[id as Usual] !== false));
+}
 
 const Bars = styled.dl`
   margin: 8px 0;
@@ -68,8 +78,15 @@ export function AskTable({ led }: { led: Led }) {
   const { poll } = state;
   const stop = state.program[state.at]!;
   const poured = reached(state.program, state.far) + 1;
-  const set = chosen === 'three' ? lastPlaces(poured, 3) : chosen === 'two' ? lastPlaces(poured, 2) : undefined;
-  const question = chosen === 'own' ? own : set === undefined ? usual[chosen].question : `${usual[chosen].question} ${listed(set.map(placeLetter), 'or')}?`;
+  const sizes: Partial<Record<Usual, number>> = { three: 3, two: 2, order: poured };
+  const size = sizes[chosen];
+  const set = size === undefined ? undefined : lastPlaces(poured, size);
+  const question =
+    chosen === 'own'
+      ? own
+      : set === undefined
+        ? usual[chosen].question
+        : `${usual[chosen].question} ${chosen === 'order' ? listed(set.map(placeLetter)) : `${listed(set.map(placeLetter), 'or')}?`}`;
   const options: readonly string[] = set === undefined ? usual[chosen].options : set.map(placeLetter);
   const answers = people.answers;
   const counts = answers?.counts ?? [];
@@ -80,7 +97,7 @@ export function AskTable({ led }: { led: Led }) {
       {poll === null ? (
         <>
           <div style={{ display: 'grid', gap: 10, marginTop: 8 }}>
-            <SelectField label="Question" value={chosen} onChange={(value) => setChosen(value as Usual)} options={offered(state.panel, poured)} />
+            <SelectField label="Question" value={chosen} onChange={(value) => setChosen(value as Usual)} options={offered(state.panel, poured, state.wines)} />
             {chosen === 'own' && (
               <TextField label="Your question, to be answered with yes or no" value={own} onChange={(value) => setOwn(value.slice(0, 200))} />
             )}
@@ -100,7 +117,7 @@ export function AskTable({ led }: { led: Led }) {
                   question,
                   options: [...options],
                   forecast: forecast === '' ? null : Number(forecast),
-                  ...(set === undefined ? {} : { places: set }),
+                  ...(set === undefined ? {} : { places: set, ...(chosen === 'order' ? { ranked: true } : {}) }),
                 })
               }
             >
@@ -155,7 +172,8 @@ function AskedBefore({ id, tick }: { id: string; tick: number }) {
       {counted.map((poll) => (
         <p key={poll.id} style={{ padding: '6px 0' }}>
           {poll.place === null ? '' : `${placeLetter(poll.place)}: `}
-          {poll.question} {poll.options.map((option, i) => `${option} ${poll.counts[i] ?? 0}`).join(', ')}.
+          {poll.question} {poll.ranked ? 'First came ' : ''}
+          {poll.options.map((option, i) => `${option} ${poll.counts[i] ?? 0}`).join(', ')}.
           {poll.forecast === null ? '' : ` You expected ${poll.options[poll.forecast] ?? ''}.`}
           {poll.result === '' ? '' : ` ${poll.result}`}
         </p>

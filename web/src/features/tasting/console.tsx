@@ -20,7 +20,7 @@ import { FlightTabs } from '../shared-flight/flight-tabs';
 import { useLed, type HostState } from '../shared-flight/use-led';
 import { AboutWine } from './about-wine';
 import { AskTable } from './ask-table';
-import { Clue } from './clue';
+import { Clue, CluesOfPanel } from './clue';
 import { Lay } from './console-layout';
 import { Course } from './course';
 import { Doubts, PutAside, Warnings } from './doubts';
@@ -203,7 +203,13 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
             </dl>
           </div>
           {glass !== undefined && <AboutWine id={state.id} glassId={glass.id} />}
-          {glass !== undefined && state.blind !== 'open' && !glass.revealed && <Clue led={led} place={glass.place} />}
+          {glass !== undefined && state.blind !== 'open' && !glass.revealed && (
+            <div>
+              <h2>Given away?</h2>
+              <Clue led={led} glassId={glass.id} />
+            </div>
+          )}
+          {state.panel && <CluesOfPanel led={led} />}
           <AskTable led={led} />
           <Parked led={led} />
           <GoOnAlone led={led} />

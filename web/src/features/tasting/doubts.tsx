@@ -4,6 +4,7 @@ import { placeLetter } from '@rose/core/serving-design/serving-design';
 import { listed } from '@rose/core/wine/plural';
 import { Button } from '@/ui/button';
 import { useSeconds } from '@/ui/live/use-live';
+import { wineTitle } from '../shared-flight/wine-title';
 import type { Led } from '../shared-flight/use-led';
 
 /** Seconds to wait before a doubtful glass is smelt again: much of what is not cork goes in that time. Common practice. */
@@ -25,9 +26,12 @@ export function Doubts({ led }: { led: Led }) {
         return (
           <div key={doubt.glassId} style={{ display: 'grid', gap: 6, padding: '8px 0' }}>
             <p>
-              <strong>Wine {placeLetter(doubt.place)}</strong>: {listed(doubt.smells)}. {doubt.says}
+              <strong>{wineTitle(led.state, { id: doubt.glassId, place: doubt.place })}</strong>: {listed(doubt.smells)}. {doubt.says}
             </p>
             <p className="soft">{doubt.next}</p>
+            {led.state.panel && sure === doubt.glassId && (
+              <p>Every seat that has it before it gets a new glass with a new number; who has this wine twice will see that the two are one.</p>
+            )}
             <div style={{ display: 'flex', flexWrap: 'wrap', gap: 8 }}>
               {left === undefined ? (
                 <Button size="small" onPress={() => setSince({ ...since, [doubt.glassId]: now })}>
@@ -43,7 +47,7 @@ export function Doubts({ led }: { led: Led }) {
                   disabled={!led.leads || led.busy}
                   onPress={() => void led.act('reject', { glassId: doubt.glassId }).then((done) => done && setSure(undefined))}
                 >
-                  Yes: a new glass from the spare takes its place
+                  {led.state.panel ? 'Yes: new glasses from the spare take their places' : 'Yes: a new glass from the spare takes its place'}
                 </Button>
               ) : (
                 <Button size="small" disabled={!led.leads} onPress={() => setSure(doubt.glassId)}>
@@ -66,7 +70,7 @@ export function PutAside({ led }: { led: Led }) {
       <h2>Put aside</h2>
       {aside.map((glass) => (
         <p key={glass.id} style={{ padding: '4px 0' }}>
-          Wine {placeLetter(glass.place)}, glass {glass.code} ·{' '}
+          {led.state.panel ? wineTitle(led.state, glass) : `Wine ${placeLetter(glass.place)}, glass ${glass.code}`} ·{' '}
           <a href={`/api/v1/tastings/${led.state.id}/glasses/${glass.id}/fault-sheet`}>a sheet for its merchant</a>
         </p>
       ))}

@@ -59,7 +59,7 @@ export async function tableStateOf(db: Reader, venueId: string, tastingId: strin
       revealed: glass.revealedTick !== null,
       facts: facts.filter((fact) => fact.glassId === glass.id).map(({ fact, says }) => ({ fact, says })),
     })),
-    poll: poll === undefined ? null : { id: poll.id, place: poll.place, question: poll.question, options: [...poll.options] },
+    poll: poll === undefined ? null : { id: poll.id, place: poll.place, question: poll.question, options: [...poll.options], ranked: poll.ranked },
     allergens: [...plan.allergens],
     list: plan.list === undefined ? null : plan.list.map((entry) => ({ ...entry })),
   };

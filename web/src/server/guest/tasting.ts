@@ -54,7 +54,7 @@ export const guestTasting = serve(said.tasting, async (db, actor) => {
     state.poll === null
       ? []
       : await db
-          .select({ pollId: publicAnswer.pollId, option: publicAnswer.option })
+          .select({ pollId: publicAnswer.pollId, option: publicAnswer.option, ranking: publicAnswer.ranking })
           .from(publicAnswer)
           .where(and(eq(publicAnswer.venueId, actor.venueId), eq(publicAnswer.pollId, state.poll.id), eq(publicAnswer.participantId, actor.participantId)));
   return {
@@ -73,7 +73,7 @@ export const guestTasting = serve(said.tasting, async (db, actor) => {
       revision,
       locked: lockedAt !== null,
     })),
-    answered: answered ?? null,
+    answered: answered === undefined ? null : { ...answered, ranking: answered.ranking === null ? null : [...answered.ranking] },
     bottles: await db
       .select({ glassId: guestBottle.glassId, says: guestBottle.says })
       .from(guestBottle)
@@ -166,8 +166,8 @@ export const guestShare = serve(said.share, async (tx, actor, { card }) => {
   await acts.share(tx, actor, card);
   return ok;
 });
-export const guestAnswer = serve(said.answer, async (tx, actor, { id, option }) => {
-  await acts.answer(tx, actor, id, option);
+export const guestAnswer = serve(said.answer, async (tx, actor, { id, option, ranking }) => {
+  await acts.answer(tx, actor, id, { option, ranking });
   return ok;
 });
 export const guestDoubt = serve(said.doubt, async (tx, actor, { glassId, smells }) => {

@@ -88,7 +88,7 @@ describe('a tasting', () => {
     const { on, glassId } = await evening(1);
     const instead = v4();
     for (const answer of [
-      await inTx((tx) => acts.reject(tx, on, glassId, { glassId: instead, code: '512' })),
+      await inTx((tx) => acts.reject(tx, on, [glassId], () => ({ glassId: instead, code: '512' }))),
       await inTx((tx) => acts.uncover(tx, on, [instead])),
     ])
       expect(Object.keys(answer)).toEqual(['tick']);

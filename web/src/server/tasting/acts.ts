@@ -5,8 +5,8 @@ import { glassIdentity } from '../../db/identity';
 import { glass, participant, tasting, type tastingKind } from '../../db/tasting';
 import type { Told } from '@rose/core/flight/flight';
 import type { TastingPlan } from '@rose/core/tasting/program';
-import { grant, type Run } from '@rose/core/tasting/run';
-import { notFound } from '../problem';
+import { grant, inReach, type Run } from '@rose/core/tasting/run';
+import { Problem, notFound } from '../problem';
 import { act, doing, type On, type Ticked } from './act';
 
 export interface Opening {
@@ -89,23 +89,47 @@ export const uncover = (tx: Tx, on: On, glassIds: readonly string[], named?: { r
       .where(and(ofTasting(on, glassIds), isNull(glass.revealedAt)));
   });
 
-/** A bottle was faulty: its glass is rejected, and another with a code of its own takes the place. */
-export const reject = (tx: Tx, on: On, glassId: string, instead: Pick<Glass, 'glassId' | 'code'>): Promise<Ticked> =>
-  act(tx, on, 'rejected', { glass: glassId, instead: instead.glassId }, async (_tick, at, { plan, run }) => {
-    const [was] = await tx
+/**
+ * A bottle was faulty: the glasses of it that stand on the table are rejected, and others with codes of their own take their places. Those that are not poured yet
+ * stay as they are.
+ * @param glassIds one glass, or in a panel all that hold the wine
+ * @param instead ids and codes for the glasses that take the places
+ */
+export const reject = (tx: Tx, on: On, glassIds: readonly string[], instead: () => Pick<Glass, 'glassId' | 'code'>): Promise<Ticked> =>
+  act(tx, on, 'rejected', { glass: glassIds[0] ?? '', glasses: String(glassIds.length) }, async (_tick, at, { plan, run }) => {
+    const poured = plan === null || run === null ? Infinity : inReach(plan.program, run);
+    const onTable = and(eq(glass.venueId, on.venueId), eq(glass.tastingId, on.tastingId));
+    const before = await tx.select().from(glass).where(onTable);
+    const standing = before.filter((entry) => glassIds.includes(entry.id) && entry.rejectedAt === null);
+    if (standing.length === 0) throw notFound('glass');
+    // A glass of a table's may be doubted before it is poured: its bottle was smelt. In a panel the bottle is simply another one then.
+    const rejected = standing.filter((entry) => entry.seat === null || entry.place <= poured);
+    if (rejected.length === 0) throw new Problem(409, 'not-poured', 'Nobody has this wine before them yet: open another bottle, and pour from that.');
+    await tx
       .update(glass)
       .set({ rejectedAt: at })
-      .where(and(ofTasting(on, [glassId]), isNull(glass.rejectedAt)))
-      .returning({ place: glass.place });
-    if (was === undefined) throw notFound('glass');
-    const [held] = await tx
-      .select({ wineId: glassIdentity.wineId, told: glassIdentity.told })
+      .where(
+        ofTasting(
+          on,
+          rejected.map((entry) => entry.id),
+        ),
+      );
+    const held = await tx
+      .select({ glassId: glassIdentity.glassId, wineId: glassIdentity.wineId, told: glassIdentity.told })
       .from(glassIdentity)
-      .where(and(eq(glassIdentity.venueId, on.venueId), eq(glassIdentity.glassId, glassId)));
-    await tx.insert(glass).values({ venueId: on.venueId, id: instead.glassId, tastingId: on.tastingId, place: was.place, code: instead.code });
-    if (held !== undefined) await tx.insert(glassIdentity).values({ venueId: on.venueId, glassId: instead.glassId, ...held });
+      .where(and(eq(glassIdentity.venueId, on.venueId), inArray(glassIdentity.glassId, [...glassIds])));
+    const made = rejected.map(({ id, place, seat, givenAway }) => {
+      let next = instead();
+      while (before.some((entry) => entry.seat === seat && entry.code === next.code)) next = instead();
+      return { was: id, row: { venueId: on.venueId, id: next.glassId, tastingId: on.tastingId, place, seat, code: next.code, givenAway } };
+    });
+    await tx.insert(glass).values(made.map(({ row }) => row));
+    const named = made.flatMap(({ was, row }) =>
+      held.flatMap(({ glassId, ...what }) => (glassId === was ? [{ venueId: on.venueId, glassId: row.id, ...what }] : [])),
+    );
+    if (named.length > 0) await tx.insert(glassIdentity).values(named);
     // Another bottle is opened and poured: the table waits for it, and the pace says so.
-    const again = plan?.program.find((stop) => stop.kind === 'pour' && stop.place === was.place);
+    const again = plan?.program.find((stop) => stop.kind === 'pour' && rejected.some((entry) => entry.place === stop.place));
     return again === undefined || run === null ? undefined : { run: grant(run, again.minutes) };
   });
 

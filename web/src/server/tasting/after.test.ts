@@ -397,13 +397,14 @@ describe('a clue in sight', () => {
       const { id } = await begun(guest);
       await saved(guest, id, 1, { ...emptyNote, ideas: [{ id: 'i', at: 'aroma', grape: 'Xinomavro', certainty: 50 }] });
     }
-    await host.act('clue', { place: 0, is: true });
     const { id: glassId } = glassAt(await guests[0]!.state(), 0);
+    await host.act('clue', { glassId, is: true });
+    expect((await host.state()).clues).toEqual([glassId]);
     await host.act('uncover', { glassId, fact: 'grape' });
     const verdict = async (more: object = {}) => (await host.ask<AnswerOf<'tasting', 'calls'>>('calls', { glassId, ...more })).facts[0]!.verdict;
     expect(await verdict()).toBe('Nobody called it.');
     expect(await verdict({ marked: 'yes' })).toBe('Two of two had it.');
-    await host.act('clue', { place: 0, is: false });
+    await host.act('clue', { glassId, is: false });
     expect(await verdict()).toBe('Two of two had it.');
     expect(JSON.stringify(await guests[0]!.state())).not.toContain('clue');
   });

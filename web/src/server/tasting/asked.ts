@@ -1,5 +1,5 @@
 import { and, asc, eq, isNotNull, sql } from 'drizzle-orm';
-import { setInWords } from '@rose/core/call/sets';
+import { rankingInWords, setInWords } from '@rose/core/call/sets';
 import { tallyInWords } from '@rose/core/call/call';
 import type { Reader } from '../../db/client';
 import { glassIdentity } from '../../db/identity';
@@ -38,6 +38,7 @@ export const askedOfTable = serve(contract.tasting.asked, async (db, actor, { id
       place: entry.place,
       question: entry.question,
       options: [...entry.options],
+      ranked: entry.ranked,
       counts,
       forecast: entry.forecast,
       right: open || entry.forecast === null || !decided ? null : counts[entry.forecast] === most,
@@ -64,7 +65,7 @@ async function resultsOfSets(db: Reader, venueId: string, id: string, sets: read
     .innerJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
     .where(and(eq(glass.venueId, venueId), eq(glass.tastingId, id), isNotNull(glass.seat)));
   const answered = await db
-    .select({ pollId: pollAnswer.pollId, option: pollAnswer.option, seat: participant.seat })
+    .select({ pollId: pollAnswer.pollId, option: pollAnswer.option, ranking: pollAnswer.ranking, seat: participant.seat })
     .from(pollAnswer)
     .innerJoin(participant, and(eq(participant.venueId, pollAnswer.venueId), eq(participant.id, pollAnswer.participantId)))
     .where(and(eq(pollAnswer.venueId, venueId), eq(participant.tastingId, id), eq(participant.simulated, false)));
@@ -73,8 +74,12 @@ async function resultsOfSets(db: Reader, venueId: string, id: string, sets: read
       const places = set.places!;
       const answers = answered
         .filter((entry) => entry.pollId === set.id)
-        .map(({ option, seat }) => ({ option, wines: places.map((place) => glasses.find((entry) => entry.seat === seat && entry.place === place)) }));
-      return [set.id, setInWords(places.length, answers)] as const;
+        .map(({ option, ranking, seat }) => ({
+          option,
+          ranking: ranking ?? [option],
+          wines: places.map((place) => glasses.find((entry) => entry.seat === seat && entry.place === place)),
+        }));
+      return [set.id, set.ranked ? rankingInWords(answers) : setInWords(places.length, answers)] as const;
     }),
   );
 }

@@ -32,7 +32,7 @@ export async function blindNotesOf(
       blind: sql<NoteDocument>`coalesce(${note.blindDocument}, ${note.document})`,
       lockedAt: note.lockedAt,
       hintedTick: note.hintedTick,
-      run: tasting.run,
+      givenAway: glass.givenAway,
     })
     .from(note)
     .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
@@ -59,9 +59,5 @@ export async function blindNotesOf(
       ),
     )
     .orderBy(asc(glass.place));
-  return rows.map(({ lockedAt, hintedTick, run, ...row }) => ({
-    ...row,
-    locked: lockedAt !== null,
-    helped: hintedTick !== null || run?.clues?.includes(row.place) === true,
-  }));
+  return rows.map(({ lockedAt, hintedTick, givenAway, ...row }) => ({ ...row, locked: lockedAt !== null, helped: hintedTick !== null || givenAway }));
 }

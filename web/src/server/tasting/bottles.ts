@@ -50,13 +50,15 @@ export const bottlesOfEvening = serve(contract.tasting.bottles, async (db, actor
       const here = glasses.filter((entry) => entry.wineId === wineId);
       const hidden = plan.blind === 'double' && here.every((entry) => entry.revealedAt === null);
       const there = hidden && plan.panel === undefined ? [here[0]!] : here.filter((entry) => entry.place <= poured);
-      const aside = hidden ? 0 : there.filter((entry) => entry.rejectedAt !== null).length;
+      // What stands on the table was poured from bottles that hold; the glasses of one that was put aside went at one moment.
+      const standing = there.filter((entry) => entry.rejectedAt === null);
+      const aside = hidden ? 0 : new Set(there.flatMap((entry) => entry.rejectedAt?.getTime() ?? [])).size;
       const own = lots.get(wineId) ?? [];
       const formatMl = formatOf(own);
       // A glass for each who came in time; in a panel the glasses that stand at seats somebody sits at.
       const tasters =
         plan.panel !== undefined
-          ? there.filter((entry) => people.some((who) => who.seat === entry.seat)).length
+          ? standing.filter((entry) => people.some((who) => who.seat === entry.seat)).length
           : hidden
             ? people.length
             : people.filter((entry) => there.some(({ place }) => entry.from <= place)).length;

@@ -34,7 +34,7 @@ export const faultSheetOf = serve(contract.tasting.faultSheet, async (db, actor,
       name: wine.name,
       producer: wine.producer,
       document: wine.document,
-      known: sql<boolean>`exists (select 1 from glass o where o.venue_id = ${glass.venueId} and o.tasting_id = ${glass.tastingId} and o.place = ${glass.place} and o.revealed_at is not null)`,
+      known: sql<boolean>`exists (select 1 from glass o where o.venue_id = ${glass.venueId} and o.tasting_id = ${glass.tastingId} and o.place = ${glass.place} and o.seat is not distinct from ${glass.seat} and o.revealed_at is not null)`,
     })
     .from(glass)
     .innerJoin(tasting, and(eq(tasting.venueId, glass.venueId), eq(tasting.id, glass.tastingId)))
@@ -49,7 +49,9 @@ export const faultSheetOf = serve(contract.tasting.faultSheet, async (db, actor,
     .select({ smells: glassDoubt.smells })
     .from(glassDoubt)
     .innerJoin(participant, and(eq(participant.venueId, glassDoubt.venueId), eq(participant.id, glassDoubt.participantId)))
-    .where(and(eq(glassDoubt.venueId, venueId), eq(glassDoubt.glassId, glassId), eq(participant.simulated, false)));
+    .innerJoin(glass, and(eq(glass.venueId, glassDoubt.venueId), eq(glass.id, glassDoubt.glassId)))
+    // In a panel the bottle stood in several glasses, which were put aside at one moment.
+    .where(and(eq(glassDoubt.venueId, venueId), eq(glass.tastingId, id), eq(glass.rejectedAt, row.rejectedAt), eq(participant.simulated, false)));
   const [bought] = await db
     .select()
     .from(lot)

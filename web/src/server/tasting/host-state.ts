@@ -34,7 +34,7 @@ async function hostStateOf(db: Reader, venueId: string, id: string) {
   const { plan, run } = row!;
   const double = plan!.blind === 'double';
   const identities = await db
-    .select({ glassId: glass.id, wineId: wine.id, name: wine.name, producer: wine.producer })
+    .select({ glassId: glass.id, givenAway: glass.givenAway, wineId: wine.id, name: wine.name, producer: wine.producer })
     .from(glass)
     .leftJoin(
       glassIdentity,
@@ -71,7 +71,7 @@ async function hostStateOf(db: Reader, venueId: string, id: string) {
     more: run!.more,
     letTo: run!.letTo ?? -1,
     room: run!.room ?? null,
-    clues: [...(run!.clues ?? [])],
+    clues: identities.flatMap((entry) => (entry.givenAway ? [entry.glassId] : [])),
     set: { ...run!.set },
     joinCode: row!.joinCode,
     joinKey: row!.joinCode === null ? null : linkKey(row!.joinCode),

@@ -11,7 +11,7 @@ import { truthOf } from '@rose/knowledge/calls/index';
 import type { Tx } from '../../db/client';
 import { lot, wine } from '../../db/cellar';
 import { glassIdentity } from '../../db/identity';
-import { glass, participant, poll, tasting, tastingPart, uncoveredFact } from '../../db/tasting';
+import { glass, participant, poll, tastingPart, uncoveredFact } from '../../db/tasting';
 import { contract } from '../../contract';
 import { serve, type Member } from '../command';
 import { timeZoneOf } from '../flight/store';
@@ -73,7 +73,16 @@ export const roomFound = serve(contract.tasting.room, async (tx, actor, input) =
   act(tx, on(actor, input), 'room', {}, async (_tick, _at, row) => ran(row, (run) => runs.foundRoom(run, { light: input.light, air: input.air }))),
 );
 export const clueSeen = serve(contract.tasting.clue, async (tx, actor, input) =>
-  act(tx, on(actor, input), 'clue', { place: String(input.place) }, async (_tick, _at, row) => ran(row, (run) => runs.gaveAwayAt(run, input.place, input.is))),
+  act(tx, on(actor, input), 'clue', { glass: input.glassId }, async () => {
+    const { glassId, is } = input;
+    const all = await glassesOfWine(tx, actor.venueId, input.id, glassId);
+    const marked = await tx
+      .update(glass)
+      .set({ givenAway: is })
+      .where(and(eq(glass.venueId, actor.venueId), eq(glass.tastingId, input.id), inArray(glass.id, [...all])))
+      .returning({ id: glass.id });
+    if (marked.length === 0) throw notFound('glass');
+  }),
 );
 export const letGuestsGoOn = serve(contract.tasting.letGoOn, async (tx, actor, input) => {
   const where = on(actor, input);
@@ -177,42 +186,35 @@ export const coverFact = serve(contract.tasting.cover, async (tx, actor, input) 
   });
 });
 
-/** In a panel each seat has its own glass of a bottle, at another place: a faulty one is found before the first pour, or the wine is left out. */
-async function mustNotBePanel(tx: Tx, where: On): Promise<void> {
-  const [row] = await tx
-    .select({ plan: tasting.plan })
-    .from(tasting)
-    .where(and(eq(tasting.venueId, where.venueId), eq(tasting.id, where.tastingId)));
-  if (row?.plan?.panel !== undefined)
-    throw new Problem(
-      409,
-      'panel',
-      'In a panel the seats have a bottle at different places: taste each bottle before the first pour, and leave a faulty wine out of the results.',
-    );
-}
+/** Puts a bottle aside. In a panel that is every glass of its wine which is poured; what is still to be poured comes from the next bottle under the code it has. */
 export const rejectGlass = serve(contract.tasting.reject, async (tx, actor, input) => {
   const where = on(actor, input);
-  const taken = await tx
-    .select({ code: glass.code })
-    .from(glass)
-    .where(and(eq(glass.venueId, where.venueId), eq(glass.tastingId, where.tastingId)));
-  await mustNotBePanel(tx, where);
-  let code = glassCode();
-  while (taken.some((entry) => entry.code === code)) code = glassCode();
-  return acts.reject(tx, where, input.glassId, { glassId: v4(), code });
+  const all = await glassesOfWine(tx, where.venueId, where.tastingId, input.glassId);
+  return acts.reject(tx, where, all, () => ({ glassId: v4(), code: glassCode() }));
 });
 
 const openPolls = (where: On) => and(eq(poll.venueId, where.venueId), eq(poll.tastingId, where.tastingId), isNull(poll.closedTick));
 export const askTable = serve(contract.tasting.ask, async (tx, actor, input) => {
   const where = on(actor, input);
-  const { pollId, place, question, options, forecast, places } = input;
+  const { pollId, place, question, options, forecast, places, ranked } = input;
   return act(tx, where, 'asked', { poll: pollId }, async (tick, _at, { plan }) => {
-    if (places !== undefined && (plan?.panel === undefined || places.length !== options.length))
-      throw new Problem(422, 'no-set', 'A set of glasses is asked about in a panel, with an option for each of its glasses.');
+    if (places !== undefined && (plan?.panel === undefined || places.length !== options.length || (places.length > 3 && ranked !== true)))
+      throw new Problem(422, 'no-set', 'A set of glasses is asked about in a panel, with an option for each of its glasses; more than three are put in order.');
+    if (ranked === true && (places === undefined || places.length < 3))
+      throw new Problem(422, 'no-set', 'Three glasses or more of a panel are put in order; of two the better is asked for.');
     await tx.update(poll).set({ closedTick: tick }).where(openPolls(where));
-    await tx
-      .insert(poll)
-      .values({ venueId: where.venueId, id: pollId, tastingId: where.tastingId, place, question, options, forecast, places: places ?? null, askedTick: tick });
+    await tx.insert(poll).values({
+      venueId: where.venueId,
+      id: pollId,
+      tastingId: where.tastingId,
+      place,
+      question,
+      options,
+      forecast,
+      places: places ?? null,
+      ranked: ranked === true,
+      askedTick: tick,
+    });
   });
 });
 export const countTable = serve(contract.tasting.count, async (tx, actor, input) => {

@@ -1,13 +1,14 @@
-import { v4 } from 'uuid';
+import { v4, v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { panelPours } from '@rose/core/serving-design/serving-design';
 import { emptyRow } from '@rose/core/tasting/paper';
 import { emptyNote } from '@rose/core/wine/note';
 import type { AnswerOf } from '../../contract/answers';
+import { saveWine } from '../cellar/commands';
 import { operations } from '../registry';
-import { Device, Host, begun, coveredFlight, saved } from '../testing/evening';
-import { newMember, ownDatabase, run } from '../testing/venue';
-import { newWorld, type World } from '../testing/world';
+import { Device, Host, begun, coveredFlight, glassAt, saved } from '../testing/evening';
+import { firstWrite, newMember, ownDatabase, run } from '../testing/venue';
+import { lamplighter, newWorld, type World } from '../testing/world';
 
 let drop: () => Promise<void>;
 let world: World;
@@ -133,8 +134,80 @@ describe('a panel', () => {
     await host.act('count');
     await toReveal(host);
     expect((await results())[0]).toBe('Two of three found the odd one. Guessing among three, two or more would be right about one time in four.');
+    await expect(host.act('reject', { glassId: v4() })).rejects.toMatchObject({ status: 404 });
     await expect(
       host.act('ask', { pollId: v4(), place: null, question: 'Which?', options: ['A', 'B', 'C'], forecast: null, places: [0, 1] }),
     ).rejects.toMatchObject({ slug: 'no-set' });
+  });
+  it('has glasses put in order by every seat, told by wine and against luck when the wines are uncovered', async () => {
+    const thirdWineId = v7();
+    await run(saveWine, world.owner, firstWrite({ ...lamplighter, name: 'Fog Lane' }, thirdWineId));
+    const order = [world.otherWineId, world.wineId, thirdWineId];
+    const flightId = await coveredFlight(world.owner, order, { evening: 'panel', guests: 3, panel: { seed: 5, twice: [], aSeat: 0 } });
+    const host = await Host.open(world.owner, flightId);
+    const guests = await host.seat('Ana', 'Bram', 'Cleo');
+    const { seats } = panelPours(3, 3, 5, []);
+    await host.pour(2);
+    const pollId = v4();
+    const question = { pollId, place: null, question: 'In order:', options: ['A', 'B', 'C'], forecast: null, places: [0, 1, 2] };
+    await expect(host.act('ask', { ...question, places: [0, 1], options: ['A', 'B'], ranked: true })).rejects.toMatchObject({ slug: 'no-set' });
+    await host.act('ask', { ...question, ranked: true });
+    expect((await guests[0]!.state()).poll).toMatchObject({ ranked: true });
+    // Wine 2 before wine 0 before wine 1, wherever they stand.
+    for (const [seat, guest] of guests.entries()) {
+      const ranking = [2, 0, 1].map((wine) => seats[seat]!.glasses.findIndex((glass) => glass.wine === wine));
+      const answer = (said: object) => guest.ask('PUT', `/guest/answers/${pollId}`, said).then(({ status }) => status);
+      expect(await answer({ option: ranking[0] })).toBe(422);
+      expect(await answer({ option: ranking[0], ranking: [0, 0, 1] })).toBe(422);
+      expect(await answer({ option: ranking[1], ranking })).toBe(422);
+      expect(await answer({ option: ranking[0], ranking })).toBe(200);
+      expect((await guest.table()).answered).toEqual({ pollId, option: ranking[0], ranking });
+    }
+    await host.act('count');
+    await toReveal(host);
+    const { polls } = await host.ask<AnswerOf<'tasting', 'asked'>>('asked');
+    expect(polls[0]!.result).toMatch(
+      /^Mean places, from the best: Fog Lane 1\.0, Lamplighter 2\.0, Caldera Ledge 3\.0\. If all were alike, three orders come out as far apart about one time in 35\.$/,
+    );
+  });
+  it('puts a bottle aside in every glass of it that is poured: each gets another code, and what is still to come keeps its own', async () => {
+    const { host, guests, design } = await panel(['Ana', 'Bram', 'Cleo']);
+    await host.pour(0);
+    const doubtful = guests.findIndex((_, seat) => design[seat]!.glasses[0]!.wine === 1);
+    const before = await Promise.all(guests.map((guest) => guest.state()));
+    await guests[doubtful]!.ask('PUT', '/guest/doubts', { glassId: before[doubtful]!.glasses[0]!.id, smells: 'cellar' });
+    const { doubts } = await host.ask<AnswerOf<'tasting', 'people'>>('people');
+    expect(doubts).toHaveLength(1);
+    const run = await host.state();
+    await host.act('clue', { glassId: doubts[0]!.glassId, is: true });
+    await host.act('reject', { glassId: doubts[0]!.glassId });
+    for (const [seat, guest] of guests.entries()) {
+      const { glasses } = await guest.state();
+      const isIt = design[seat]!.glasses[0]!.wine === 1;
+      expect(glasses.map((glass) => [glass.place, glass.rejected])).toEqual(
+        isIt
+          ? expect.arrayContaining([
+              [0, true],
+              [0, false],
+            ])
+          : [[0, false]],
+      );
+      const codes = [...design[seat]!.glasses.map((glass) => glass.code)];
+      if (isIt) expect(codes).not.toContain(glasses.find((glass) => !glass.rejected)!.code);
+    }
+    const after = await host.state();
+    expect(after.more - run.more).toBe(after.program[after.at]!.minutes);
+    expect(after.glasses.filter((glass) => glass.rejected)).toHaveLength(1);
+    // The wine is marked whichever of its glasses stands for it now.
+    expect(after.clues.filter((id) => after.glasses.some((glass) => glass.id === id && !glass.rejected))).toHaveLength(1);
+    expect((await host.ask<AnswerOf<'tasting', 'people'>>('people')).doubts).toEqual([]);
+    const { wines } = await host.ask<AnswerOf<'tasting', 'bottles'>>('bottles');
+    expect(wines.find((entry) => entry.wineId === world.wineId)!.because).toContain('1 put aside');
+    // Nobody has a glass of a wine before them that is poured later alone.
+    await host.pour(1);
+    for (const [seat, guest] of guests.entries()) expect(glassAt(await guest.state(), 1).code).toBe(design[seat]!.glasses[1]!.code);
+    const { aside } = await host.ask<AnswerOf<'tasting', 'recap'>>('recap');
+    expect(aside).toHaveLength(1);
+    expect(aside[0]!.place).toBeNull();
   });
 });

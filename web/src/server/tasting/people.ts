@@ -104,10 +104,11 @@ async function doubtsAt(db: Reader, venueId: string, id: string, present: number
     const wine = wines?.get(entry.glassId);
     return wine === undefined ? entry : { ...entry, glassId: wine.id, place: wine.place };
   });
-  const standing = [...new Set(rows.filter((row) => row.rejectedAt === null).map((row) => row.glassId))];
+  const onTable = rows.filter((row) => row.rejectedAt === null);
+  const standing = [...new Set(onTable.map((row) => row.glassId))];
   return standing
     .flatMap((glassId) => {
-      const here = rows.filter((row) => row.glassId === glassId);
+      const here = onTable.filter((row) => row.glassId === glassId);
       const { place } = here[0]!;
       const verdict = judgeDoubts(rows, place, present);
       if (verdict === undefined) return [];

@@ -1,4 +1,4 @@
-import { and, asc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
+import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import { climbInWords, likedInWords, recall } from '@rose/core/tasting/recap';
 import { nameAt } from '@rose/core/tasting/guest';
 import { midpoint } from '@rose/core/wine/observables';
@@ -11,7 +11,7 @@ import { asPairingWine, knownWines } from '../cellar/profiles';
 import { serve } from '../command';
 import { notFound } from '../problem';
 import { blindNotesOf } from './blind-notes';
-import { wineOfPanel } from './panel';
+import { bottlesAside, wineOfPanel } from './panel';
 
 /** An evening looked back on. A wine that is covered still is none here, and no food is told for it. */
 export const recapOfEvening = serve(contract.tasting.recap, async (db, actor, { id }) => {
@@ -92,11 +92,10 @@ export const recapOfEvening = serve(contract.tasting.recap, async (db, actor, { 
     // A panel has no first and last wine: each seat has its own.
     says: (wines === undefined ? [climbInWords(recalled), likedInWords(recalled)] : []).filter((sentence) => sentence !== ''),
     came: people.map(({ seat, name }) => ({ seat, name: nameAt(name, seat, people) })),
-    aside: await db
-      .select({ glassId: glass.id, place: glass.place, code: glass.code })
-      .from(glass)
-      .where(and(eq(glass.venueId, venueId), eq(glass.tastingId, id), isNotNull(glass.rejectedAt)))
-      .orderBy(asc(glass.place)),
+    aside: (await bottlesAside(db, venueId, id)).map(({ id: glassId, place, code, seat }) => {
+      const wineOf = glasses.find((entry) => (wines === undefined ? entry.place === place : entry.id === wines.get(glassId)?.id));
+      return { glassId, code, place: seat === null ? place : null, name: wineOf?.name ?? null };
+    }),
     course: evening.courseId === null ? null : { id: evening.courseId, name: evening.courseName! },
     promised: evening.promised ?? '',
     opened: [...new Map(names.map((entry) => [entry.id, entry.name]))].flatMap(([wineId, name]) => {

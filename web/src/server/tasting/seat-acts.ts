@@ -149,19 +149,28 @@ export const share = (tx: Tx, at: Sitting, card: GuestCard | null): Promise<Tick
 export const wait = (tx: Tx, at: Sitting): Promise<Ticked> =>
   doing(tx, at, async (tick) => void (await tx.update(participant).set({ waitsAt: tick }).where(seatOf(at))));
 
-/** Answers the open question; the last answer counts. */
-export const answer = (tx: Tx, at: Sitting, pollId: string, option: number): Promise<Ticked> =>
+/** Answers the open question; the last answer counts. Where an order was asked for, all of its options are in it. */
+export const answer = (
+  tx: Tx,
+  at: Sitting,
+  pollId: string,
+  { option, ranking }: { readonly option: number; readonly ranking?: readonly number[] | undefined },
+): Promise<Ticked> =>
   doing(tx, at, async () => {
     const [asked] = await tx
-      .select({ options: poll.options, closedTick: poll.closedTick })
+      .select({ options: poll.options, ranked: poll.ranked, closedTick: poll.closedTick })
       .from(poll)
       .where(and(eq(poll.venueId, at.venueId), eq(poll.id, pollId), eq(poll.tastingId, at.tastingId)));
     if (asked === undefined || option >= asked.options.length) throw new Problem(404, 'not-found', 'There is no such question here.');
     if (asked.closedTick !== null) throw new Problem(409, 'counted', 'This question was counted already.');
+    const whole = ranking?.length === asked.options.length && ranking.every((entry) => entry < asked.options.length) && ranking[0] === option;
+    if (asked.ranked !== (ranking !== undefined) || (asked.ranked && !whole))
+      throw new Problem(422, 'no-order', 'This question is answered with all of its glasses in order, and no other question is.');
+    const said = { option, ranking: ranking === undefined ? null : [...ranking] };
     await tx
       .insert(pollAnswer)
-      .values({ venueId: at.venueId, pollId, participantId: at.participantId, option })
-      .onConflictDoUpdate({ target: [pollAnswer.venueId, pollAnswer.pollId, pollAnswer.participantId], set: { option } });
+      .values({ venueId: at.venueId, pollId, participantId: at.participantId, ...said })
+      .onConflictDoUpdate({ target: [pollAnswer.venueId, pollAnswer.pollId, pollAnswer.participantId], set: said });
   });
 
 /** Doubts a glass that stands on the table, or no more. */

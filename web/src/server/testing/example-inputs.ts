@@ -171,7 +171,7 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
     'tasting.letGoOn': { ...led(), to: 0 },
     'tasting.bottles': one(world.eveningId),
     'tasting.recap': one(world.eveningId),
-    'tasting.clue': { ...led(), place: 0, is: true },
+    'tasting.clue': { ...led(), glassId: world.eveningGlassId, is: true },
     'tasting.room': { ...led(), light: true, air: false },
     'tasting.faultSheet': { id: world.eveningId, glassId: world.eveningGlassId },
     'tasting.belongs': { id: world.eveningId, courseId: null, promised: 'sweet wines' },

@@ -181,7 +181,7 @@ export function Seat({ first }: { first: Seated }) {
           </ul>
         </Disclosure>
       )}
-      {state.poll !== null && <Asked poll={state.poll} answered={seated.answered?.pollId === state.poll.id ? seated.answered.option : null} />}
+      {state.poll !== null && <Asked poll={state.poll} answered={seated.answered} />}
       {stop.kind === 'gather' && opensAlone === false && (
         <p className="soft">
           Keep this page open tonight: on this network it cannot be opened anew without a connection. What you write is kept on the phone either way.
