@@ -22,20 +22,22 @@ export function covered<D extends Planned>(document: D, name: string, most = Inf
     reveal: 'each',
   };
 }
-/** A covered flight of three wines of the demo, uncovered one at a time. */
-export async function flightOfThree(on: Page): Promise<string> {
+/** A covered flight of three wines of the demo, uncovered one at a time; `turned` has them in the other order. */
+export async function flightOfThree(on: Page, turned = false): Promise<string> {
   const id = v7();
   const document = await on.evaluate(async () => {
     const { flights } = (await (await fetch('/api/v1/flights')).json()) as { flights: { id: string }[] };
     return ((await (await fetch(`/api/v1/flights/${flights[0]!.id}`)).json()) as { document: { wines: { id: string; buy?: unknown }[] } }).document;
   });
+  const made = covered(document, 'Three of the quay', 3);
+  const order = turned ? made.order.toReversed() : made.order;
   await on.evaluate(
     async (flightId, body) => {
       const answer = await fetch(`/api/v1/flights/${flightId}`, { method: 'PUT', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) });
       if (!answer.ok) throw new Error(await answer.text());
     },
     id,
-    { writeId: 'made', baseRevision: 0, document: covered(document, 'Three of the quay', 3) },
+    { writeId: 'made', baseRevision: 0, document: { ...made, order } },
   );
   return id;
 }

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { afterAll, describe, expect, inject, it } from 'vitest';
 import { Client } from 'pg';
 import type { Page } from 'puppeteer-core';
@@ -136,6 +137,64 @@ describe('an evening, led live', () => {
     for (const guest of [ana, bram, wall]) await guest.close();
   }, 240_000);
 
+  it('a page of a seat is the same bytes whichever wine is in which glass: as it is drawn, as it is fetched ahead, and by its length', async () => {
+    const bytesOf = async (turned: boolean): Promise<string[]> => {
+      const flight = await flightOfThree(host, turned);
+      const link = new URL(await openEvening(host, base, flight));
+      const code = link.pathname.split('/').at(-1)!;
+      const key = link.searchParams.get('k') ?? '';
+      const joined = await fetch(`${base}/api/v1/joins`, {
+        method: 'POST',
+        headers: { origin: base, 'content-type': 'application/json' },
+        body: JSON.stringify({ code, key, seat: randomUUID().replaceAll('-', ''), name: 'Ana' }),
+      });
+      const cookie = joined.headers.getSetCookie()[0]!.split(';')[0]!;
+      const said: string[] = [];
+      const look = async () => {
+        for (const [address, headers] of [
+          ['/seat', {}],
+          ['/seat', { RSC: '1' }],
+          ['/seat', { RSC: '1', 'Next-Router-Prefetch': '1' }],
+          [`/join/${code}?k=${key}`, {}],
+        ] as const) {
+          const text = await (await fetch(`${base}${address}`, { headers: { cookie, ...headers } })).text();
+          said.push(
+            text
+              .replaceAll(code, 'code')
+              .replaceAll(key === '' ? 'no key' : key, 'key')
+              .replace(/[0-9a-f]{8}-[0-9a-f-]{27}/g, 'id')
+              .replace(/\d{4}-\d\d-\d\dT[\d:.]+Z/g, 'time')
+              .replace(/nonce="[^"]+"/g, 'nonce')
+              .replace(/"nonce":"[^"]+"/g, 'nonce')
+              .replace(/(code\\?":\\?")\d{3}/g, '$1…'),
+          );
+        }
+      };
+      const evening = await host.evaluate(async (flightId) => {
+        const { tastings } = (await (await fetch(`/api/v1/flights/${flightId}/tastings`)).json()) as { tastings: { id: string }[] };
+        return (await (await fetch(`/api/v1/tastings/${tastings[0]!.id}`)).json()) as { id: string; tick: number; program: { kind: string; place?: number }[] };
+      }, flight);
+      let { tick } = evening;
+      await look();
+      for (const to of evening.program.flatMap((stop, at) => (stop.kind === 'pour' ? [at, at + 1] : []))) {
+        tick = await host.evaluate(
+          async (id, body) => {
+            const answer = await fetch(`/api/v1/tastings/${id}/moves`, { method: 'POST', headers: { 'content-type': 'application/json' }, body });
+            return ((await answer.json()) as { tick: number }).tick;
+          },
+          evening.id,
+          JSON.stringify({ basedOn: tick, actId: randomUUID(), to }),
+        );
+        await look();
+      }
+      return said;
+    };
+    const [one, other] = [await bytesOf(false), await bytesOf(true)];
+    expect(one.length).toBeGreaterThan(20);
+    expect(one.some((text) => text.includes('Three of the quay'))).toBe(true);
+    expect(one.join('\n')).not.toMatch(/Salt Lamp|Cold Reach/);
+    for (const [i, text] of one.entries()) expect(text, `look ${i}`).toBe(other[i]);
+  }, 180_000);
   it('one browser holds one stream however many tabs are open, and each of eight goes on hearing', async () => {
     const flight = await flightOfThree(host);
     const first = await guestOf(await openEvening(host, base, flight), 'Eight tabs');

@@ -26,7 +26,7 @@ function applies(ask: GuidedStep, observed: Observed, known: KnownGlass): boolea
  * The steps of a routine that ask a question: those that name it, of which only the smells have more than one; else the first open step (one that names
  * nothing) of its quarter; else, when its quarter has no step at all, the last step of an earlier quarter if that is open. None when it is not asked.
  */
-function stepsOf(ask: GuidedStep, { steps }: Routine): readonly number[] {
+export function stepsOf(ask: GuidedStep, { steps }: Routine): readonly number[] {
   const named = steps.flatMap((step, at) => (step.asks?.includes(ask) === true ? [at] : []));
   if (named.length > 0) return ask === 'smells' ? named : named.slice(0, 1);
   if (ask === 'eye' || (ask in observables && 'extra' in observables[ask as ObservableId])) return [];

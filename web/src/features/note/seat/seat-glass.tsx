@@ -6,6 +6,7 @@ import { stopFor } from '@rose/core/finish/finish';
 import type { Routine } from '@rose/core/routine/routine';
 import { stageOf } from '@rose/core/tasting/progress';
 import { emptyNote, withObservation, type Moment, type NoteDocument } from '@rose/core/wine/note';
+import { routineAgain } from '@rose/knowledge/routines/again';
 import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { ApiProblem, call } from '@/ui/api';
@@ -97,7 +98,7 @@ export function SeatGlass({ glass, moment, ...rest }: Around & { glass: TableGla
   }, [glassId, moment, again, empty]);
   if (glass.rejected) return <p>This bottle was put aside: what you wrote of it is kept apart. Your new glass stands beside it under its own code.</p>;
   if (note === undefined) return trouble === '' ? <Wait /> : <p role="alert">{trouble}</p>;
-  return <OpenGlass key={note.id} note={note} glass={glass} {...rest} />;
+  return <OpenGlass key={note.id} note={note} glass={glass} {...rest} routine={routineAgain(rest.routine, moment)} />;
 }
 
 function OpenGlass({
