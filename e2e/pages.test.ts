@@ -129,6 +129,7 @@ describe('every page', () => {
     expect(response.headers.get('content-security-policy')).toMatch(/script-src 'self' 'nonce-[^']+' 'strict-dynamic'/);
     expect(response.headers.get('x-content-type-options')).toBe('nosniff');
     expect(response.headers.get('x-powered-by')).toBeNull();
+    for (const address of ['/api/v1/health', '/api/v1/nothing']) expect((await fetch(base + address)).headers.get('x-content-type-options')).toBe('nosniff');
   });
 });
 

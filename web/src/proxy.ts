@@ -1,4 +1,5 @@
 import { NextResponse, type NextRequest } from 'next/server';
+import { guarded } from './guarded-headers';
 import { Problem } from './server/problem';
 
 /** Whether an address can be read at all: a percent sign that stands for no letter breaks the framework's own router. */
@@ -39,12 +40,9 @@ export function proxy(request: NextRequest): NextResponse {
   headers.set('content-security-policy', policy);
   const response = NextResponse.next({ request: { headers } });
   response.headers.set('content-security-policy', policy);
-  if (process.env['ROSE_ORIGIN']?.startsWith('https:') === true) response.headers.set('strict-transport-security', 'max-age=31536000');
-  response.headers.set('x-content-type-options', 'nosniff');
-  response.headers.set('referrer-policy', 'same-origin');
-  response.headers.set('cross-origin-opener-policy', 'same-origin');
-  response.headers.set('permissions-policy', 'camera=(), microphone=(), geolocation=(), payment=()');
+  for (const [name, value] of Object.entries(guarded())) response.headers.set(name, value);
   return response;
 }
 
-export const config = { matcher: ['/((?!_next/static|_next/image|icon.svg|favicon.ico).*)'] };
+// The API sets its own headers; of its addresses only those come here that may not be readable.
+export const config = { matcher: ['/((?!api/v1/|_next/static|_next/image|icon.svg|favicon.ico).*)', '/api/v1/(.*%.*)'] };
