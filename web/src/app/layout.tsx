@@ -7,6 +7,8 @@ import { NonceMeta, StyleRegistry } from '@/ui/style-registry';
 const alegreya = localFont({
   variable: '--font-alegreya',
   display: 'swap',
+  // Asked for when a page draws with it: a guest's page does so only after its first question.
+  preload: false,
   adjustFontFallback: 'Times New Roman',
   src: [
     { path: '../../../node_modules/@fontsource-variable/alegreya/files/alegreya-latin-wght-normal.woff2', weight: '400 900', style: 'normal' },
@@ -16,6 +18,7 @@ const alegreya = localFont({
 const source = localFont({
   variable: '--font-source',
   display: 'swap',
+  preload: false,
   src: [{ path: '../../../node_modules/@fontsource-variable/source-sans-3/files/source-sans-3-latin-wght-normal.woff2', weight: '200 900', style: 'normal' }],
 });
 /** Letters of central European and Turkish names; asked for only when a page has one. */

@@ -1,85 +1,14 @@
 'use client';
-import Link from 'next/link';
 import { useRef, type ReactNode } from 'react';
 import { useButton } from 'react-aria/useButton';
-import styled, { css } from 'styled-components';
+import styled from 'styled-components';
+import { buttonLook, type ButtonLook } from './button-look';
 
-const look = css`
-  display: inline-flex;
-  align-items: center;
-  justify-content: center;
-  gap: 8px;
-  min-height: 44px;
-  padding: 0 18px;
-  border-radius: 10px;
-  border: 1px solid var(--line);
-  background: var(--raised);
-  color: var(--ink);
-  font: 600 0.9375rem/1.2 var(--sans);
-  text-decoration: none;
-  cursor: pointer;
-  white-space: nowrap;
-  @media (max-width: 18em) {
-    white-space: normal;
-  }
-  user-select: none;
-  transition:
-    background 0.12s,
-    border-color 0.12s;
-  &:hover {
-    border-color: var(--soft);
-  }
-  &[data-tone='strong'] {
-    background: var(--strong);
-    border-color: var(--strong);
-    color: var(--on-strong);
-  }
-  &[data-tone='quiet'] {
-    background: transparent;
-    border-color: transparent;
-    padding: 0 8px;
-    font-weight: 500;
-  }
-  &[data-tone='quiet']:hover {
-    background: var(--sunk);
-  }
-  &[data-tone='danger'] {
-    color: var(--madder);
-  }
-  &[data-size='small'] {
-    min-height: 36px;
-    padding: 0 12px;
-    font-size: 0.875rem;
-    border-radius: 18px;
-    font-weight: 500;
-  }
-  &[data-pressed='true'] {
-    border-color: var(--madder);
-    color: var(--madder);
-    box-shadow: inset 0 0 0 1px var(--madder);
-  }
-  &:disabled {
-    opacity: 0.5;
-    cursor: default;
-  }
-  @media (pointer: coarse) {
-    &[data-size='small'] {
-      min-height: 44px;
-    }
-  }
-`;
 const Pressable = styled.button`
-  ${look}
+  ${buttonLook}
 `;
-const Anchor = styled(Link)`
-  ${look}
-`;
-
-interface Shared {
+interface Shared extends ButtonLook {
   readonly children: ReactNode;
-  readonly tone?: 'plain' | 'strong' | 'quiet' | 'danger';
-  readonly size?: 'normal' | 'small';
-  readonly label?: string;
 }
 
 export function Button({
@@ -112,20 +41,6 @@ export function Button({
     </Pressable>
   );
 }
-export function ButtonLink({ children, tone = 'plain', size = 'normal', label, href, download }: Shared & { href: string; download?: boolean }) {
-  if (download === true)
-    return (
-      <Pressable as="a" data-tone={tone} data-size={size} aria-label={label} {...{ href, download: true }}>
-        {children}
-      </Pressable>
-    );
-  return (
-    <Anchor data-tone={tone} data-size={size} aria-label={label} href={href}>
-      {children}
-    </Anchor>
-  );
-}
-
 interface BareProps {
   readonly children: ReactNode;
   readonly onPress: () => void;

@@ -1,6 +1,7 @@
 'use client';
 import { useState } from 'react';
-import { Button, ButtonLink } from './button';
+import { Button } from './button';
+import { ButtonLink } from './button-link';
 import { Trouble } from './field';
 import { Frame, Page } from './frame';
 

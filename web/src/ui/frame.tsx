@@ -10,6 +10,7 @@ import { useHere } from './here';
 import { useKey } from './keys';
 import { anythingSaid, onFirstSaid } from './say';
 import { WhitePage } from './white-page';
+import { Mark } from './mark';
 
 const Top = styled.header`
   display: flex;
@@ -210,20 +211,6 @@ export function Frame({ keys = {}, children }: { keys?: Readonly<Record<string, 
     </>
   );
 }
-export function Mark() {
-  return (
-    <svg width="26" height="26" viewBox="0 0 32 32" aria-hidden>
-      <path d="M16 1 18.6 13.4 16 16ZM31 16 18.6 18.6 16 16ZM16 31 13.4 18.6 16 16ZM1 16 13.4 13.4 16 16Z" fill="var(--madder)" />
-      <path d="M16 1 13.4 13.4 16 16ZM31 16 18.6 13.4 16 16ZM16 31 18.6 18.6 16 16ZM1 16 13.4 18.6 16 16Z" fill="var(--madder-soft)" />
-      <path
-        d="M24.5 7.5 18.6 13.4 16 16ZM24.5 24.5 18.6 18.6 16 16ZM7.5 24.5 13.4 18.6 16 16ZM7.5 7.5 13.4 13.4 16 16Z"
-        stroke="var(--madder)"
-        strokeWidth=".6"
-      />
-    </svg>
-  );
-}
-
 /** A page with a title and room around it. */
 export const Page = styled.div`
   max-width: 1280px;

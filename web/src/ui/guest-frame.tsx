@@ -1,8 +1,8 @@
 'use client';
-import { useState, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Button } from './button';
-import { Mark } from './frame';
+import { Mark } from './mark';
 import { WhitePage } from './white-page';
 
 const Top = styled.header`
@@ -38,12 +38,25 @@ const Room = styled.main`
     font-size: 0.9375rem;
   }
 `;
+/** A page that took longer than this to come is on a slow network, ms; so long its letters wait for the questions, s. Own choice, by the bench. */
+const slow = 2_500;
+const wait = 12_000;
+/** Whether our own letters are fetched yet: on a phone with little network the questions come first. */
+function useLetters(): 'later' | 'here' {
+  const [letters, setLetters] = useState<'later' | 'here'>('later');
+  useEffect(() => {
+    const timer = setTimeout(() => setLetters('here'), performance.now() > slow ? wait : 0);
+    return () => clearTimeout(timer);
+  }, []);
+  return letters;
+}
 /** The frame of a guest's page: who they are, the white page, and help one tap away. No way into the venue. */
 export function GuestFrame({ who, help, children }: { who: string; help?: () => void; children: ReactNode }) {
   const [white, setWhite] = useState(false);
+  const letters = useLetters();
   return (
     <>
-      <Top>
+      <Top data-letters={letters}>
         <Mark />
         <span className="who">{who}</span>
         <span className="end">

@@ -11,6 +11,7 @@ const dim = `
 
 export const GlobalStyle = createGlobalStyle`
   :root { ${light} --serif: var(--font-alegreya-more), var(--font-alegreya), Georgia, serif; --sans: var(--font-source-more), var(--font-source), system-ui, sans-serif; }
+  :root:has([data-letters='later']) { --serif: 'alegreya Fallback', Georgia, serif; --sans: 'source Fallback', system-ui, sans-serif; }
   @media (prefers-color-scheme: dark) { :root:not([data-room='light']) { ${dim} } }
   :root[data-room='dim'] { ${dim} }
   *, *::before, *::after { box-sizing: border-box; }

@@ -9,7 +9,7 @@ import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { TextField } from '@/ui/field';
 import { CountryField, CurrencyField, TimeZoneField } from '@/ui/finder-field';
-import { Mark } from '@/ui/frame';
+import { Mark } from '@/ui/mark';
 import { Rose } from '@/ui/rose';
 import { bearings } from '@rose/core/wine/observables';
 import { currencyOf } from './currency-of';

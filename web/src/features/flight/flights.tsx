@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import styled from 'styled-components';
-import { ButtonLink } from '@/ui/button';
+import { ButtonLink } from '@/ui/button-link';
 import { localTimeInWords } from '@rose/core/wine/day';
 import { Frame, Page } from '@/ui/frame';
 import { counted } from '@rose/core/wine/plural';

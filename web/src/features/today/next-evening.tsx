@@ -7,7 +7,7 @@ import { NextTasks } from '@/features/shared-flight/next-tasks';
 import { Notices } from '@/features/shared-flight/notices';
 import { useAfternoon } from '@/features/shared-flight/use-afternoon';
 import type { LoadedFlight } from '@/features/shared-flight/use-flight';
-import { ButtonLink } from '@/ui/button';
+import { ButtonLink } from '@/ui/button-link';
 import { SaveState } from '@/ui/document/save-state';
 import { useKey } from '@/ui/keys';
 import { Progress } from '@/ui/progress';

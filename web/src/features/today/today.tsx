@@ -7,7 +7,7 @@ import { counted } from '@rose/core/wine/plural';
 import { dayInWords } from '@rose/core/wine/day';
 import type { LoadedFlight } from '@/features/shared-flight/use-flight';
 import type { AnswerOf } from '@/contract/answers';
-import { ButtonLink } from '@/ui/button';
+import { ButtonLink } from '@/ui/button-link';
 import { Frame, Page } from '@/ui/frame';
 import { useHere, useMay } from '@/ui/here';
 import { Doors, WinesToPlayWith } from './doors';
