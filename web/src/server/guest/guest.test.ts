@@ -239,7 +239,7 @@ describe('a guest', () => {
     const pollId = v4();
     await host.act('ask', { pollId, place: 0, question: 'Sweet or dry?', options: ['sweet', 'dry'], forecast: 1 });
     const shown = (await guests[0]!.state()).poll;
-    expect(shown).toEqual({ id: pollId, place: 0, question: 'Sweet or dry?', options: ['sweet', 'dry'] });
+    expect(shown).toEqual({ id: pollId, place: 0, question: 'Sweet or dry?', options: ['sweet', 'dry'], ranked: false });
     for (const option of [0, 1]) expect((await guests[0]!.ask('PUT', `/guest/answers/${pollId}`, { option })).status).toBe(200);
     await guests[1]!.ask('PUT', `/guest/answers/${pollId}`, { option: 1 });
     expect((await host.ask<AnswerOf<'tasting', 'people'>>('people')).answers).toEqual({ pollId, counts: [0, 2] });

@@ -1,4 +1,4 @@
-import { sql } from 'drizzle-orm';
+import { sql, type SQLWrapper } from 'drizzle-orm';
 import { z } from 'zod';
 import type { Tx } from '../../db/client';
 
@@ -29,8 +29,26 @@ const news = z.discriminatedUnion('what', [
 ]);
 export type News = z.infer<typeof news>;
 
-/** Tells all processes, once this transaction is committed and only then. */
-export const announce = (tx: Tx, said: News) => tx.execute(sql`select pg_notify(${channel}, ${JSON.stringify(said)})`);
+/** Tells all processes, once this transaction is committed and only then; with what else is written by statements of its own in the same one. */
+export const announce = (tx: Tx, said: News, written: readonly SQLWrapper[] = []) =>
+  tx.execute(
+    sql`${
+      written.length === 0
+        ? sql.empty()
+        : sql`with ${sql.join(
+            written.map((statement, i) => sql`${sql.identifier(`w${i}`)} as ${statement}`),
+            sql`, `,
+          )} `
+    }select pg_notify(${channel}, ${JSON.stringify(said)})`,
+  );
+/** {@link announce} of what a query selects: columns of the news by their names, those that are null left out. */
+export const announceSelected = (tx: Tx, said: Partial<News>, selected: Readonly<Record<string, SQLWrapper>>, from: SQLWrapper) =>
+  tx.execute(
+    sql`select pg_notify(${channel}, jsonb_strip_nulls(${JSON.stringify(said)}::jsonb || jsonb_build_object(${sql.join(
+      Object.entries(selected).flatMap(([name, column]) => [sql`${name}::text`, sql`${column}`]),
+      sql`, `,
+    )}))::text) ${from}`,
+  );
 
 /** {@link announce} of a document that everybody in a venue may read. */
 export const saved = (kind: Exclude<AnnouncedKind, 'note'>) => (tx: Tx, venueId: string, id: string, revision: number) =>

@@ -1,11 +1,11 @@
-import { and, eq, isNull, sql } from 'drizzle-orm';
+import { and, eq, sql, type SQL, type SQLWrapper } from 'drizzle-orm';
 import { midpoint } from '@rose/core/wine/observables';
 import { noteSearch } from './search';
 import type { Moment, NoteDocument } from '@rose/core/wine/note';
 import type { Tx } from '../../db/client';
 import { note } from '../../db/note';
 import { glass, participant, tasting } from '../../db/tasting';
-import { announce } from '../live/announce';
+import { announceSelected } from '../live/announce';
 import type { Write } from '@rose/core/document/protocol';
 import type { Reply } from '../command';
 import { notFound } from '../problem';
@@ -65,26 +65,18 @@ export async function begin(tx: Tx, venueId: string, { noteId, document, ...rest
 }
 
 /** A note was saved: its taster's other devices read it, and who leads sees how far they are. */
-async function tellOf(tx: Tx, venueId: string, id: string, revision: number): Promise<void> {
-  const [whose] = await tx
-    .select({ participantId: participant.id, userId: participant.userId, tastingId: participant.tastingId })
-    .from(note)
-    .innerJoin(participant, and(eq(participant.venueId, note.venueId), eq(participant.id, note.participantId)))
-    .where(and(eq(note.venueId, venueId), eq(note.id, id)));
-  if (whose === undefined) return;
-  const { userId, ...rest } = whose;
-  await announce(tx, { what: 'document', venueId, kind: 'note', id, revision, ...rest, ...(userId === null ? {} : { userId }) });
-}
-
+const tellOf = (tx: Tx, venueId: string, id: string, revision: number): Promise<unknown> =>
+  announceSelected(
+    tx,
+    { what: 'document', venueId, kind: 'note', id, revision },
+    { participantId: participant.id, tastingId: participant.tastingId, userId: participant.userId },
+    sql`from ${note} join ${participant} on ${participant.venueId} = ${note.venueId} and ${participant.id} = ${note.participantId} where ${note.venueId} = ${venueId} and ${note.id} = ${id}`,
+  );
 /** Whether the label came in sight after the note was begun, and nothing was kept of it before. */
-async function comesInSight(tx: Tx, venueId: string, id: string): Promise<{ readonly tick: number; readonly at: Date } | undefined> {
-  const [row] = await tx
-    .select({ tick: closedTick, at: glass.revealedAt, begun: note.begunTick })
-    .from(note)
-    .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
-    .where(and(eq(note.venueId, venueId), eq(note.id, id), isNull(note.lockedAt)));
-  return row === undefined || row.tick === null || row.tick <= row.begun ? undefined : { tick: row.tick, at: row.at ?? new Date() };
-}
+const comesInSight = sql`(${note.lockedAt} is null and coalesce(${closedTick} > ${note.begunTick}, false))`;
+/** A column as it was where a note counts no more, else as it is now. */
+const whileOpen = (now: SQL, before: SQLWrapper) => sql`case when ${note.lockedAt} is null and not ${comesInSight} then ${now} else ${before} end`;
+const onceInSight = (then: SQLWrapper, before: SQLWrapper) => sql`case when ${comesInSight} then ${then} else ${before} end`;
 
 export const noteStore: Store<NoteDocument> = {
   async lock(tx: Tx, venueId, id) {
@@ -98,23 +90,24 @@ export const noteStore: Store<NoteDocument> = {
   insert: async () => false,
   tell: tellOf,
   async update(tx, venueId, id, { document, ...rest }) {
-    const here = and(eq(note.venueId, venueId), eq(note.id, id));
-    // The first save after the label was seen: what stood before is kept first, and what comes now is a second version.
-    const seen = await comesInSight(tx, venueId, id);
-    if (seen !== undefined) await tx.update(note).set({ lockedAt: seen.at, lockedTick: seen.tick, blindDocument: note.document }).where(here);
     const present = sorted(document);
+    // The first save after the label was seen: what stood before is kept, and what comes now is a second version.
     await tx
       .update(note)
       .set({
         ...rest,
         writes: [...rest.writes],
         document,
-        quality: sql`case when ${note.lockedAt} is null then ${present.quality}::int else ${note.quality} end`,
-        liking: sql`case when ${note.lockedAt} is null then ${present.liking}::int else ${note.liking} end`,
-        evidence: sql`case when ${note.lockedAt} is null then ${JSON.stringify(present.evidence)}::jsonb else ${note.evidence} end`,
+        lockedAt: onceInSight(sql`coalesce(${glass.revealedAt}, now())`, note.lockedAt),
+        lockedTick: onceInSight(closedTick, note.lockedTick),
+        blindDocument: onceInSight(note.document, note.blindDocument),
+        quality: whileOpen(sql`${present.quality}::int`, note.quality),
+        liking: whileOpen(sql`${present.liking}::int`, note.liking),
+        evidence: whileOpen(sql`${JSON.stringify(present.evidence)}::jsonb`, note.evidence),
         search: noteSearch(document),
         updatedAt: new Date(),
       })
-      .where(here);
+      .from(glass)
+      .where(and(eq(note.venueId, venueId), eq(note.id, id), eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)));
   },
 };

@@ -85,13 +85,15 @@ export async function act(
   const tick = row.tick + 1;
   const at = on.at ?? new Date();
   const changed = await write(tick, at, row);
-  await tx
-    .update(tasting)
-    .set({ ...changed, tick })
-    .where(here(on));
   const said = on.actId === undefined ? detail : { ...detail, actId: on.actId };
-  await tx.insert(tastingLog).values({ venueId: on.venueId, tastingId: on.tastingId, tick, act: kind, detail: { ...said }, at });
-  await announce(tx, { what: 'tick', venueId: on.venueId, tastingId: on.tastingId });
+  // The whole table waits for this: one statement.
+  await announce(tx, { what: 'tick', venueId: on.venueId, tastingId: on.tastingId }, [
+    tx
+      .update(tasting)
+      .set({ ...changed, tick })
+      .where(here(on)),
+    tx.insert(tastingLog).values({ venueId: on.venueId, tastingId: on.tastingId, tick, act: kind, detail: { ...said }, at }),
+  ]);
   return { tick };
 }
 async function doneBefore(tx: Tx, { venueId, tastingId }: On, actId: string): Promise<number | undefined> {
