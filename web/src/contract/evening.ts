@@ -3,6 +3,7 @@ import { arrival, guestCard } from '@rose/core/tasting/guest-schema';
 import { carriedRoutine } from '@rose/core/routine/routine-schema';
 import { stop } from '@rose/core/tasting/program-schema';
 import { blindKinds } from '@rose/core/flight/flight';
+import { uncoverable } from '@rose/core/tasting/program';
 import { keysOf } from '@rose/core/wine/keys';
 import { act, done, one, read } from './contract';
 import { tableState } from './live';
@@ -222,6 +223,8 @@ export const leading = {
     output: z.object({
       names: z.array(z.object({ name: z.string(), said: z.string() })),
       points: z.array(z.object({ says: z.string(), because: z.string() })),
+      /** What gives the wine away when it is said aloud, by the fact it tells. */
+      tells: z.array(z.object({ words: z.string(), fact: z.enum(keysOf(uncoverable)) })),
     }),
   }),
   pour: act({

@@ -1,15 +1,19 @@
 'use client';
 import { useEffect, useState } from 'react';
+import { givesAway } from '@rose/core/tasting/gives-away';
+import { uncoverable, type Uncoverable } from '@rose/core/tasting/program';
 import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 
-/** What may be said of the wine that is poured, and how its names are said; for hosts alone. */
-export function AboutWine({ id, glassId }: { id: string; glassId: string }) {
-  const [talk, setTalk] = useState<AnswerOf<'tasting', 'talk'>>();
+export type Talk = AnswerOf<'tasting', 'talk'>;
+/** What may be said of the wine in a glass; undefined before it is known, and where no glass is poured. */
+export function useTalk(id: string, glassId: string | undefined): Talk | undefined {
+  const [talk, setTalk] = useState<Talk>();
   useEffect(() => {
     let there = true;
     setTalk(undefined);
+    if (glassId === undefined) return;
     call(contract.tasting.talk, { id, glassId }).then(
       (found) => there && setTalk(found),
       () => undefined,
@@ -18,6 +22,10 @@ export function AboutWine({ id, glassId }: { id: string; glassId: string }) {
       there = false;
     };
   }, [id, glassId]);
+  return talk;
+}
+/** What may be said of the wine that is poured, and how its names are said; for hosts alone. What would give it away is marked with the fact it tells. */
+export function AboutWine({ talk, covered, known }: { talk: Talk | undefined; covered: boolean; known: readonly Uncoverable[] }) {
   if (talk === undefined || (talk.points.length === 0 && talk.names.length === 0)) return null;
   return (
     <div>
@@ -28,15 +36,21 @@ export function AboutWine({ id, glassId }: { id: string; glassId: string }) {
         </p>
       ))}
       <ul style={{ margin: '8px 0 0', paddingLeft: '1.1em' }}>
-        {talk.points.map(({ says, because }) => (
-          <li key={says} style={{ marginBottom: 4 }}>
-            {says} <span className="soft">{because}</span>
-          </li>
-        ))}
+        {talk.points.map(({ says, because }) => {
+          const away = covered ? givesAway(says, talk.tells, known) : undefined;
+          return (
+            <li key={says} style={{ marginBottom: 4 }}>
+              {says} <span className="soft">{because}</span>
+              {away !== undefined && <span className="late"> · gives away the {uncoverable[away.fact]}</span>}
+            </li>
+          );
+        })}
       </ul>
-      <p className="soft" style={{ marginTop: 6 }}>
-        Said aloud before the reveal, these give it away.
-      </p>
+      {covered && (
+        <p className="soft" style={{ marginTop: 6 }}>
+          Before the table has locked, whatever you say of it leads them; what is marked tells them.
+        </p>
+      )}
     </div>
   );
 }

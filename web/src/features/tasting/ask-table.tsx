@@ -4,7 +4,8 @@ import styled from 'styled-components';
 import { v4 } from 'uuid';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
 import type { AnswerOf } from '@/contract/answers';
-import { reached } from '@rose/core/tasting/program';
+import type { Telling } from '@rose/core/tasting/gives-away';
+import { reached, uncoverable } from '@rose/core/tasting/program';
 import { listed } from '@rose/core/wine/plural';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
@@ -70,7 +71,7 @@ const Bars = styled.dl`
   }
 `;
 /** Puts a question to the table, with what the host expects kept beside it; and how it stands, once it is counted. */
-export function AskTable({ led }: { led: Led }) {
+export function AskTable({ led, away }: { led: Led; away: (text: string) => Telling | undefined }) {
   const [chosen, setChosen] = useState<Usual>('me');
   const [own, setOwn] = useState('');
   const [forecast, setForecast] = useState('');
@@ -88,6 +89,7 @@ export function AskTable({ led }: { led: Led }) {
         ? usual[chosen].question
         : `${usual[chosen].question} ${chosen === 'order' ? listed(set.map(placeLetter)) : `${listed(set.map(placeLetter), 'or')}?`}`;
   const options: readonly string[] = set === undefined ? usual[chosen].options : set.map(placeLetter);
+  const told = chosen === 'own' ? away(question) : undefined;
   const answers = people.answers;
   const counts = answers?.counts ?? [];
   const total = counts.reduce((sum, n) => sum + n, 0);
@@ -100,6 +102,11 @@ export function AskTable({ led }: { led: Led }) {
             <SelectField label="Question" value={chosen} onChange={(value) => setChosen(value as Usual)} options={offered(state.panel, poured, state.wines)} />
             {chosen === 'own' && (
               <TextField label="Your question, to be answered with yes or no" value={own} onChange={(value) => setOwn(value.slice(0, 200))} />
+            )}
+            {told !== undefined && (
+              <p role="status" className="late">
+                “{told.words}” gives away the {uncoverable[told.fact]} of this wine, which is covered still.
+              </p>
             )}
             <SelectField
               label="I expect most to say"

@@ -3,6 +3,7 @@ import Link from 'next/link';
 import { alcoholAHead, spanInWords } from '@rose/core/alcohol/alcohol';
 import { restKinds } from '@rose/core/order/order-wine';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
+import { givesAway } from '@rose/core/tasting/gives-away';
 import { behindInWords, elapsed, givenInWords, isLate, minutesAt, paceInWords, paceOf } from '@rose/core/tasting/run';
 import { afterThisWine, reached, stopInWords, type Stop } from '@rose/core/tasting/program';
 import { blindKinds } from '@rose/core/flight/flight';
@@ -18,7 +19,7 @@ import { useSeconds } from '@/ui/live/use-live';
 import { Trouble } from '@/ui/field';
 import { FlightTabs } from '../shared-flight/flight-tabs';
 import { useLed, type HostState } from '../shared-flight/use-led';
-import { AboutWine } from './about-wine';
+import { AboutWine, useTalk } from './about-wine';
 import { AskTable } from './ask-table';
 import { Clue, CluesOfPanel } from './clue';
 import { Lay } from './console-layout';
@@ -74,6 +75,9 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
   const cue = cueOf(state.routine, stop, state.panel);
   // In a panel every seat has another wine at a place.
   const glass = 'place' in stop && !state.panel ? state.glasses.find((entry) => entry.place === stop.place && !entry.rejected) : undefined;
+  const talk = useTalk(state.id, glass?.id);
+  const covered = state.blind !== 'open' && glass?.revealed === false;
+  const known = glass?.facts.map((entry) => entry.fact) ?? [];
   const wine = state.identities.find((entry) => entry.glassId === glass?.id)?.wine;
   const advice = pace === undefined ? '' : paceInWords(program, pace, clock);
   return (
@@ -202,7 +206,7 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
               ))}
             </dl>
           </div>
-          {glass !== undefined && <AboutWine id={state.id} glassId={glass.id} />}
+          <AboutWine talk={talk} covered={covered} known={known} />
           {glass !== undefined && state.blind !== 'open' && !glass.revealed && (
             <div>
               <h2>Given away?</h2>
@@ -210,7 +214,7 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
             </div>
           )}
           {state.panel && <CluesOfPanel led={led} />}
-          <AskTable led={led} />
+          <AskTable led={led} away={(text) => (covered && talk !== undefined ? givesAway(text, talk.tells, known) : undefined)} />
           <Parked led={led} />
           <GoOnAlone led={led} />
           <JoinHere state={state} addresses={addresses} open={stop.kind === 'gather'} />

@@ -1,5 +1,6 @@
 import { and, eq } from 'drizzle-orm';
 import { dayIn } from '@rose/core/wine/day';
+import { tellingWords } from '@rose/knowledge/gives-away/index';
 import { namesSaid } from '@rose/knowledge/said/index';
 import { talkingPoints } from '@rose/knowledge/talking-points/index';
 import { glassIdentity } from '../../db/identity';
@@ -19,9 +20,9 @@ export const talkOfGlass = serve(contract.tasting.talk, async (db, actor, { id, 
     .innerJoin(tasting, and(eq(tasting.venueId, glass.venueId), eq(tasting.id, glass.tastingId)))
     .where(here);
   if (poured?.plan == null) throw notFound('glass');
-  if (poured.plan.blind === 'double' && poured.revealedAt === null) return { names: [], points: [] };
+  if (poured.plan.blind === 'double' && poured.revealedAt === null) return { names: [], points: [], tells: [] };
   const [row] = await db
-    .select({ document: wine.document, name: wine.name })
+    .select({ document: wine.document, name: wine.name, producer: wine.producer })
     .from(glass)
     .innerJoin(glassIdentity, and(eq(glassIdentity.venueId, glass.venueId), eq(glassIdentity.glassId, glass.id)))
     .innerJoin(wine, and(eq(wine.venueId, glassIdentity.venueId), eq(wine.id, glassIdentity.wineId)))
@@ -30,6 +31,7 @@ export const talkOfGlass = serve(contract.tasting.talk, async (db, actor, { id, 
   const { facts } = row.document;
   return {
     names: [...namesSaid(facts, row.name)],
+    tells: tellingWords({ name: row.name, producer: row.producer, facts }).map((entry) => ({ ...entry })),
     points: [...talkingPoints(facts, dayIn(new Date(), await timeZoneOf(db, venueId)))],
   };
 });
