@@ -25,7 +25,14 @@ describe('what gives a wine away', () => {
     expect(told('A 2019?')).toBe('age');
   });
   it('is nothing that any wine may be', () => {
-    for (const text of ['Sweet or dry?', 'For me, or not?', 'Acidity: high.', 'Look for black pepper, violet.', 'Would you drink it with food?', 'A fog over the quay'])
+    for (const text of [
+      'Sweet or dry?',
+      'For me, or not?',
+      'Acidity: high.',
+      'Look for black pepper, violet.',
+      'Would you drink it with food?',
+      'A fog over the quay',
+    ])
       expect(told(text), text).toBeUndefined();
   });
   it('of a wine nobody knows anything of is its name alone', () => {

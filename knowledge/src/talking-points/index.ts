@@ -1,6 +1,8 @@
 import { bearings, notchWord, observables, type ObservableId } from '@rose/core/wine/observables';
 import type { WineFacts } from '@rose/core/wine/facts';
 import { resolveProfile } from '@rose/core/wine/profile';
+import type { ColourClass } from '@rose/core/wine/observables';
+import { factOf } from '@rose/core/wine/stated';
 import { capital, listed, withArticle } from '@rose/core/wine/plural';
 import { expectedSmells } from '../expectation/index';
 import { kindInWords, styleOf } from '../styles/index';
@@ -13,6 +15,8 @@ export interface TalkingPoint {
 /** How far from the middle a value is worth talking about. Own choice. */
 const remarkable = 22;
 const mostReadings = 3;
+/** Whether a wine of its colour has tannin as a rule: it lay on its skins. */
+const gripsAsARule = (facts: WineFacts, usual: ColourClass): boolean => ['red', 'amber'].includes(factOf(facts, 'colour') ?? usual);
 const mostSmells = 4;
 
 /**
@@ -29,6 +33,8 @@ export function talkingPoints(facts: WineFacts, day: string): readonly TalkingPo
   const readings = bearings
     .filter((bearing) => bearing !== 'length' && bearing !== 'bubbles')
     .map((bearing) => ({ bearing, known: profile[bearing] }))
+    // That a wine made without skins has no tannin nobody needs to be told.
+    .filter(({ bearing, known }) => bearing !== 'tannin' || known.value > 50 || gripsAsARule(facts, choice.style.colour))
     // What stands on the style alone is said only of a style that is known.
     .filter(({ known }) => Math.abs(known.value - 50) >= remarkable && (known.from === 'facts' || !choice.unknown))
     .sort((a, b) => Number(b.known.from === 'facts') - Number(a.known.from === 'facts') || Math.abs(b.known.value - 50) - Math.abs(a.known.value - 50))

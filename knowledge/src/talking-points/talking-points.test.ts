@@ -14,6 +14,12 @@ describe('talking points (common practice)', () => {
     expect(said.find(({ says }) => says.startsWith('Acidity'))).toMatchObject({ says: 'Acidity: racy.', because: expect.stringMatching(/9 g\/L/) });
     expect(said.at(-1)!.says).toMatch(/^Look for .*citrus/);
   });
+  it('say nothing of the tannin a wine made without skins does not have, and of a soft red that it is soft', () => {
+    const tanninOf = (facts: WineFacts) => talkingPoints(facts, day).filter(({ says }) => says.startsWith('Tannin'));
+    for (const grape of ['Chardonnay', 'Sauvignon Blanc', 'Riesling', 'Muscat Blanc à Petits Grains']) expect(tanninOf(of(grape)), grape).toEqual([]);
+    expect(tanninOf(of('Pinot Noir', { colour: { value: 'white', ...label }, bubbles: { value: 'sparkling', ...label } }))).toEqual([]);
+    expect(tanninOf(of('Nebbiolo'))).toHaveLength(1);
+  });
   it('say of a grape nobody knows nothing but its kind and its figures', () => {
     const said = talkingPoints(of('Madeupia', { colour: { value: 'red', ...label } }), day);
     expect(said).toHaveLength(1);

@@ -12,7 +12,7 @@ export function Clue({ led, glassId }: { led: Led; glassId: string }) {
   return (
     <p style={{ paddingTop: 6 }}>
       <Switch on={state.clues.includes(glassId)} disabled={!led.leads} onChange={(is) => void led.act('clue', { glassId, is })}>
-        A label, a bottle or a word gave {state.panel ? wineTitle(state, glass) : `wine ${placeLetter(glass.place)}`} away
+        {state.panel ? wineTitle(state, glass) : `A label, a bottle or a word gave wine ${placeLetter(glass.place)} away`}
       </Switch>
     </p>
   );
@@ -26,6 +26,7 @@ export function CluesOfPanel({ led }: { led: Led }) {
   if (known.length === 0) return null;
   return (
     <Disclosure says="Given away?">
+      <p className="soft">By a label, a bottle or a word; its calls are marked at every seat.</p>
       {known.map((glass) => (
         <Clue key={glass.id} led={led} glassId={glass.id} />
       ))}

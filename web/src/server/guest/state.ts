@@ -30,7 +30,7 @@ export async function tableStateOf(db: Reader, venueId: string, tastingId: strin
       or(isNull(of.seat as never), seat === null ? undefined : eq(of.seat as never, seat as never)),
     );
   const [glasses, facts, [poll]] = await Promise.all([
-    db.select().from(publicGlass).where(mine(publicGlass)).orderBy(asc(publicGlass.place), asc(publicGlass.id)),
+    db.select().from(publicGlass).where(mine(publicGlass)).orderBy(asc(publicGlass.place), asc(publicGlass.rejectedAt), asc(publicGlass.id)),
     db.select().from(publicFact).where(mine(publicFact)),
     db
       .select()
