@@ -22,8 +22,8 @@ export function covered<D extends Planned>(document: D, name: string, most = Inf
     reveal: 'each',
   };
 }
-/** A covered flight of three wines of the demo, uncovered one at a time; `turned` has them in the other order. */
-export async function flightOfThree(on: Page, turned = false): Promise<string> {
+/** A covered flight of three wines of the demo, uncovered one at a time; `turned` has them in the other order, `pair` the first two uncovered together. */
+export async function flightOfThree(on: Page, { turned = false, pair = false }: { readonly turned?: boolean; readonly pair?: boolean } = {}): Promise<string> {
   const id = v7();
   const document = await on.evaluate(async () => {
     const { flights } = (await (await fetch('/api/v1/flights')).json()) as { flights: { id: string }[] };
@@ -37,7 +37,7 @@ export async function flightOfThree(on: Page, turned = false): Promise<string> {
       if (!answer.ok) throw new Error(await answer.text());
     },
     id,
-    { writeId: 'made', baseRevision: 0, document: { ...made, order } },
+    { writeId: 'made', baseRevision: 0, document: { ...made, order, ...(pair ? { reveal: 'pair' } : {}) } },
   );
   return id;
 }

@@ -2,10 +2,10 @@ import { randomUUID } from 'node:crypto';
 import { afterAll, describe, expect, inject, it } from 'vitest';
 import { Client } from 'pg';
 import type { Page } from 'puppeteer-core';
-import { pick, press, textOf, until, visit, waitForText } from './browser';
+import { comeIn, pick, press, textOf, until, visit, waitForText } from './browser';
 import { lay } from './cable';
 import { flightOfThree } from './covered-flight';
-import { guestBy, openEvening, toTheEnd } from './guests';
+import { guestBy, openEvening } from './guests';
 import { demoJourney, hurried } from './journey';
 import { axe } from './axe';
 
@@ -28,9 +28,27 @@ const noteOf = async (name: string, flightId: string, place: number) =>
     )
   ).rows[0];
 
+/** Goes on from step to step until the next is the one that is meant. */
+const goOnUntil = (next: string) =>
+  until(async () => {
+    const shown = await host.evaluate(() => document.querySelector('.acts .go')?.textContent ?? '');
+    if (shown.includes(next)) return true;
+    await host.evaluate(() => document.querySelector<HTMLButtonElement>('.acts .go button:not(:disabled)')?.click());
+    await new Promise((resolve) => setTimeout(resolve, 300));
+    return false;
+  }, next);
+/** Lifts every label of a wine that is still covered. */
+async function uncoverAll(wine: string): Promise<void> {
+  // The page goes on to the wine that is due by itself.
+  await waitForText(host, wine);
+  await waitForText(host, 'still covered');
+  for (const fact of ['price', 'age', 'grape', 'place', 'name']) await press(host, `Uncover the ${fact}`);
+  await until(async () => !(await textOf(host)).includes('still covered'), `${wine} is known`);
+}
+
 describe('an evening, led live', () => {
-  it('from the code to the close: a host, two guests, a screen for the room, a cut phone, a faulty bottle, facts one by one', async () => {
-    const flight = await flightOfThree(host);
+  it('from the code to the close: a host, two guests, who pours, a screen for the room, a cut phone, a faulty bottle, a pause, a pair and a third wine, facts one by one', async () => {
+    const flight = await flightOfThree(host, { pair: true });
     const link = await openEvening(host, base, flight);
     // The link leads to the address it names; one guest comes over a cable that can be cut.
     const ana = await guestOf(link, 'Ana');
@@ -41,9 +59,20 @@ describe('an evening, led live', () => {
     await host.bringToFront();
     await waitForText(host, 'Bram');
     const secrets = /Salt Lamp|Cold Reach|€/;
+    // Who pours has a device of their own, and says so.
+    const pourer = await (await browser.createBrowserContext()).newPage();
+    await comeIn(pourer, base);
+    await visit(pourer, `${base}/flights/${flight}/pouring`);
+    await press(pourer, 'I pour this evening');
+    await waitForText(pourer, 'Salt Lamp');
+    await host.bringToFront();
 
     await press(host, 'Begin: pour wine A');
     await waitForText(ana, 'being poured');
+    await pourer.bringToFront();
+    await waitForText(pourer, '– now');
+    await pourer.locator('label ::-p-text(poured)').click();
+    await host.bringToFront();
     await press(host, 'Poured: on to');
     await waitForText(ana, 'Is it clear?');
     await pick(ana, 'clarity', 'clear');
@@ -85,13 +114,30 @@ describe('an evening, led live', () => {
     await press(ana, 'Lock this glass');
     await waitForText(ana, 'Locked.');
     await host.bringToFront();
-    await until(async () => {
-      if (await host.$('::-p-text(On to the unmasking)')) return true;
-      await press(host, 'On to');
-      await new Promise((resolve) => setTimeout(resolve, 300));
-      return false;
-    }, 'the unmasking');
+    await press(host, 'Pause the room');
+    await ana.bringToFront();
+    await waitForText(ana, 'The host pauses the room');
+    await host.bringToFront();
+    await waitForText(host, 'The room is paused');
+    await press(host, 'Go on');
+    await goOnUntil('Pour wine B');
+    await press(host, 'Pour wine B');
+    await waitForText(host, 'Pour it');
+    await pourer.bringToFront();
+    await until(
+      async () => /Caldera[^\n]* – now/.test(await textOf(pourer)) || (await textOf(pourer)).split('– put aside').length === 2,
+      'who pours sees what is next, and what to pour no more of',
+    );
+    await host.bringToFront();
+    await press(host, 'Poured: on to');
+    await ana.bringToFront();
+    await waitForText(ana, 'Wine B');
+    await pick(ana, 'clarity', 'hazy');
+    await until(async () => (await noteOf('Ana', flight, 1))?.document.observed['clarity'] === 'hazy', 'the second wine is written of');
+    await host.bringToFront();
+    await goOnUntil('On to the unmasking');
     await press(host, 'On to the unmasking');
+    await waitForText(ana, 'Wines A and B are uncovered');
     await press(host, 'Unmask');
     await waitForText(host, 'still covered');
     await press(host, 'Uncover the price');
@@ -109,6 +155,25 @@ describe('an evening, led live', () => {
     await waitForText(ana, 'The wine is known');
     await host.bringToFront();
     expect((await noteOf('Ana', flight, 0))!.locked_at).not.toBeNull();
+    // The other wine of the pair, then the third, of which nothing was said before.
+    await uncoverAll('Wine B');
+    for (const guest of [ana, bram]) expect(await textOf(guest)).not.toContain('Wine C');
+    await press(host, 'Pour');
+    await goOnUntil('Pour wine C');
+    await press(host, 'Pour wine C');
+    await waitForText(host, 'Pour it');
+    await press(host, 'Poured: on to');
+    await ana.bringToFront();
+    await waitForText(ana, 'Wine C');
+    await waitForText(ana, 'Is it clear?');
+    await pick(ana, 'clarity', 'clear');
+    await until(async () => (await noteOf('Ana', flight, 2))?.document.observed['clarity'] === 'clear', 'the third wine is written of');
+    await host.bringToFront();
+    // Past the first wine once more, after its time in the glass.
+    await goOnUntil('On to the unmasking');
+    await press(host, 'On to the unmasking');
+    await press(host, 'Unmask');
+    await uncoverAll('Wine C');
 
     // Two devices drew the same states in rising order.
     const drawn = (guest: Page) =>
@@ -123,7 +188,8 @@ describe('an evening, led live', () => {
     await press(host, 'Pour');
     await waitForText(host, 'Guests join');
     // The last stop, and the close.
-    const id = await toTheEnd(host, flight);
+    await goOnUntil('Close the evening');
+    const { id } = (await database.query<{ id: string }>('select id from tasting where flight_id = $1', [flight])).rows[0]!;
     await press(host, 'Close the evening');
     await waitForText(host, 'This evening is closed');
     await ana.bringToFront();
@@ -134,12 +200,12 @@ describe('an evening, led live', () => {
       ({ name }) => name,
     );
     expect(names).toEqual(['A guest', 'Bram']);
-    for (const guest of [ana, bram, wall]) await guest.close();
+    for (const guest of [ana, bram, wall, pourer]) await guest.close();
   }, 240_000);
 
   it('a page of a seat is the same bytes whichever wine is in which glass: as it is drawn, as it is fetched ahead, and by its length', async () => {
     const bytesOf = async (turned: boolean): Promise<string[]> => {
-      const flight = await flightOfThree(host, turned);
+      const flight = await flightOfThree(host, { turned });
       const link = new URL(await openEvening(host, base, flight));
       const code = link.pathname.split('/').at(-1)!;
       const key = link.searchParams.get('k') ?? '';

@@ -67,10 +67,22 @@ export function programOf(plan: ProgramPlan): Program {
 
 /** The place a stop is about; undefined where it is about none, or several. */
 export const placeOf = (stop: Stop): number | undefined => ('place' in stop ? stop.place : undefined);
-/** The place everybody looks at: the one a stop is about; of several that are uncovered the first that is not known yet, then the last. */
-export function placeInSight(stop: Stop, isKnown: (place: number) => boolean): number | undefined {
+/** A glass as far as its label is lifted. */
+interface Lifted {
+  readonly place: number;
+  readonly rejected: boolean;
+  readonly revealed: boolean;
+  readonly facts: readonly unknown[];
+}
+/**
+ * The place everybody looks at: the one a stop is about. Of several that are uncovered the one whose label is being lifted; a wine that is known stays in sight
+ * until something of the next is told.
+ */
+export function placeInSight(stop: Stop, glasses: readonly Lifted[]): number | undefined {
   if (stop.kind !== 'reveal') return placeOf(stop);
-  return stop.places.find((place) => !isKnown(place)) ?? stop.places.at(-1);
+  const here = glasses.filter((glass) => !glass.rejected && stop.places.includes(glass.place));
+  const lifted = here.find((glass) => !glass.revealed && glass.facts.length > 0) ?? here.findLast((glass) => glass.revealed);
+  return lifted?.place ?? stop.places[0];
 }
 /** The last place that was poured by a stop; −1 before the first. */
 export function reached(program: Program, at: number): number {

@@ -40,10 +40,16 @@ describe('the program of an evening', () => {
       }),
     );
   });
-  it('at an unmasking everybody looks at the first wine that is not known yet', () => {
+  it('at an unmasking everybody looks at the wine whose label is being lifted, and at one that is known until the next is begun', () => {
     const reveal = programOf({ ...usual, reveal: 'pair' }).find((stop) => stop.kind === 'reveal')!;
-    expect([placeInSight(reveal, () => false), placeInSight(reveal, (place) => place === 0), placeInSight(reveal, () => true)]).toEqual([0, 1, 1]);
-    expect(placeInSight({ kind: 'gather', minutes: 1 }, () => false)).toBeUndefined();
+    // Two wines uncovered together, by how many facts of each are told; five are the whole label.
+    const seen = (...told: readonly number[]) =>
+      placeInSight(
+        reveal,
+        told.map((n, place) => ({ place, rejected: false, revealed: n === 5, facts: Array.from({ length: n }) })),
+      );
+    expect([seen(0, 0), seen(2, 0), seen(5, 0), seen(5, 1), seen(5, 5), seen(0, 1), seen(0, 5)]).toEqual([0, 0, 0, 1, 1, 1, 1]);
+    expect(placeInSight({ kind: 'gather', minutes: 1 }, [])).toBeUndefined();
   });
   it('uncovers by pairs, and an odd last one alone', () => {
     const places = programOf({ ...usual, wines: 5, reveal: 'pair' }).flatMap((stop) => (stop.kind === 'reveal' ? [stop.places] : []));

@@ -71,7 +71,7 @@ export function Wall({ id, first, code }: { id: string; first: Table; code: stri
   const running = state.paused === null && stop.kind !== 'gather' && stop.kind !== 'end';
   const now = useSeconds(running);
   const left = now === 0 ? undefined : Math.round(state.minutes * 60 - elapsed(state, new Date(now)) / 1000);
-  const place = placeInSight(stop, (at) => revealed(state, at));
+  const place = placeInSight(stop, state.glasses);
   // In a panel the wine that was spoken of last: one that is being uncovered, else the last that is known.
   const glass = state.panel
     ? stop.kind === 'reveal'
@@ -120,7 +120,6 @@ export function Wall({ id, first, code }: { id: string; first: Table; code: stri
     </Screen>
   );
 }
-const revealed = (state: Table, place: number) => state.glasses.some((glass) => glass.place === place && !glass.rejected && glass.revealed);
 function whatInWords({ stop, list }: Table): string {
   switch (stop.kind) {
     case 'gather':

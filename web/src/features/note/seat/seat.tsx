@@ -117,10 +117,7 @@ export function Seat({ first }: { first: Seated }) {
   const running = (stop.kind === 'step' || stop.kind === 'rest' || stop.kind === 'again') && state.paused === null;
   const now = useSeconds(running);
   // In a panel wines are uncovered, not places: one's own glasses are all looked at.
-  const inSight =
-    state.panel && stop.kind === 'reveal'
-      ? undefined
-      : placeInSight(stop, (place) => state.glasses.some((glass) => glass.place === place && !glass.rejected && glass.revealed));
+  const inSight = state.panel && stop.kind === 'reveal' ? undefined : placeInSight(stop, state.glasses);
   const called = state.glasses.find((glass) => glass.place === inSight && !glass.rejected);
   const chosen = state.glasses.find((entry) => entry.id === pace.glass);
   const glass = chosen ?? called;
