@@ -127,6 +127,33 @@ const word = z.object({
   family: z.string(),
   kind: z.enum(['smell', 'fault', 'taste', 'texture', 'look', 'judgement']),
 });
+const dish = z.object({
+  ...about,
+  cuisine: z.string(),
+  line: z.string(),
+  parts: z.array(z.object({ food: z.string(), grams: z.number(), role: z.string(), cooking: z.string().optional() })),
+  cooking: z.string(),
+  good: z.array(z.string()),
+  /** The classic partner, in words; the first of `good` is its kind. */
+  best: z.string().optional(),
+  poor: z.array(z.object({ words: z.string(), kind: z.enum(['clash', 'wasted']) })),
+  whyPoor: z.string(),
+});
+/** What a phrase for a wine fixes: classes of its readings, and facts. */
+const wineWords = z.object({
+  skip: z.boolean().optional(),
+  colour: z.array(z.string()).optional(),
+  bubbles: z.array(z.enum(['still', 'light', 'sparkling'])).optional(),
+  sweetness: span.optional(),
+  fortified: z.boolean().optional(),
+  acidity: span.optional(),
+  tannin: span.optional(),
+  alcohol: span.optional(),
+  body: span.optional(),
+  intensity: span.optional(),
+  oak: z.enum(['none', 'some', 'much']).optional(),
+  flor: z.boolean().optional(),
+});
 const files = {
   wines: z.array(wine),
   notes: z.array(note),
@@ -135,6 +162,8 @@ const files = {
   orders: z.array(order),
   synonyms,
   words: z.array(word),
+  dishes: z.array(dish),
+  'wine-words': z.record(z.string(), wineWords),
 };
 export type WineCase = z.output<typeof wine>;
 export type NoteCase = z.output<typeof note>;
@@ -142,6 +171,8 @@ export type PairCase = z.output<typeof pair>;
 export type FaultCase = z.output<typeof doubtfulGlass>;
 export type OrderCase = z.output<typeof order>;
 export type WordCase = z.output<typeof word>;
+export type DishCase = z.output<typeof dish>;
+export type WineWords = z.output<typeof wineWords>;
 export type Synonyms = z.output<typeof synonyms>;
 export type Tests = z.output<typeof tests>;
 export type Cases = { readonly [K in keyof typeof files]: z.output<(typeof files)[K]> };
@@ -157,6 +188,8 @@ export function readCases(folder: string): Cases {
     orders: read('orders', files.orders),
     synonyms: read('synonyms', files.synonyms),
     words: read('words', files.words),
+    dishes: read('dishes', files.dishes),
+    'wine-words': read('wine-words', files['wine-words']),
   };
 }
 /** "Today" of the cases. */

@@ -31,7 +31,8 @@ describe('everyday cases', () => {
   it('judges every case, and knows what it cannot place', () => {
     const cases = readCases(`${here}cases`);
     const judged = new Set(expectations.map((one) => one.key.split(' ')[0]));
-    for (const { id } of [...cases.wines, ...cases.notes, ...cases.pairs, ...cases.faults, ...cases.orders]) expect(judged.has(id), id).toBe(true);
+    for (const { id } of [...cases.wines, ...cases.notes, ...cases.pairs, ...cases.faults, ...cases.orders, ...cases.dishes])
+      expect(judged.has(id), id).toBe(true);
     for (const one of expectations) expect(one.right, one.key).toBeGreaterThanOrEqual(0);
     for (const one of expectations) if (one.notPlaced !== undefined) expect(one.right, `${one.key}: what is not placed is not right`).toBeLessThan(1);
   });

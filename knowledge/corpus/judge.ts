@@ -1,4 +1,5 @@
 import type { Cases } from './cases';
+import { judgeDish, pairsByOneRanking } from './dishes';
 import { judgeFault } from './faults';
 import { judgeNote } from './notes';
 import { judgeOrderCase } from './orders';
@@ -13,7 +14,7 @@ export interface Judged {
   readonly fixed: Readonly<Partial<Record<Group, number>>>;
 }
 /** Every expectation of the cases, judged. */
-export function judge({ wines, notes, pairs, faults, orders, synonyms, words }: Cases): Judged {
+export function judge({ wines, notes, pairs, faults, orders, synonyms, words, dishes, 'wine-words': wineWords }: Cases): Judged {
   const flights = orders.map(judgeOrderCase);
   const sorted = flights.flatMap((flight) => flight.plainly);
   const accepted = (pick: (one: (typeof notes)[number]['accept']) => readonly string[]) => fixedAnswer(notes.map((note) => pick(note.accept)));
@@ -25,6 +26,7 @@ export function judge({ wines, notes, pairs, faults, orders, synonyms, words }: 
       ...faults.flatMap(judgeFault),
       ...words.flatMap(judgeWord),
       ...flights.flatMap((flight) => flight.expectations),
+      ...dishes.flatMap((entry) => judgeDish(entry, wineWords)),
     ],
     fixed: {
       air: fixedAnswer(wines.map(({ expect }) => [expect.air, ...(expect.airOk ?? []), ...(expect.airAlso ?? [])])),
@@ -36,6 +38,7 @@ export function judge({ wines, notes, pairs, faults, orders, synonyms, words }: 
       sparkling: accepted((one) => [one.sparkling]),
       dearer: accepted((one) => [one.dearer]),
       pairs: fixedAnswer(pairs.map((entry) => [entry.answer])),
+      'dish pairs': pairsByOneRanking(dishes, wineWords),
       'order pairs': Math.round((1000 * sorted.filter(Boolean).length) / sorted.length) / 10,
     },
   };

@@ -3,9 +3,11 @@ import { fileURLToPath } from 'node:url';
 import { readCases } from './cases';
 import { cuesMeant, faultsMeant } from './faults';
 import { airFor, chipFor, closures, colours, familiesOf, oaks, rungFor } from './in-our-words';
+import { stylesMeant } from './dishes';
 import { judge } from './judge';
 import { kindsMeant, means } from './kinds-meant';
 import { lines, type Expectation, type Line } from './score';
+import { partNamed } from '../src/pairing/find';
 import { archetypes } from '../src/archetypes/index';
 
 export const here = fileURLToPath(new URL('.', import.meta.url));
@@ -64,6 +66,16 @@ function main(args: readonly string[]): void {
     table('cues of faults', cuesMeant);
     table('verdicts on faults', faultsMeant);
     const names = new Set([...Object.keys(kindsMeant), ...cases.notes.flatMap((note) => note.accept.kinds)]);
+    table(
+      'foods',
+      Object.fromEntries(
+        [...new Set(cases.dishes.flatMap((dish) => dish.parts.map(({ food }) => food)))].sort().map((food) => [food, partNamed(food)?.name ?? 'not placed']),
+      ),
+    );
+    table(
+      'wines of dishes',
+      Object.fromEntries(Object.entries(cases['wine-words']).map(([phrase, words]) => [phrase, stylesMeant(words).map((style) => style.id)])),
+    );
     table('kinds', Object.fromEntries([...names].sort().map((name) => [name, archetypes.filter((kind) => means(name, kind) === true).map((kind) => kind.id)])));
     return;
   }

@@ -50,6 +50,10 @@ export const groups = {
   'order first': { most: 1 },
   'order last': { most: 0 },
   'order worst step': { most: 4 },
+  'dish parts': { goal: 98 },
+  'dish pairs': { goal: 97 },
+  'dish classics': { goal: 85 },
+  'dish clashes': { goal: 94 },
 } as const satisfies Record<string, { readonly goal: number } | { readonly most: number }>;
 export type Group = keyof typeof groups;
 

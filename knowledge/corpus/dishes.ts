@@ -1,0 +1,121 @@
+import { fitOf } from '@rose/core/pairing/dish-fit';
+import { dishOf, styleWine, worthOffering, type DishPart } from '../src/pairing/index';
+import { cookingNamed, partNamed } from '../src/pairing/find';
+import { generalStyles, type GeneralStyle } from '../src/styles/index';
+import type { DishCase, WineWords } from './cases';
+import type { Expectation, Group } from './score';
+
+/** Load of alcohol from which a general style counts as fortified. */
+const fortified = 77;
+/** How far from the border of a class a reading may lie and count for both, of 100. Sugar is told apart strictly: off-dry is not dry. */
+const grace = 3;
+const inClasses = (value: number, [least, most]: readonly [number, number], either = grace): boolean =>
+  value >= (least - 1) * 20 - either && (most === 5 || value < most * 20 + either);
+const oaks = { none: [0, 15], some: [15, 50], much: [50, 101] } as const;
+const bubblesOf = ({ loads }: GeneralStyle): 'still' | 'light' | 'sparkling' => (loads.bubbles >= 40 ? 'sparkling' : loads.bubbles >= 10 ? 'light' : 'still');
+const readings = ['acidity', 'tannin', 'alcohol', 'body', 'intensity'] as const;
+
+/** The general styles a phrase for a wine may mean: those whose readings lie in what the phrase fixes. */
+export function stylesMeant(words: WineWords): readonly GeneralStyle[] {
+  if (words.skip === true) return [];
+  return generalStyles.filter((style) => {
+    const { loads } = style;
+    if (style.id.startsWith('no-alcohol')) return false;
+    if (words.colour !== undefined && !words.colour.map((colour) => (colour === 'rosé' ? 'rose' : colour)).includes(style.colour)) return false;
+    if (words.bubbles !== undefined && !words.bubbles.includes(bubblesOf(style))) return false;
+    if (words.fortified !== undefined && words.fortified !== loads.alcohol >= fortified) return false;
+    if (words.sweetness !== undefined && !inClasses(loads.sweetness, words.sweetness, 0)) return false;
+    if (words.flor === true && !style.name.includes('veil')) return false;
+    if (words.oak !== undefined && (loads.oak < oaks[words.oak][0] || loads.oak >= oaks[words.oak][1])) return false;
+    return readings.every((reading) => words[reading] === undefined || inClasses(loads[reading], words[reading]));
+  });
+}
+
+/** The parts of a dish as the tables find them, and the words they do not. */
+export function partsMeant({ parts, cooking }: Pick<DishCase, 'parts' | 'cooking'>): { readonly parts: readonly DishPart[]; readonly lost: readonly string[] } {
+  const found = parts.map(({ food, grams }) => ({ food, grams, row: partNamed(food) }));
+  const ways = [...new Set(cooking.split(',').flatMap((word) => cookingNamed(word)?.id ?? []))];
+  return {
+    parts: [...found.flatMap(({ row, grams }) => (row === undefined ? [] : [{ part: row.id, grams }])), ...ways.map((part) => ({ part }))],
+    lost: found.flatMap(({ row, food }) => (row === undefined ? [food] : [])),
+  };
+}
+
+/** The share of pairs one ranking of styles would get for every dish, per cent: each style by its mean fit over all of them. */
+export function pairsByOneRanking(dishes: readonly DishCase[], wineWords: Readonly<Record<string, WineWords>>): number {
+  const plates = dishes.map((dish) => dishOf(partsMeant(dish).parts));
+  const mean = new Map(generalStyles.map((style) => [style.id, plates.reduce((sum, plate) => sum + fitOf(plate, styleWine(style)).fit, 0) / plates.length]));
+  const score = (phrase: string): number | undefined => {
+    const meant = stylesMeant(wineWords[phrase] ?? { skip: true });
+    return meant.length === 0 ? undefined : meant.reduce((sum, style) => sum + mean.get(style.id)!, 0) / meant.length;
+  };
+  const pairs = dishes.flatMap((dish) => dish.good.flatMap((good) => dish.poor.map((poor) => [score(good), score(poor.words)] as const)));
+  return Math.round((1000 * pairs.filter(([good, poor]) => good !== undefined && poor !== undefined && good > poor).length) / pairs.length) / 10;
+}
+
+/** What the trade says of a dish: which wines are above which, which is among the best, and what is no fit. */
+export function judgeDish(dish: DishCase, wineWords: Readonly<Record<string, WineWords>>): readonly Expectation[] {
+  const { parts, lost } = partsMeant(dish);
+  const plate = dishOf(parts);
+  const fits = new Map(generalStyles.map((style) => [style.id, fitOf(plate, styleWine(style)).fit]));
+  const ranked = [...fits.values()].sort((a, b) => b - a);
+  const firstFifth = ranked[Math.floor(ranked.length / 5)]!;
+  /** The mean fit of the styles a phrase means. */
+  const score = (phrase: string): number | undefined => {
+    const meant = stylesMeant(wineWords[phrase] ?? { skip: true });
+    return meant.length === 0 ? undefined : meant.reduce((sum, style) => sum + fits.get(style.id)!, 0) / meant.length;
+  };
+  const one = (group: Group, what: string, right: boolean, wanted: string, said: string, notPlaced?: string): Expectation => ({
+    group,
+    key: `${dish.id} ${what}`,
+    right: right ? 1 : 0,
+    certainty: dish.certainty,
+    wanted,
+    said,
+    ...(notPlaced === undefined ? {} : { notPlaced }),
+  });
+  const shown = (value: number | undefined) => (value === undefined ? '–' : value.toFixed(0));
+  const found = dish.parts.map(({ food }) =>
+    one('dish parts', food, !lost.includes(food), food, partNamed(food)?.name ?? 'not found', lost.includes(food) ? food : undefined),
+  );
+  const pairs = dish.good.flatMap((good) =>
+    dish.poor.map((poor) => {
+      const [better, worse] = [score(good), score(poor.words)];
+      const missing = better === undefined ? good : worse === undefined ? poor.words : undefined;
+      return one(
+        'dish pairs',
+        `${good} / ${poor.words}`,
+        missing === undefined && better! > worse!,
+        `${good} above ${poor.words}`,
+        `${shown(better)} and ${shown(worse)}`,
+        missing,
+      );
+    }),
+  );
+  const best = dish.good.slice(0, dish.best === undefined ? 0 : 1).map((good) => {
+    const meant = stylesMeant(wineWords[good] ?? { skip: true });
+    const top = Math.max(...meant.map((style) => fits.get(style.id)!));
+    return one(
+      'dish classics',
+      'best',
+      top >= firstFifth,
+      `${dish.best} in the first fifth, ${shown(firstFifth)} and above`,
+      meant.length === 0 ? 'no style' : shown(top),
+      meant.length === 0 ? good : undefined,
+    );
+  });
+  const clashes = dish.poor
+    .filter((poor) => poor.kind === 'clash')
+    .map((poor) => {
+      const value = score(poor.words);
+      return one(
+        'dish clashes',
+        `clash ${poor.words}`,
+        value !== undefined && value < worthOffering,
+        `${poor.words} is no fit`,
+        shown(value),
+        value === undefined ? poor.words : undefined,
+      );
+    });
+  return [...found, ...pairs, ...best, ...clashes];
+}
