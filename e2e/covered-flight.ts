@@ -4,9 +4,9 @@ import { v7 } from 'uuid';
 interface Planned {
   readonly wines: readonly { readonly id: string; readonly buy?: unknown }[];
 }
-/** A flight of the demo made into one that is covered from its guests: the wines it has in the cellar, as many as are wanted, in their order and with nothing else planned. */
-export function covered<D extends Planned>(document: D, name: string, most = Infinity) {
-  const wines = document.wines.filter((entry) => entry.buy === undefined).slice(0, most);
+/** A flight of the demo made into one that is covered from its guests: the wines it has in the cellar in their order and with nothing else planned. */
+export function covered<D extends Planned>(document: D, name: string) {
+  const wines = document.wines.filter((entry) => entry.buy === undefined);
   return {
     ...document,
     name,
@@ -29,7 +29,20 @@ export async function flightOfThree(on: Page, { turned = false, pair = false }: 
     const { flights } = (await (await fetch('/api/v1/flights')).json()) as { flights: { id: string }[] };
     return ((await (await fetch(`/api/v1/flights/${flights[0]!.id}`)).json()) as { document: { wines: { id: string; buy?: unknown }[] } }).document;
   });
-  const made = covered(document, 'Three of the quay', 3);
+  // The same three whichever flights and wines other journeys have made: a sparkling wine, a white and a red of the demo's cellar.
+  const ids = await on.evaluate(
+    async (names) =>
+      Promise.all(
+        names.map(
+          async (name) =>
+            ((await (await fetch(`/api/v1/wines?q=${encodeURIComponent(name)}`)).json()) as { items: { id: string; name: string }[] }).items.find(
+              (wine) => wine.name === name,
+            )!.id,
+        ),
+      ),
+    ['Salt Lamp Brut Nature', 'Caldera Ledge', 'Black Scree'],
+  );
+  const made = covered({ ...document, wines: ids.map((wine) => ({ id: wine })) }, 'Three of the quay');
   const order = turned ? made.order.toReversed() : made.order;
   await on.evaluate(
     async (flightId, body) => {

@@ -62,7 +62,7 @@ export function rankingInWords(answers: readonly (SetAnswer & { readonly ranking
   const ids = [...names.keys()];
   if (orders.length < leastRanked) return 'Too few put them in order to say.';
   // A wine poured twice to a seat has two places in its order, and no test of ranks is made for that.
-  if (orders.some((order) => order.length !== ids.length))
+  if (orders.some((order) => order.length !== ids.length || new Set(order.map((wine) => wine.id)).size !== ids.length))
     return 'The glasses of this set were not the same wines at every seat, each once: they have no common order.';
   const sums = rankSums(orders.map((order) => order.map((wine) => ids.indexOf(wine.id))));
   const means = ids.map((id, i) => ({ name: names.get(id)!, mean: sums[i]! / orders.length })).sort((a, b) => a.mean - b.mean || a.name.localeCompare(b.name));
