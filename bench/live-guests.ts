@@ -45,17 +45,24 @@ function ask(base: string, method: string, path: string, cookie: string, body?: 
     sent.end(text);
   });
 }
-/** Holds a stream and tells each id that comes. */
-function listen(url: string, cookie: string, heard: (id: string, at: number) => void): void {
+/** Milliseconds after which a browser comes back to a stream that ended, as the stream asks it to. */
+const comesBack = 1_000;
+/** Holds a stream and tells each id that comes, the first time it does; a stream that ends by itself, as ours do after some minutes, is taken up again. */
+function listen(url: string, cookie: string, heard: (id: string, at: number) => void, known = new Set<string>()): void {
   request(url, { headers: { cookie }, agent: false }, (answer: IncomingMessage) => {
     let text = '';
+    answer.on('end', () => {
+      if (saving) setTimeout(() => listen(url, cookie, heard, known), comesBack);
+    });
     answer.setEncoding('utf8').on('data', (chunk: string) => {
       const at = now();
       text += chunk;
       for (let end = text.indexOf('\n\n'); end >= 0; end = text.indexOf('\n\n')) {
         const id = /^id: (.*)$/m.exec(text.slice(0, end))?.[1];
         text = text.slice(end + 2);
-        if (id !== undefined) heard(id, at);
+        if (id === undefined || known.has(id)) continue;
+        known.add(id);
+        heard(id, at);
       }
     });
   }).end();
