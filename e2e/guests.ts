@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import type { Browser, Page } from 'puppeteer-core';
 import { fill, phone, press, textOf, until, visit, waitForText } from './browser';
 import { hurried } from './journey';
@@ -51,20 +52,25 @@ export async function guestBy(browser: Browser, link: string, name: string, { ah
   await waitForText(page, 'People arrive');
   return page;
 }
+/** A flight's open evening, as its host's page reads it. */
+export const eveningOf = (host: Page, flight: string) =>
+  host.evaluate(async (flightId) => {
+    const { tastings } = (await (await fetch(`/api/v1/flights/${flightId}/tastings`)).json()) as { tastings: { id: string }[] };
+    return (await (await fetch(`/api/v1/tastings/${tastings[0]!.id}`)).json()) as { id: string; tick: number; program: { kind: string; place?: number }[] };
+  }, flight);
+/** Goes to a stop of an evening, and answers the tick it is at then. */
+export const moveTo = (host: Page, id: string, basedOn: number, to: number): Promise<number> =>
+  host.evaluate(
+    async (evening, body) => {
+      const answer = await fetch(`/api/v1/tastings/${evening}/moves`, { method: 'POST', headers: { 'content-type': 'application/json' }, body });
+      return ((await answer.json()) as { tick: number }).tick;
+    },
+    id,
+    JSON.stringify({ basedOn, actId: randomUUID(), to }),
+  );
 /** Goes to the last stop of a flight's open evening, as a host does who is done. */
 export async function toTheEnd(host: Page, flight: string): Promise<string> {
-  const evening = await host.evaluate(async (flightId) => {
-    const { tastings } = (await (await fetch(`/api/v1/flights/${flightId}/tastings`)).json()) as { tastings: { id: string }[] };
-    return (await (await fetch(`/api/v1/tastings/${tastings[0]!.id}`)).json()) as { id: string; tick: number; program: unknown[] };
-  }, flight);
-  await host.evaluate(
-    async ({ id, tick, program }) =>
-      void (await fetch(`/api/v1/tastings/${id}/moves`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ basedOn: tick, actId: crypto.randomUUID(), to: program.length - 1 }),
-      })),
-    evening,
-  );
-  return evening.id;
+  const { id, tick, program } = await eveningOf(host, flight);
+  await moveTo(host, id, tick, program.length - 1);
+  return id;
 }

@@ -5,7 +5,7 @@ import type { Page } from 'puppeteer-core';
 import { comeIn, pick, press, textOf, until, visit, waitForText } from './browser';
 import { lay } from './cable';
 import { flightOfThree } from './covered-flight';
-import { guestBy, openEvening } from './guests';
+import { eveningOf, guestBy, moveTo, openEvening } from './guests';
 import { demoJourney, hurried } from './journey';
 import { axe } from './axe';
 
@@ -237,21 +237,11 @@ describe('an evening, led live', () => {
           );
         }
       };
-      const evening = await host.evaluate(async (flightId) => {
-        const { tastings } = (await (await fetch(`/api/v1/flights/${flightId}/tastings`)).json()) as { tastings: { id: string }[] };
-        return (await (await fetch(`/api/v1/tastings/${tastings[0]!.id}`)).json()) as { id: string; tick: number; program: { kind: string; place?: number }[] };
-      }, flight);
+      const evening = await eveningOf(host, flight);
       let { tick } = evening;
       await look();
       for (const to of evening.program.flatMap((stop, at) => (stop.kind === 'pour' ? [at, at + 1] : []))) {
-        tick = await host.evaluate(
-          async (id, body) => {
-            const answer = await fetch(`/api/v1/tastings/${id}/moves`, { method: 'POST', headers: { 'content-type': 'application/json' }, body });
-            return ((await answer.json()) as { tick: number }).tick;
-          },
-          evening.id,
-          JSON.stringify({ basedOn: tick, actId: randomUUID(), to }),
-        );
+        tick = await moveTo(host, evening.id, tick, to);
         await look();
       }
       return said;

@@ -48,6 +48,8 @@ export function setInWords(glasses: number, answers: readonly SetAnswer[]): stri
   return triangleInWords(found.filter(Boolean).length, found.length);
 }
 
+/** Glasses somebody can put in order: two are a pair, more than six nobody keeps apart. Own choice. */
+export const rankable = { least: 3, most: 6 } as const;
 /** Orders from which on a table's order is told. Own choice. */
 const leastRanked = 2;
 /**

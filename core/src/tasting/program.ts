@@ -95,9 +95,11 @@ export const afterThisWine = (program: Program, at: number): number => {
 };
 
 const between = { bread: 'the bread', cheese: 'the cheese', air: 'its time in the glass' } as const;
-const named = (place: number) => `wine ${placeLetter(place)}`;
+/** A place as people say it: "wine C", or in a panel, where each seat has another wine there, "glass C". */
+export const placeInWords = (place: number, panel = false): string => `${panel ? 'glass' : 'wine'} ${placeLetter(place)}`;
 /** A stop in a few words: "palate", "pour wine C", "water and bread". */
-export function stopInWords(stop: Stop): string {
+export function stopInWords(stop: Stop, panel = false): string {
+  const named = (place: number) => placeInWords(place, panel);
   switch (stop.kind) {
     case 'gather':
       return 'people arrive';

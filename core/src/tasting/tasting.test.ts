@@ -51,6 +51,10 @@ describe('the program of an evening', () => {
     expect([seen(0, 0), seen(2, 0), seen(5, 0), seen(5, 1), seen(5, 5), seen(0, 1), seen(0, 5)]).toEqual([0, 0, 0, 1, 1, 1, 1]);
     expect(placeInSight({ kind: 'gather', minutes: 1 }, [])).toBeUndefined();
   });
+  it('names a place by its wine, and in a panel by its glass', () => {
+    const pour = { kind: 'pour', place: 1, minutes: 2 } as const;
+    expect([stopInWords(pour), stopInWords(pour, true)]).toEqual(['pour wine B', 'pour glass B']);
+  });
   it('uncovers by pairs, and an odd last one alone', () => {
     const places = programOf({ ...usual, wines: 5, reveal: 'pair' }).flatMap((stop) => (stop.kind === 'reveal' ? [stop.places] : []));
     expect(places).toEqual([[0, 1], [2, 3], [4]]);
@@ -63,7 +67,7 @@ describe('the program of an evening', () => {
         { after: 0, kind: 'cheese' },
         { after: 1, kind: 'bread' },
       ],
-    }).map(stopInWords);
+    }).map((stop) => stopInWords(stop));
     expect(words).toEqual([
       'people arrive',
       'pour wine A',
@@ -88,7 +92,7 @@ describe('the program of an evening', () => {
       { place: 1, food: 'hard cheese', crossed: false },
     ];
     const program = programOf({ ...usual, wines: 2, rests: [], returns: false, bites });
-    expect(program.map(stopInWords)).toEqual([
+    expect(program.map((stop) => stopInWords(stop))).toEqual([
       'people arrive',
       'pour wine A',
       'appearance',

@@ -94,9 +94,11 @@ export interface Swap {
   readonly distance: number;
 }
 
+/** Points by which the new best must lead the one before it: less is no change anybody tastes. Own choice. */
+const leastLead = 2;
 /**
- * The smallest swap of one part for another of its kind (or one way of cooking for another) that changes the best wine. Every swap is tried;
- * "smallest" is the one whose plate moves least.
+ * The smallest swap of one part for another of its kind (or one way of cooking for another) that changes the best wine, and by enough to matter. Every swap is
+ * tried; "smallest" is the one whose plate moves least.
  */
 export function smallestSwap(parts: readonly DishPart[], wines: readonly PairingWine[]): Swap | undefined {
   if (wines.length < 2) return undefined;
@@ -117,8 +119,10 @@ export function smallestSwap(parts: readonly DishPart[], wines: readonly Pairing
         ) / 10,
       );
       if (found !== undefined && distance >= found.distance) continue;
-      const top = rankFits(after, wines)[0]!;
-      if (top.wine !== best) found = { out: entry.part, into: other, best: top, distance };
+      const ranked = rankFits(after, wines);
+      const top = ranked[0]!;
+      if (top.wine !== best && top.fit - ranked.find((fit) => fit.wine === best)!.fit >= leastLead)
+        found = { out: entry.part, into: other, best: top, distance };
     }
   }
   return found;

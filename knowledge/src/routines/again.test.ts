@@ -20,6 +20,7 @@ describe('a glass looked at once more', () => {
     expect(asksOf(routineAgain(routine, 'food'))).not.toContain('smells');
     expect(asksOf(routineAgain(routine, 'food'))).toContain('acidity');
     expect(asksOf(routineAgain(routine, 'air'))).toContain('smells');
+    expect(routineAgain(routine, 'air', 'bite')).toEqual(routineAgain(routine, 'food'));
     for (const moment of ['first', 'next'] as const) expect(routineAgain(routine, moment)).toBe(routine);
   });
   it('goes through a routine whole that asks of nothing that may change', () => {

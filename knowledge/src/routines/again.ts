@@ -17,10 +17,12 @@ const named: Partial<Record<RoutineStep['quarter'], string>> = { aroma: 'smell i
  * The way through a glass that is looked at once more in an evening: of what its routine asks, what may have changed. A day later everything may have; a routine
  * that asks nothing of it is gone through whole.
  */
-export function routineAgain(routine: Routine, moment: Moment): Routine {
+export function routineAgain(routine: Routine, moment: Moment, beside?: 'bite'): Routine {
   if (moment === 'first' || moment === 'next') return routine;
+  // The wine alone beside a bite is asked what it is asked with the bite: only so do the two say what the bite did.
+  const of = beside === 'bite' ? 'food' : moment;
   const asked = new Set(guidedSteps.filter((ask) => stepsOf(ask, routine).length > 0));
-  const steps = Object.entries(mayChange[moment]).flatMap(([quarter, may]): RoutineStep[] => {
+  const steps = Object.entries(mayChange[of]).flatMap(([quarter, may]): RoutineStep[] => {
     const asks = may.filter((ask) => asked.has(ask));
     const at = quarter as RoutineStep['quarter'];
     return asks.length === 0 ? [] : [{ name: named[at]!, quarter: at, sniffs: at === 'aroma' ? 2 : 0, sips: at === 'palate' ? 1 : 0, minutes: 0.5, asks }];

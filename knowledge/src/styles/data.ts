@@ -85,7 +85,7 @@ export const generalStyles: readonly GeneralStyle[] = [
   style('oaked-red', 'heavy oaked red', 'red', [46, 9, 0, 64, 72, 78, 72, 54, 80, 22], 'ruby', 78, 'dark-fruit', 'sweet-spice'),
   style('soft-oaked-red', 'soft oaked red of low acid', 'red', [32, 9, 0, 46, 68, 68, 62, 46, 68, 20], 'ruby', 64, 'dark-fruit', 'sweet-spice'),
   style('sparkling-red', 'lightly sweet sparkling red', 'red', [66, 22, 62, 24, 36, 40, 54, 34, 0, 10], 'purple', 62, 'red-fruit', 'dark-fruit'),
-  style('brut-nature', 'sparkling, without added sugar', 'white', [84, 3, 90, 1, 44, 36, 56, 56, 2, 18], 'lemon', 34, 'bread', 'citrus', 'saline'),
+  style('brut-nature', 'sparkling wine without added sugar', 'white', [84, 3, 90, 1, 44, 36, 56, 56, 2, 18], 'lemon', 34, 'bread', 'citrus', 'saline'),
   style('brut', 'dry bottle-fermented sparkling', 'white', [78, 14, 88, 1, 44, 42, 58, 54, 4, 18], 'lemon', 36, 'bread', 'orchard', 'citrus'),
   style('sparkling-rose', 'dry sparkling rosé', 'rose', [76, 14, 86, 6, 44, 42, 60, 50, 2, 16], 'salmon', 38, 'red-fruit', 'bread', 'citrus'),
   style('mature-sparkling', 'mature bottle-fermented sparkling', 'white', [76, 10, 80, 1, 46, 50, 66, 66, 10, 40], 'gold', 40, 'bread', 'nut', 'honey', 'earth'),

@@ -15,7 +15,10 @@ import { generalStyles, type GeneralStyle } from './data';
 export { generalStyles, type GeneralStyle };
 const byId = new Map(generalStyles.map((style) => [style.id, style]));
 /** Names that styles were shipped under: whoever chose one by it still has it. */
-export const formerNames: Readonly<Record<string, string>> = { 'ripe, jammy red of high alcohol': 'ripe-red' };
+export const formerNames: Readonly<Record<string, string>> = {
+  'ripe, jammy red of high alcohol': 'ripe-red',
+  'sparkling, without added sugar': 'brut-nature',
+};
 const byName = new Map([
   ...Object.entries(formerNames).map(([name, id]) => [fold(name), byId.get(id)!] as const),
   ...generalStyles.map((style) => [fold(style.name), style] as const),

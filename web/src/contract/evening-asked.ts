@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { rankable } from '@rose/core/call/sets';
 import { act, one, read } from './contract';
 import { based, ticked } from './evening';
 
@@ -17,7 +18,7 @@ export const asking = {
       question: z.string().trim().min(1, 'ask something').max(200),
       options: z.array(z.string().trim().min(1).max(60)).min(2).max(6),
       /** In a panel, the places an option each is about: two are a pair, three a triangle with one odd glass, or three and more to be put in order. */
-      places: z.array(z.number().int().min(0).max(100)).min(2).max(6).optional(),
+      places: z.array(z.number().int().min(0).max(100)).min(2).max(rankable.most).optional(),
       /** The glasses of the set are put in order, from the best down. */
       ranked: z.boolean().optional(),
       forecast: z.number().int().min(0).max(5).nullable(),

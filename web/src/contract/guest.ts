@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { rankable } from '@rose/core/call/sets';
 import { doubtSmells } from '@rose/core/tasting/doubts';
 import { arrival, guestCard } from '@rose/core/tasting/guest-schema';
 import { uncoverable } from '@rose/core/tasting/program';
@@ -327,8 +328,8 @@ export const guest = {
       option: z.number().int().min(0).max(5),
       ranking: z
         .array(z.number().int().min(0).max(5))
-        .min(3)
-        .max(6)
+        .min(rankable.least)
+        .max(rankable.most)
         .refine((order) => new Set(order).size === order.length, 'each once')
         .optional(),
     }),

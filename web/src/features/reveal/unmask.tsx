@@ -56,6 +56,7 @@ const Lay = styled.div`
     gap: 14px;
     align-items: center;
     min-height: 56px;
+    padding: 8px 0;
     border-bottom: 1px solid var(--line);
   }
   dt {

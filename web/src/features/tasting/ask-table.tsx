@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import { v4 } from 'uuid';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
 import type { AnswerOf } from '@/contract/answers';
+import { rankable } from '@rose/core/call/sets';
 import type { Telling } from '@rose/core/tasting/gives-away';
 import { reached, uncoverable } from '@rose/core/tasting/program';
 import { listed } from '@rose/core/wine/plural';
@@ -40,14 +41,12 @@ const names: Record<Usual, string> = {
   own: 'A question of my own',
 };
 
-/** Glasses somebody can put in order: fewer is a pair, more nobody keeps apart. Own choice. */
-const inOrder = [3, 6] as const;
 /** Questions about sets of glasses are for a panel, once so many are poured; in order are put all, since only those are the same wines at every seat. */
 function offered(panel: boolean, poured: number, wines: number): Partial<Record<Usual, string>> {
   const may: Partial<Record<Usual, boolean>> = {
     three: panel && poured >= 3,
     two: panel && poured >= 2,
-    order: panel && poured === wines && poured >= inOrder[0] && poured <= inOrder[1],
+    order: panel && poured === wines && poured >= rankable.least && poured <= rankable.most,
   };
   return Object.fromEntries(Object.entries(names).filter(([id]) => may[id as Usual] !== false));
 }
@@ -105,7 +104,7 @@ export function AskTable({ led, away }: { led: Led; away: (text: string) => Tell
             )}
             {told !== undefined && (
               <p role="status" className="late">
-                “{told.words}” gives away the {uncoverable[told.fact]} of this wine, which is covered still.
+                “{told.words}” gives away the {uncoverable[told.fact]} of this wine, which is covered still: leave the word out, or ask after the reveal.
               </p>
             )}
             <SelectField

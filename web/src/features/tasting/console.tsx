@@ -2,10 +2,9 @@
 import Link from 'next/link';
 import { alcoholAHead, spanInWords } from '@rose/core/alcohol/alcohol';
 import { restKinds } from '@rose/core/order/order-wine';
-import { placeLetter } from '@rose/core/serving-design/serving-design';
 import { givesAway } from '@rose/core/tasting/gives-away';
 import { behindInWords, elapsed, givenInWords, isLate, minutesAt, paceInWords, paceOf } from '@rose/core/tasting/run';
-import { afterThisWine, reached, stopInWords, type Stop } from '@rose/core/tasting/program';
+import { afterThisWine, placeInWords, reached, stopInWords, type Stop } from '@rose/core/tasting/program';
 import { blindKinds } from '@rose/core/flight/flight';
 import { asClock } from '@rose/core/wine/clock';
 import { clockIn } from '@rose/core/wine/day';
@@ -96,7 +95,7 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
           </div>
           <div className="main">
             <h1>
-              {'place' in stop ? (state.panel ? `Glass ${stop.place + 1}` : `Wine ${placeLetter(stop.place)}`) : capital(stopInWords(stop))}
+              {'place' in stop ? capital(placeInWords(stop.place, state.panel)) : capital(stopInWords(stop))}
               <span>{'place' in stop ? (stop.kind === 'step' ? capital(stop.name) : stop.kind === 'pour' ? 'Pour it' : 'Once more') : ''}</span>
             </h1>
             <div className="time" role="timer" aria-label="Time at this step">
@@ -171,7 +170,7 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
                   </Button>
                 ) : (
                   <Button tone="strong" keys="space" disabled={!led.leads} onPress={go}>
-                    {next === undefined ? '' : onTo(stop, next)} <Key>space</Key>
+                    {next === undefined ? '' : onTo(stop, next, state.panel)} <Key>space</Key>
                   </Button>
                 )}
               </span>
@@ -200,7 +199,7 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
             <dl>
               {program.slice(at + 1, at + 4).map((entry, i) => (
                 <div key={`${at}-${i}`}>
-                  <dt>{capital(stopInWords(entry))}</dt>
+                  <dt>{capital(stopInWords(entry, state.panel))}</dt>
                   <dd>{entry.minutes > 0 ? givenInWords(minutesAt(program, state, at + 1 + i)) : ''}</dd>
                 </div>
               ))}
@@ -238,16 +237,16 @@ export function Console({ first, userId, flightId, addresses }: ConsoleProps) {
     </Frame>
   );
 }
-function onTo(stop: Stop, next: Stop): string {
+function onTo(stop: Stop, next: Stop, panel: boolean): string {
   switch (next.kind) {
     case 'pour':
-      return stop.kind === 'gather' ? `Begin: pour wine ${placeLetter(next.place)}` : `Pour wine ${placeLetter(next.place)}`;
+      return stop.kind === 'gather' ? `Begin: ${stopInWords(next, panel)}` : capital(stopInWords(next, panel));
     case 'step':
       return stop.kind === 'pour' ? `Poured: on to ${next.name}` : `On to ${next.name}`;
     case 'rest':
       return `On to ${restKinds[next.rest].label}`;
     case 'again':
-      return `Wine ${placeLetter(next.place)} once more`;
+      return `${capital(placeInWords(next.place, panel))} once more`;
     case 'reveal':
       return 'On to the unmasking';
     default:

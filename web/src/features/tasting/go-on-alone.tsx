@@ -1,5 +1,5 @@
 'use client';
-import { placeLetter } from '@rose/core/serving-design/serving-design';
+import { placeInWords } from '@rose/core/tasting/program';
 import { inReach } from '@rose/core/tasting/run';
 import { Button } from '@/ui/button';
 import type { Led } from '../shared-flight/use-led';
@@ -17,14 +17,14 @@ export function GoOnAlone({ led }: { led: Led }) {
         {!alone
           ? 'Guests taste with the table; what was poured stays open to them.'
           : reach >= last
-            ? 'Guests may go through all the wines by themselves.'
-            : `Guests may go on by themselves up to wine ${placeLetter(Math.max(0, reach))}; you hold the next.`}
+            ? 'Guests may go through all by themselves.'
+            : `Guests may go on by themselves up to ${placeInWords(Math.max(0, reach), state.panel)}; you hold the next.`}
       </p>
       <p style={{ display: 'flex', flexWrap: 'wrap', gap: 8, paddingTop: 6 }}>
         {reach < last && (
           <>
             <Button size="small" disabled={!led.leads} onPress={() => void act('letGoOn', { to: reach + 1 })}>
-              Let them go on to wine {placeLetter(reach + 1)}
+              Let them go on to {placeInWords(reach + 1, state.panel)}
             </Button>
             <Button size="small" disabled={!led.leads} onPress={() => void act('letGoOn', { to: last })}>
               Through all

@@ -118,9 +118,11 @@ export const reject = (tx: Tx, on: On, glassIds: readonly string[], instead: () 
       .select({ glassId: glassIdentity.glassId, wineId: glassIdentity.wineId, told: glassIdentity.told })
       .from(glassIdentity)
       .where(and(eq(glassIdentity.venueId, on.venueId), inArray(glassIdentity.glassId, [...glassIds])));
+    const taken = before.map(({ seat, code }) => ({ seat, code }));
     const made = rejected.map(({ id, place, seat, givenAway }) => {
       let next = instead();
-      while (before.some((entry) => entry.seat === seat && entry.code === next.code)) next = instead();
+      while (taken.some((entry) => entry.seat === seat && entry.code === next.code)) next = instead();
+      taken.push({ seat, code: next.code });
       return { was: id, row: { venueId: on.venueId, id: next.glassId, tastingId: on.tastingId, place, seat, code: next.code, givenAway } };
     });
     await tx.insert(glass).values(made.map(({ row }) => row));

@@ -1,5 +1,6 @@
 import { and, desc, eq, inArray, isNotNull, isNull, ne, sql } from 'drizzle-orm';
 import { v4 } from 'uuid';
+import { rankable } from '@rose/core/call/sets';
 import { priceAmong, type Truth } from '@rose/core/call/call';
 import { uncovered, type Label } from '@rose/core/tasting/uncover';
 import * as runs from '@rose/core/tasting/run';
@@ -200,7 +201,7 @@ export const askTable = serve(contract.tasting.ask, async (tx, actor, input) => 
   return act(tx, where, 'asked', { poll: pollId }, async (tick, _at, { plan }) => {
     if (places !== undefined && (plan?.panel === undefined || places.length !== options.length || (places.length > 3 && ranked !== true)))
       throw new Problem(422, 'no-set', 'A set of glasses is asked about in a panel, with an option for each of its glasses; more than three are put in order.');
-    if (ranked === true && (places === undefined || places.length < 3))
+    if (ranked === true && (places === undefined || places.length < rankable.least))
       throw new Problem(422, 'no-set', 'Three glasses or more of a panel are put in order; of two the better is asked for.');
     await tx.update(poll).set({ closedTick: tick }).where(openPolls(where));
     await tx.insert(poll).values({

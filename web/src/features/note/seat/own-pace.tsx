@@ -1,7 +1,6 @@
 'use client';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
-import { placeLetter } from '@rose/core/serving-design/serving-design';
 import { Button } from '@/ui/button';
 import { keepOnDevice, keptOnDevice } from '@/ui/kept-on-device';
 import { Switch } from '@/ui/switch';
@@ -73,10 +72,10 @@ export function PaceBar({
   );
 }
 /** What stands on the screen of who pauses: where they are, and the way on. */
-export function Paused({ place, goOn }: { place: number; goOn: () => void }) {
+export function Paused({ at, goOn }: { at: string; goOn: () => void }) {
   return (
     <section aria-label="You pause" style={{ display: 'grid', gap: 14, justifyItems: 'start' }}>
-      <h2>You pause at wine {placeLetter(place)}</h2>
+      <h2>You pause at {at}</h2>
       <p>All you wrote is kept. Cover the glass with a saucer, and put a white or a rosé back into the cold if it will be long.</p>
       <Button tone="strong" onPress={goOn}>
         Go on

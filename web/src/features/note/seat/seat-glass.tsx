@@ -61,7 +61,7 @@ interface Around {
   readonly bottle: string | undefined;
 }
 /** A glass of the evening with the guest's own note on it, which is begun when the glass is first looked at. */
-export function SeatGlass({ glass, moment, ...rest }: Around & { glass: TableGlass; moment: Moment }) {
+export function SeatGlass({ glass, moment, beside, ...rest }: Around & { glass: TableGlass; moment: Moment; beside: 'bite' | undefined }) {
   const [empty] = useState(() => emptyAt(rest.routine));
   const [note, setNote] = useState<OwnNote>();
   const [trouble, setTrouble] = useState('');
@@ -98,7 +98,7 @@ export function SeatGlass({ glass, moment, ...rest }: Around & { glass: TableGla
   }, [glassId, moment, again, empty]);
   if (glass.rejected) return <p>This bottle was put aside: what you wrote of it is kept apart. Your new glass stands beside it under its own code.</p>;
   if (note === undefined) return trouble === '' ? <Wait /> : <p role="alert">{trouble}</p>;
-  return <OpenGlass key={note.id} note={note} glass={glass} {...rest} routine={routineAgain(rest.routine, moment)} />;
+  return <OpenGlass key={note.id} note={note} glass={glass} {...rest} routine={routineAgain(rest.routine, moment, beside)} />;
 }
 
 function OpenGlass({
@@ -118,6 +118,8 @@ function OpenGlass({
   const [locked, setLocked] = useState(note.locked);
   const [editing, setEditing] = useState(!note.locked);
   const doc = open.document;
+  // A call is made of the first look; what comes after is what changed.
+  const first = note.moment === 'first';
   const set: SetObservation = (id, value) => open.change((d) => withObservation(d, id, value), id);
   const change: ChangeNote = (next) => open.change(next);
   const watch = useWatch(note.id, (which, seconds) => {
@@ -174,8 +176,8 @@ function OpenGlass({
           Read what you wrote
         </Button>
       </p>
-      {!glass.closed && <Ideas doc={doc} at={stageOf(doc)} change={change} list={list} />}
-      {hints && !glass.revealed && <Hint glassId={glass.id} hasNamed={doc.chips.length > 0} />}
+      {first && !glass.closed && <Ideas doc={doc} at={stageOf(doc)} change={change} list={list} />}
+      {first && hints && !glass.revealed && <Hint glassId={glass.id} hasNamed={doc.chips.length > 0} />}
       <DoubtIt glassId={glass.id} />
       <OwnBottle glassId={glass.id} says={bottle} changed={refresh} />
     </>

@@ -4,7 +4,7 @@ import { useCallback, useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { placeLetter } from '@rose/core/serving-design/serving-design';
 import { restKinds } from '@rose/core/order/order-wine';
-import { momentsAgain, onList, placeInSight, stopInWords } from '@rose/core/tasting/program';
+import { momentsAgain, onList, placeInSight, placeInWords, stopInWords } from '@rose/core/tasting/program';
 import type { Moment } from '@rose/core/wine/note';
 import { elapsed, givenInWords } from '@rose/core/tasting/run';
 import { asClock } from '@rose/core/wine/clock';
@@ -63,6 +63,9 @@ const Head = styled.div`
     border-bottom: 1px solid var(--line);
     margin-bottom: 12px;
   }
+  .now span:last-child {
+    white-space: nowrap;
+  }
   .now b {
     color: var(--ink);
     font-weight: 600;
@@ -75,13 +78,13 @@ export function nowInWords({ stop, paused, panel }: Table): string {
     case 'gather':
       return 'People arrive; it begins soon';
     case 'pour':
-      return `Wine ${placeLetter(stop.place)} is being poured`;
+      return `${capital(placeInWords(stop.place, panel))} is being poured`;
     case 'step':
-      return `The table: wine ${placeLetter(stop.place)}, ${stop.name}`;
+      return `The table: ${placeInWords(stop.place, panel)}, ${stop.name}`;
     case 'rest':
       return `A pause: ${restKinds[stop.rest].label}`;
     case 'again':
-      return stop.after === 'bite' ? capital(stopInWords(stop)) : `Back to ${stopInWords(stop)}`;
+      return stop.after === 'bite' ? capital(stopInWords(stop, panel)) : `Back to ${stopInWords(stop, panel)}`;
     case 'reveal':
       if (panel) return 'The wines are uncovered, one after the other';
       return stop.places.length === 1 ? `Wine ${placeLetter(stop.places[0]!)} is uncovered` : `Wines ${listed(stop.places.map(placeLetter))} are uncovered`;
@@ -90,11 +93,11 @@ export function nowInWords({ stop, paused, panel }: Table): string {
   }
 }
 /** What comes next, one step ahead; nothing where it would tell more than the next step. */
-const thenInWords = ({ next, paused, stop }: Table): string =>
+const thenInWords = ({ next, paused, stop, panel }: Table): string =>
   next === null || paused !== null || stop.kind === 'gather'
     ? ''
     : next.kind === 'step' || next.kind === 'rest' || next.kind === 'again'
-      ? `then ${stopInWords(next)}`
+      ? `then ${stopInWords(next, panel)}`
       : '';
 const title: Readonly<Record<Table['stop']['kind'], string>> = {
   gather: 'Welcome',
@@ -140,7 +143,7 @@ export function Seat({ first }: { first: Seated }) {
           {glass === undefined ? '' : ` · ${glass.place + 1} of ${state.wines}`}
         </div>
         <h1>
-          {glass === undefined ? title[stop.kind] : `Wine ${placeLetter(glass.place)}`}
+          {glass === undefined ? title[stop.kind] : capital(placeInWords(glass.place, state.panel))}
           {glass !== undefined && <small>{glass.code}</small>}
         </h1>
         {state.glasses.length > 1 && (
@@ -150,7 +153,7 @@ export function Seat({ first }: { first: Seated }) {
                 key={entry.id}
                 size="small"
                 pressed={entry.id === glass?.id}
-                label={`Wine ${placeLetter(entry.place)}${entry.rejected ? ', put aside' : entry.revealed ? ', uncovered' : ''}`}
+                label={`${capital(placeInWords(entry.place, state.panel))}${entry.rejected ? ', put aside' : entry.revealed ? ', uncovered' : ''}`}
                 onPress={() => setPace({ glass: entry.id === called?.id && follows ? null : entry.id, pausedAt: null })}
               >
                 {placeLetter(entry.place)}
@@ -185,7 +188,7 @@ export function Seat({ first }: { first: Seated }) {
         </p>
       )}
       {stop.kind === 'gather' && <Arrival seated={seated} allergens={state.allergens} />}
-      {pauses && <Paused place={glass.place} goOn={() => setPace({ pausedAt: null })} />}
+      {pauses && <Paused at={placeInWords(glass.place, state.panel)} goOn={() => setPace({ pausedAt: null })} />}
       {glass === undefined &&
         state.panel &&
         state.glasses
@@ -193,7 +196,7 @@ export function Seat({ first }: { first: Seated }) {
           .map((entry) => (
             <section key={entry.id} aria-label={`Glass ${entry.code}`}>
               <h2>
-                Wine {placeLetter(entry.place)}, {entry.code}
+                {capital(placeInWords(entry.place, state.panel))}, {entry.code}
               </h2>
               <Uncovered glass={entry} tick={state.tick} />
             </section>
@@ -210,6 +213,7 @@ export function Seat({ first }: { first: Seated }) {
           key={`${glass.id}/${moment}`}
           glass={glass}
           moment={moment}
+          beside={onCall?.after === 'bite' ? 'bite' : undefined}
           routine={seated.routine}
           step={stop.kind === 'step' && chosen === undefined && follows ? stop.step : undefined}
           refresh={refresh}
@@ -241,9 +245,9 @@ function Bite({ food, moment, more, goOn }: { food: string; moment: Moment; more
 }
 /** What comes after this glass for who is at their own pace. */
 function nextAt(state: Table, glass: TableGlass | undefined, behind: TableGlass | undefined): { readonly says: string; readonly glass: string | undefined } {
-  if (behind !== undefined) return { says: `On to wine ${placeLetter(behind.place)}`, glass: behind.id };
+  if (behind !== undefined) return { says: `On to ${placeInWords(behind.place, state.panel)}`, glass: behind.id };
   const last = glass !== undefined && glass.place === state.wines - 1;
-  return { says: last ? 'This is the last wine.' : 'The host holds the next wine.', glass: undefined };
+  return { says: last ? 'This is the last one.' : 'The host holds the next one.', glass: undefined };
 }
 /** What there is to do while no glass is called. */
 function Uncalled({ state }: { state: Table }) {
