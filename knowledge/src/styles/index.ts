@@ -208,7 +208,8 @@ function classOf(facts: WineFacts, parts: readonly Part[]): StyleChoice {
     }
     return own;
   }
-  return { style: generalStyle(red ? 'unknown-red' : 'unknown-white'), why: red ? 'a red, grape not known' : 'a white, grape not known', unknown: true };
+  const why = red ? 'a red, grape not known' : colour === undefined ? 'colour and grape not known: a white until one is said' : 'a white, grape not known';
+  return { style: generalStyle(red ? 'unknown-red' : 'unknown-white'), why, unknown: true };
 }
 
 /** The load of wood that the facts tell, 0–100; undefined while they do not. */

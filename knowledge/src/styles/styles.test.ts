@@ -128,6 +128,8 @@ describe('a still wine', () => {
       expect(low, key).toBeLessThanOrEqual(Math.max(0, value - 25));
       expect(high, key).toBeGreaterThanOrEqual(Math.min(100, value + 25));
     }
+    expect(wine({ colour: 'white' })).toMatchObject({ unknown: true, why: 'a white, grape not known' });
+    expect(wine({}).why).toBe('colour and grape not known: a white until one is said');
     for (const { name, skin } of grapes) expect(wine({ colour: skin === 'black' ? 'red' : 'white', grapes: all(name) }).why, name).not.toMatch(/not known/);
   });
   it('of several grapes is its parts by share: their order is nothing, and without shares each counts alike', () => {

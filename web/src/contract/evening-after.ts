@@ -50,6 +50,8 @@ export const ending = {
     allow: 'tasting.lead',
     input: one,
     output: z.object({
+      /** A panel has no common order: a wine stands at its place in the flight, and has no one code. */
+      panel: z.boolean(),
       wines: z.array(
         z.object({
           place: z.number(),

@@ -101,6 +101,9 @@ const Top = styled.header`
       padding: 0;
       min-width: 40px;
     }
+    .end kbd {
+      display: none;
+    }
     .white button::after {
       content: '◯';
       font-size: 1.25rem;

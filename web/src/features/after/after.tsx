@@ -129,12 +129,12 @@ export function After({
             {sentence}
           </p>
         ))}
-        <Wines aria-label="The wines, in the order they were poured">
+        <Wines aria-label={recap.panel ? 'The wines of the flight' : 'The wines, in the order they were poured'}>
           {recap.wines.map((wine) => (
-            <li key={wine.code}>
-              <span className="letter">{placeLetter(wine.place)}</span>
+            <li key={wine.place}>
+              <span className="letter">{recap.panel ? '' : placeLetter(wine.place)}</span>
               <span>
-                <span className="name">{wine.wine === null ? `Glass ${wine.code}, still covered` : wine.wine.name}</span>
+                <span className="name">{wine.wine?.name ?? (recap.panel ? 'A wine still covered' : `Glass ${wine.code}, still covered`)}</span>
                 <br />
                 <span className="soft">
                   {[

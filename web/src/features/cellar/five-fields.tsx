@@ -64,7 +64,8 @@ const Five = styled.section`
 /** The five that are enough to begin with: name, colour, grapes, place and strength; and what the wine is taken for by them. */
 export function FiveFields({ open, set, isNew }: { open: OpenDocument<WineDocument>; set: SetFact; isNew: boolean }) {
   const wine = open.document;
-  const { style, why } = styleOf(wine.facts);
+  const { style, why, unknown } = styleOf(wine.facts);
+  const nothing = unknown && factOf(wine.facts, 'colour') === undefined;
   const said = factOf(wine.facts, 'takenFor') !== undefined;
   return (
     <Five aria-label="Enough to begin with">
@@ -106,8 +107,14 @@ export function FiveFields({ open, set, isNew }: { open: OpenDocument<WineDocume
       </div>
       <div className="taken">
         <span>
-          Taken for: <strong>{style.name}</strong>
-          {examples[style.id] !== undefined && `, as ${examples[style.id]}`} <span className="soft">({why})</span>
+          {nothing ? (
+            'Taken for nothing yet: its colour or a grape tells.'
+          ) : (
+            <>
+              Taken for: <strong>{style.name}</strong>
+              {examples[style.id] !== undefined && `, as ${examples[style.id]}`} <span className="soft">({why})</span>
+            </>
+          )}
         </span>
         <MenuButton
           label="Take it for another kind"

@@ -9,21 +9,25 @@ const everyPart = [
   ...ingredients.map((entry) => ({ id: entry.id, name: entry.name, names: namesOfPart(entry), kind: partKinds[entry.kind] as string })),
   ...cooking.map((entry) => ({ id: entry.id, name: entry.name, names: [entry.name], kind: 'Cooking' })),
 ];
-/** Whether a name answers what is typed: by the beginning of one of its words, or anywhere. */
-const answers = (name: string, wanted: string): boolean =>
-  fold(name)
-    .split(' ')
-    .some((word) => word.startsWith(wanted)) || fold(name).includes(wanted);
-/** A part as it is offered: under its own name, and with the word it was found by. */
+/** How near a name is to what is typed: it begins so, one of its words does, it is somewhere within, or (infinite) not at all. */
+function distance(name: string, wanted: string): number {
+  const folded = fold(name);
+  if (folded.startsWith(wanted)) return 0;
+  if (folded.split(' ').some((word) => word.startsWith(wanted))) return 1;
+  return folded.includes(wanted) ? 2 : Infinity;
+}
+/** A part as it is offered: under its own name, and with the word nearest to what is typed. */
 function offered(entry: (typeof everyPart)[number], wanted: string) {
-  const by = wanted === '' ? entry.name : entry.names.find((name) => answers(name, wanted));
-  return by === undefined ? [] : [{ id: entry.id, kind: entry.kind, name: by === entry.name ? by : `${by}: ${entry.name}` }];
+  if (wanted === '') return [{ id: entry.id, kind: entry.kind, far: 0, name: entry.name }];
+  const named = entry.names.map((name) => ({ name, far: distance(name, wanted) })).toSorted((a, b) => a.far - b.far)[0];
+  if (named === undefined || named.far === Infinity) return [];
+  return [{ id: entry.id, kind: entry.kind, far: named.far, name: named.name === entry.name ? named.name : `${named.name}: ${entry.name}` }];
 }
 /** Finds a part by a word of its name and hands its id on. */
 export function AddPart({ onAdd }: { onAdd: (part: string) => void }) {
   const [text, setText] = useState('');
   const wanted = fold(text);
-  const found = everyPart.flatMap((entry) => offered(entry, wanted));
+  const found = everyPart.flatMap((entry) => offered(entry, wanted)).toSorted((a, b) => a.far - b.far);
   const groups = [...(Object.keys(partKinds) as PartKind[]).map((kind) => partKinds[kind] as string), 'Cooking']
     .map((kind) => ({ name: kind, rows: found.filter((entry) => entry.kind === kind) }))
     .filter((group) => group.rows.length > 0);

@@ -206,7 +206,8 @@ export function Unmask({ first, userId, flightId }: { first: HostState; userId: 
               )}
               {!glass.closed && calls !== undefined && (
                 <p className="soft">
-                  {calls.locked} of {counted(calls.people, 'note')} locked. From the first fact on, what is written on this glass counts as seen.
+                  {calls.people > 0 && `${String(calls.locked)} of ${counted(calls.people, 'note')} locked. `}From the first fact on, what is written on this
+                  glass counts as seen.
                 </p>
               )}
               {state.blind === 'double' && !glass.revealed && <p className="soft">You do not know it either: this flight is blind to the host too.</p>}

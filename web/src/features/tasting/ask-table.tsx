@@ -178,7 +178,7 @@ function AskedBefore({ id, tick }: { id: string; tick: number }) {
       {counted.map((poll) => (
         <p key={poll.id} style={{ padding: '6px 0' }}>
           {poll.place === null ? '' : `${placeLetter(poll.place)}: `}
-          {poll.question} {poll.ranked ? 'First came ' : ''}
+          {/[.?!]$/.test(poll.question) ? poll.question : `${poll.question}.`} {poll.ranked ? 'First came ' : ''}
           {poll.options.map((option, i) => `${option} ${poll.counts[i] ?? 0}`).join(', ')}.
           {poll.forecast === null ? '' : ` You expected ${poll.options[poll.forecast] ?? ''}.`}
           {poll.result === '' ? '' : ` ${poll.result}`}

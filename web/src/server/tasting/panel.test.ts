@@ -101,7 +101,9 @@ describe('a panel', () => {
     // Poured twice to each of three: six calls of it, all right.
     const calls = await host.ask<AnswerOf<'tasting', 'calls'>>('calls', { glassId: white });
     expect(calls.facts[0]!.calls).toMatchObject([{ says: 'Assyrtiko', people: 6, credit: 1 }]);
-    const { wines } = await host.ask<AnswerOf<'tasting', 'recap'>>('recap');
+    const { panel: ofPanel, wines } = await host.ask<AnswerOf<'tasting', 'recap'>>('recap');
+    expect(ofPanel).toBe(true);
+    expect(wines.map(({ place, code }) => ({ place, code }))).toEqual(wines.map((_, place) => ({ place, code: '' })));
     expect(wines.map((wine) => [wine.quality?.middle, wine.quality?.people]).sort()).toEqual([
       [80, 3],
       [90, 6],

@@ -34,7 +34,9 @@ export const recapOfEvening = serve(contract.tasting.recap, async (db, actor, { 
   const glasses =
     wines === undefined
       ? all
-      : all.flatMap((entry) => (wines.get(entry.id)?.id === entry.id ? [{ ...entry, place: wines.get(entry.id)!.place, code: '' }] : []));
+      : all
+          .flatMap((entry) => (wines.get(entry.id)?.id === entry.id ? [{ ...entry, place: wines.get(entry.id)!.place, code: '' }] : []))
+          .toSorted((a, b) => a.place - b.place);
   const notes = (await blindNotesOf(db, venueId, id)).map((entry) => ({ ...entry, glassId: wines?.get(entry.glassId)?.id ?? entry.glassId }));
   const recalled = recall(
     glasses.map(({ id: glassId, place }) => {
@@ -77,6 +79,7 @@ export const recapOfEvening = serve(contract.tasting.recap, async (db, actor, { 
     .where(and(eq(wine.venueId, venueId), eq(glass.tastingId, id)));
   const opened = evening.opened ?? [];
   return {
+    panel: wines !== undefined,
     wines: glasses.map((entry) => {
       const told = recalled.find((wineOf) => wineOf.place === entry.place)!;
       return {
