@@ -15,28 +15,43 @@ export type TableState = Frozen<z.output<typeof tableState>>;
  */
 export async function tableStateOf(db: Reader, venueId: string, tastingId: string, from: number, seat: number | null): Promise<TableState | undefined> {
   const [row] = await db
-    .select()
+    .select({
+      tick: publicEvening.tick,
+      name: publicEvening.name,
+      plan: publicEvening.plan,
+      run: publicEvening.run,
+      closedAt: publicEvening.closedAt,
+      poll: { id: publicPoll.id, place: publicPoll.place, question: publicPoll.question, options: publicPoll.options, ranked: publicPoll.ranked },
+    })
     .from(publicEvening)
+    .leftJoin(publicPoll, and(eq(publicPoll.venueId, publicEvening.venueId), eq(publicPoll.tastingId, publicEvening.id), isNull(publicPoll.closedTick)))
     .where(and(eq(publicEvening.venueId, venueId), eq(publicEvening.id, tastingId)));
   if (row?.plan == null || row.run === null) return undefined;
-  const { plan, run } = row;
+  const { plan, run, poll } = row;
   const { program } = plan;
-  const poured = inReach(program, run);
-  const mine = <T extends { venueId: unknown; tastingId: unknown; place: unknown; seat: unknown }>(of: T) =>
-    and(
-      eq(of.venueId as never, venueId),
-      eq(of.tastingId as never, tastingId),
-      between(of.place as never, from as never, poured as never),
-      or(isNull(of.seat as never), seat === null ? undefined : eq(of.seat as never, seat as never)),
-    );
-  const [glasses, facts, [poll]] = await Promise.all([
-    db.select().from(publicGlass).where(mine(publicGlass)).orderBy(asc(publicGlass.place), asc(publicGlass.rejectedAt), asc(publicGlass.id)),
-    db.select().from(publicFact).where(mine(publicFact)),
-    db
-      .select()
-      .from(publicPoll)
-      .where(and(eq(publicPoll.venueId, venueId), eq(publicPoll.tastingId, tastingId), isNull(publicPoll.closedTick))),
-  ]);
+  // Two queries: the whole table waits for them at every act.
+  const rows = await db
+    .select({
+      id: publicGlass.id,
+      place: publicGlass.place,
+      code: publicGlass.code,
+      rejectedAt: publicGlass.rejectedAt,
+      revealedTick: publicGlass.revealedTick,
+      firstFactTick: publicGlass.firstFactTick,
+      fact: { fact: publicFact.fact, says: publicFact.says },
+    })
+    .from(publicGlass)
+    .leftJoin(publicFact, and(eq(publicFact.venueId, publicGlass.venueId), eq(publicFact.glassId, publicGlass.id)))
+    .where(
+      and(
+        eq(publicGlass.venueId, venueId),
+        eq(publicGlass.tastingId, tastingId),
+        between(publicGlass.place, from, inReach(program, run)),
+        or(isNull(publicGlass.seat), seat === null ? undefined : eq(publicGlass.seat, seat)),
+      ),
+    )
+    .orderBy(asc(publicGlass.place), asc(publicGlass.rejectedAt), asc(publicGlass.id));
+  const glasses = [...new Map(rows.map((glass) => [glass.id, glass])).values()];
   return {
     tick: row.tick,
     name: row.name,
@@ -57,9 +72,9 @@ export async function tableStateOf(db: Reader, venueId: string, tastingId: strin
       rejected: glass.rejectedAt !== null,
       closed: glass.firstFactTick !== null || glass.revealedTick !== null,
       revealed: glass.revealedTick !== null,
-      facts: facts.filter((fact) => fact.glassId === glass.id).map(({ fact, says }) => ({ fact, says })),
+      facts: rows.flatMap(({ id, fact }) => (id === glass.id && fact !== null ? [fact] : [])),
     })),
-    poll: poll === undefined ? null : { id: poll.id, place: poll.place, question: poll.question, options: [...poll.options], ranked: poll.ranked },
+    poll: poll === null ? null : { id: poll.id, place: poll.place, question: poll.question, options: [...poll.options], ranked: poll.ranked },
     allergens: [...plan.allergens],
     list: plan.list === undefined ? null : plan.list.map((entry) => ({ ...entry })),
   };
