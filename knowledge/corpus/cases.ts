@@ -153,6 +153,8 @@ const wineWords = z.object({
   intensity: span.optional(),
   oak: z.enum(['none', 'some', 'much']).optional(),
   flor: z.boolean().optional(),
+  grapes: z.array(z.string()).optional(),
+  age: z.enum(['young', 'mature']).optional(),
 });
 const files = {
   wines: z.array(wine),

@@ -1,12 +1,11 @@
 import { fitOf } from '@rose/core/pairing/dish-fit';
 import { dishOf, styleWine, worthOffering, type DishPart } from '../src/pairing/index';
 import { cookingNamed, partNamed } from '../src/pairing/find';
-import { generalStyles, type GeneralStyle } from '../src/styles/index';
+import { generalStyles, styleOf, type GeneralStyle } from '../src/styles/index';
 import type { DishCase, WineWords } from './cases';
 import type { Expectation, Group } from './score';
 
-/** Load of alcohol from which a general style counts as fortified. */
-const fortified = 77;
+const isFortified = ({ name }: GeneralStyle): boolean => name.includes('fortified');
 /** How far from the border of a class a reading may lie and count for both, of 100. Sugar is told apart strictly: off-dry is not dry. */
 const grace = 3;
 const inClasses = (value: number, [least, most]: readonly [number, number], either = grace): boolean =>
@@ -15,28 +14,59 @@ const oaks = { none: [0, 15], some: [15, 50], much: [50, 101] } as const;
 const bubblesOf = ({ loads }: GeneralStyle): 'still' | 'light' | 'sparkling' => (loads.bubbles >= 40 ? 'sparkling' : loads.bubbles >= 10 ? 'light' : 'still');
 const readings = ['acidity', 'tannin', 'alcohol', 'body', 'intensity'] as const;
 
-/** The general styles a phrase for a wine may mean: those whose readings lie in what the phrase fixes. */
+/** A style of wines that have lain for years. */
+const isMature = ({ name }: GeneralStyle): boolean => /mature|aged|veil|keeping/.test(name);
+/** Those that are so, where any is. */
+const rather = (styles: readonly GeneralStyle[], so: (style: GeneralStyle) => boolean): readonly GeneralStyle[] => {
+  const left = styles.filter(so);
+  return left.length === 0 ? styles : left;
+};
+/** The styles our own tables give a wine of one of these grapes. */
+function stylesOfGrapes(names: readonly string[], colours: readonly string[]): ReadonlySet<string> {
+  return new Set(
+    names.flatMap((grape) =>
+      colours.map((colour) => {
+        const { style, unknown } = styleOf({
+          colour: { value: colour === 'rosé' ? 'rose' : (colour as 'white' | 'amber' | 'red'), origin: 'label' },
+          bubbles: { value: 'still', origin: 'label' },
+          grapes: { value: [{ grape, share: { kind: 'exact', percent: 100 } }], origin: 'label' },
+        });
+        return unknown ? '' : style.id;
+      }),
+    ),
+  );
+}
+
+/** The general styles a phrase for a wine may mean: those whose readings lie in what the phrase fixes, of its grapes and its age where it names them. */
 export function stylesMeant(words: WineWords): readonly GeneralStyle[] {
   if (words.skip === true) return [];
-  return generalStyles.filter((style) => {
+  const within = generalStyles.filter((style) => {
     const { loads } = style;
     if (style.id.startsWith('no-alcohol')) return false;
     if (words.colour !== undefined && !words.colour.map((colour) => (colour === 'rosé' ? 'rose' : colour)).includes(style.colour)) return false;
     if (words.bubbles !== undefined && !words.bubbles.includes(bubblesOf(style))) return false;
-    if (words.fortified !== undefined && words.fortified !== loads.alcohol >= fortified) return false;
+    if (words.fortified !== undefined && words.fortified !== isFortified(style)) return false;
     if (words.sweetness !== undefined && !inClasses(loads.sweetness, words.sweetness, 0)) return false;
     if (words.flor === true && !style.name.includes('veil')) return false;
     if (words.oak !== undefined && (loads.oak < oaks[words.oak][0] || loads.oak >= oaks[words.oak][1])) return false;
     return readings.every((reading) => words[reading] === undefined || inClasses(loads[reading], words[reading]));
   });
+  // Nobody means an old wine without saying so.
+  const aged = words.fortified === true ? within : rather(within, (style) => isMature(style) === (words.age === 'mature' || words.flor === true));
+  if (words.grapes === undefined) return aged;
+  const own = stylesOfGrapes(words.grapes, words.colour ?? ['white', 'red']);
+  return rather(aged, (style) => own.has(style.id));
 }
 
-/** The parts of a dish as the tables find them, and the words they do not. */
+const waysMeant = (words: string) => [...new Set(words.split(',').flatMap((word) => cookingNamed(word)?.id ?? []))];
+/** The parts of a dish as the tables find them, each with what is done to it, and the words they do not. */
 export function partsMeant({ parts, cooking }: Pick<DishCase, 'parts' | 'cooking'>): { readonly parts: readonly DishPart[]; readonly lost: readonly string[] } {
-  const found = parts.map(({ food, grams }) => ({ food, grams, row: partNamed(food) }));
-  const ways = [...new Set(cooking.split(',').flatMap((word) => cookingNamed(word)?.id ?? []))];
+  const found = parts.map(({ food, grams, cooking: own }) => ({ food, grams, row: partNamed(food), ways: own === undefined ? [] : waysMeant(own) }));
   return {
-    parts: [...found.flatMap(({ row, grams }) => (row === undefined ? [] : [{ part: row.id, grams }])), ...ways.map((part) => ({ part }))],
+    parts: [
+      ...found.flatMap(({ row, grams, ways }) => (row === undefined ? [] : [{ part: row.id, grams, ...(ways.length === 0 ? {} : { cooked: ways }) }])),
+      ...waysMeant(cooking).map((part) => ({ part })),
+    ],
     lost: found.flatMap(({ row, food }) => (row === undefined ? [food] : [])),
   };
 }

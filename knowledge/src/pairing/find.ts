@@ -1,6 +1,7 @@
+import type { Cooking } from '@rose/core/pairing/dish';
 import { fold } from '@rose/core/wine/search-folding';
 import { alsoCalled } from './also-called';
-import { cooking, ingredients, type Cooking, type Ingredient } from './data';
+import { cooking, ingredients, type Ingredient } from './data';
 
 /** A word as it is counted: "tomatoes" and "berries" as one. */
 const singular = (word: string): string =>

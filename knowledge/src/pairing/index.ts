@@ -1,35 +1,44 @@
-import { composeDish, type Component, type Dish } from '@rose/core/pairing/dish';
+import { composeDish, dishAxes, type Component, type Cooking, type Dish } from '@rose/core/pairing/dish';
 import { fitClass, fitOf, rankFits, type Fit, type FitClass, type PairingWine } from '@rose/core/pairing/dish-fit';
 import type { Loads } from '@rose/core/wine/profile';
 import { generalStyles, generalStyle, type GeneralStyle } from '../styles/index';
-import { allergens, cooking, ingredients, partKinds, type Allergen, type Cooking, type Ingredient, type PartKind } from './data';
+import { allergens, cooking, ingredients, partKinds, type Allergen, type Ingredient, type PartKind } from './data';
 
-export { allergens, cooking, ingredients, partKinds, type Allergen, type Cooking, type Ingredient, type PartKind };
+export { allergens, cooking, ingredients, partKinds, type Allergen, type Ingredient, type PartKind };
 
 const ingredientById = new Map(ingredients.map((entry) => [entry.id, entry]));
 const cookingById = new Map(cooking.map((entry) => [entry.id, entry]));
 export const ingredient = (id: string): Ingredient | undefined => ingredientById.get(id);
 export const wayOfCooking = (id: string): Cooking | undefined => cookingById.get(id);
 
-/** A part of a dish by id; grams a guest, the ingredient's usual portion when not given. A way of cooking has no grams. */
+/** A part of a dish by id; grams a guest, the ingredient's usual portion when not given. A way of cooking has no grams: it is done to the bases of the plate. */
 export interface DishPart {
   readonly part: string;
   readonly grams?: number | undefined;
+  /** Ways of cooking, by id, that are done to this part; then those of the plate are not. */
+  readonly cooked?: readonly string[] | undefined;
 }
 
+/** A dish, with what of its list was not known, and what each row of the list gives. */
+export interface ComposedDish extends Dish {
+  readonly unknown: readonly string[];
+  readonly shares: readonly (Dish['shares'][number] & { readonly at: number })[];
+}
 /** Composes a dish from part ids. Unknown ids are left out and named. */
-export function dishOf(parts: readonly DishPart[]): Dish & { readonly unknown: readonly string[] } {
-  const components: Component[] = [];
-  const ways: Cooking[] = [];
-  const unknown: string[] = [];
-  for (const entry of parts) {
-    const found = ingredientById.get(entry.part);
-    const way = cookingById.get(entry.part);
-    if (found !== undefined) components.push({ ...found, grams: entry.grams ?? found.portion });
-    else if (way !== undefined) ways.push(way);
-    else unknown.push(entry.part);
-  }
-  return { ...composeDish(components, ways), unknown };
+export function dishOf(parts: readonly DishPart[]): ComposedDish {
+  const ways = parts.flatMap(({ part }) => cookingById.get(part) ?? []);
+  const eaten = parts.flatMap(({ part, grams, cooked }, at) => {
+    const found = ingredientById.get(part);
+    return found === undefined ? [] : [{ at, found, grams: grams ?? found.portion, cooked: cooked?.flatMap((id) => cookingById.get(id) ?? []) }];
+  });
+  const components = eaten.map(({ found, grams, cooked }): Component => ({ ...found, grams, cooked: cooked ?? (found.kind === 'base' ? ways : []) }));
+  const known = (id: string) => ingredientById.has(id) || cookingById.has(id);
+  const dish = composeDish(components);
+  return {
+    ...dish,
+    shares: dish.shares.map((share, i) => ({ ...share, at: eaten[i]!.at })),
+    unknown: parts.flatMap(({ part, cooked }) => [part, ...(cooked ?? [])].filter((id) => !known(id))),
+  };
 }
 
 export const styleWine = (style: GeneralStyle): PairingWine => ({
@@ -65,17 +74,20 @@ export const worthOffering = 55;
 export const stayAway = 38;
 
 export interface Advice {
-  readonly dish: Dish;
+  readonly dish: ComposedDish;
   readonly ranked: readonly Fit[];
   /** The best of each class, or none when nothing reaches `worthOffering`. */
   readonly byClass: Readonly<Record<FitClass, { readonly best: Fit; readonly offered: boolean } | undefined>>;
   readonly avoid: readonly Fit[];
+  /** What to stay away from by the mistake behind it: one wine a mistake, the worst of it, dry ones first. */
+  readonly mistakes: readonly Fit[];
 }
 
 /** What to drink with a dish out of a list of wines: ranked, the best of every class, and what to stay away from (worst first). */
 export function advise(parts: readonly DishPart[], wines: readonly PairingWine[]): Advice {
   const dish = dishOf(parts);
-  const ranked = rankFits(dish, wines);
+  // An empty plate asks for nothing.
+  const ranked = dish.empty ? [] : rankFits(dish, wines);
   const byId = new Map(wines.map((wine) => [wine.id, wine]));
   const byClass = Object.fromEntries(
     (Object.keys(fitClasses) as FitClass[]).map((kind) => {
@@ -83,8 +95,18 @@ export function advise(parts: readonly DishPart[], wines: readonly PairingWine[]
       return [kind, best === undefined ? undefined : { best, offered: best.fit >= worthOffering }];
     }),
   ) as Advice['byClass'];
-  return { dish, ranked, byClass, avoid: ranked.filter((fit) => fit.fit < stayAway || (fit.clash !== undefined && fit.fit < 50)).reverse() };
+  const avoid = ranked.filter((fit) => fit.fit < stayAway || (fit.clash !== undefined && fit.fit < 50)).reverse();
+  const sweet = (fit: Fit) => fitClass(byId.get(fit.wine)!) === 'sweet';
+  const mistakes = new Map<string, Fit>();
+  for (const fit of [...avoid.filter((one) => !sweet(one)), ...avoid.filter(sweet)]) {
+    const { id } = hardest(fit);
+    if (!mistakes.has(id)) mistakes.set(id, fit);
+  }
+  return { dish, ranked, byClass, avoid, mistakes: [...mistakes.values()] };
 }
+
+/** The reason that speaks most against a fit. */
+export const hardest = (fit: Fit): Fit['reasons'][number] => fit.reasons.reduce((worst, reason) => (reason.push < worst.push ? reason : worst));
 
 export interface Swap {
   readonly out: string;
@@ -101,22 +123,20 @@ const leastLead = 2;
  * tried; "smallest" is the one whose plate moves least.
  */
 export function smallestSwap(parts: readonly DishPart[], wines: readonly PairingWine[]): Swap | undefined {
-  if (wines.length < 2) return undefined;
   const before = dishOf(parts);
+  if (wines.length < 2 || before.empty) return undefined;
   const best = rankFits(before, wines)[0]!.wine;
   let found: Swap | undefined;
   for (const [at, entry] of parts.entries()) {
-    for (const other of alternatives(entry.part)) {
+    for (const other of swappable(entry.part)) {
       if (parts.some((present) => present.part === other)) continue;
-      const swapped = parts.map((present, i) =>
-        i === at ? { part: other, ...(ingredientById.get(entry.part)?.kind === 'base' && entry.grams !== undefined ? { grams: entry.grams } : {}) } : present,
-      );
+      const swapped = parts.map((present, i) => (i === at ? { ...present, part: other, grams: undefined } : present));
       const after = dishOf(swapped);
       const distance = Math.sqrt(
         Object.keys(before.taste).reduce(
           (sum, axis) => sum + (before.taste[axis as keyof typeof before.taste] - after.taste[axis as keyof typeof after.taste]) ** 2,
           0,
-        ) / 10,
+        ) / dishAxes.length,
       );
       if (found !== undefined && distance >= found.distance) continue;
       const ranked = rankFits(after, wines);
@@ -128,6 +148,15 @@ export function smallestSwap(parts: readonly DishPart[], wines: readonly Pairing
   return found;
 }
 
+/** Ways that leave meat and fish uncooked by fire: nobody is told to serve raw what was to be cooked. */
+const unfired: ReadonlySet<string> = new Set(['raw', 'chilled', 'marinated', 'cured', 'pickled', 'cold-smoked']);
+/**
+ * What a cook would swap without making another dish: one sauce, side, fat, garnish or seasoning for another, one way over the fire for another. The base stays.
+ */
+export function swappable(part: string): readonly string[] {
+  if (ingredientById.get(part)?.kind === 'base' || unfired.has(part)) return [];
+  return alternatives(part).filter((other) => !unfired.has(other));
+}
 /** Parts that can stand in for another: the same kind of ingredient, or another way of cooking. */
 export function alternatives(part: string): readonly string[] {
   const found = ingredientById.get(part);
@@ -135,7 +164,7 @@ export function alternatives(part: string): readonly string[] {
   return cookingById.has(part) ? cooking.filter((entry) => entry.id !== part).map((entry) => entry.id) : [];
 }
 
-/** Two dishes out of a list and a cheese for a wine, best first; a dish that does not fit (below 50) is left out. */
+/** Two dishes out of a list and a cheese for a wine, best first; what is not worth offering is left out. */
 export function foodOf(
   wine: PairingWine,
   dishes: readonly { readonly name: string; readonly parts: readonly DishPart[] }[],
@@ -148,7 +177,7 @@ export function foodOf(
   const cheeses = ingredients.filter((entry) => entry.kind === 'base' && entry.id.endsWith('-cheese'));
   return {
     dishes: ranked(dishes)
-      .filter((entry) => entry.fit >= 50)
+      .filter((entry) => entry.fit >= worthOffering)
       .slice(0, 2)
       .map((entry) => entry.name),
     cheese: ranked(cheeses.map((entry) => ({ name: entry.name, parts: [{ part: entry.id }] })))[0]?.name ?? '',

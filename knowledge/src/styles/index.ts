@@ -143,8 +143,11 @@ function classOf(facts: WineFacts, parts: readonly Part[]): StyleChoice {
     );
   }
   if (bubbles === 'sparkling' || bubbles === 'light') {
+    if (red && ((sugar ?? 0) >= 60 || (sugar === undefined && anyOf(parts, 'brachetto')))) return pick('sweet-sparkling-red', of('a sweet red with bubbles'));
+    if (red && anyOf(parts, 'syrah')) return pick('full-sparkling-red', of('a dark red with bubbles'));
     if (red) return pick('sparkling-red', of('a red with bubbles'));
-    if (colour === 'rose' && bubbles === 'sparkling' && (sugar ?? 8) < 32) return pick('sparkling-rose', of('a rosé with bubbles'));
+    if (colour === 'rose' && bubbles === 'sparkling')
+      return pick((sugar ?? 8) >= 32 ? 'demi-sec-rose' : 'sparkling-rose', of((sugar ?? 8) >= 32 ? 'a medium-sweet rosé with bubbles' : 'a rosé with bubbles'));
     if (bubbles === 'light' && (sugar ?? 0) < 20) return pick('prickling-light', of('a light prickle'));
     if (bubbles === 'light') return pick('sweet-prickling', of('sweet with a light prickle'));
     if ((sugar ?? 8) >= 60) return pick('sweet-sparkling', of('sweet and sparkling'));
@@ -188,6 +191,7 @@ function classOf(facts: WineFacts, parts: readonly Part[]): StyleChoice {
         : { ...loads, intensity: (loads.intensity + Math.max(loads.intensity, own.intensity)) / 2, acidity: (loads.acidity + own.acidity) / 2 },
     );
   }
+  if (colour === 'rose' && (sugar ?? 3) >= dry) return pick('sweet-rose', of('a sweet rosé'));
   if (colour === 'rose') return pick((sugar ?? 3) >= 12 ? 'offdry-rose' : (skins ?? 0) >= 1 ? 'firm-rose' : 'dry-rose', of('a rosé'));
   // Grapes of another colour than the wine say little of it.
   const fitting = parts.filter(({ grape }) => colour === undefined || (colour === 'red') === (grape.skin === 'black'));
@@ -247,7 +251,11 @@ function moved(choice: StyleChoice, facts: WineFacts): StyleChoice {
   const years = style.colour === 'white' ? clamp(((factOf(facts, 'woodMonths') ?? 0) - 24) / 36, 0, 1) : 0;
   const loads = mixed(wooded, generalStyle('mature-white').loads, years);
   const oakedWhite = style.colour === 'white' && wood !== undefined && (wood >= oaky || years >= 0.5);
-  const named = oakedWhite ? generalStyle(years >= 0.5 ? 'mature-white' : loads.body >= 66 && (abv ?? 13) >= 14 ? 'broad-oaked-white' : 'oaked-white') : style;
+  const named = oakedWhite
+    ? generalStyle(
+        years >= 0.5 ? 'mature-white' : loads.body >= 66 && (abv ?? 13) >= 14 ? 'broad-oaked-white' : loads.acidity >= 60 ? 'fine-oaked-white' : 'oaked-white',
+      )
+    : style;
   const echoes = oakedWhite ? [...new Set<Echo>([...style.echoes.slice(0, 3), 'sweet-spice', 'butter'])] : style.echoes;
   return { ...choice, style: { ...named, loads, echoes }, why: oakedWhite ? `${choice.why} in oak` : choice.why };
 }

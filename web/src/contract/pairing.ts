@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { allergens } from '@rose/knowledge/pairing/index';
 import { dishAxes } from '@rose/core/pairing/dish';
-import { dishDocument } from '@rose/core/pairing/dish-schema';
+import { dishDocument, ways } from '@rose/core/pairing/dish-schema';
 import { pairingWine } from './computed';
 import { because } from './because';
 import { act, one, read, removal, savedOutput, writeInput } from './contract';
@@ -14,7 +14,11 @@ const among = z
 export const fit = z.object({
   wine: z.string(),
   name: z.string(),
+  /** 50 plus the pushes of its reasons, unbounded: what ranks. */
   fit: z.number(),
+  /** The same as it is shown, 0–100, and in a word. */
+  shown: z.number(),
+  band: z.string(),
   because: z.array(because.element.extend({ title: z.string() })),
 });
 
@@ -94,7 +98,7 @@ export const pairing = {
     allow: 'read',
     input: z.strictObject({
       parts: z
-        .array(z.strictObject({ part: z.string().max(64), grams: z.number().min(0).max(2000).optional() }))
+        .array(z.strictObject({ part: z.string().max(64), grams: z.number().min(0).max(2000).optional(), cooked: ways.optional() }))
         .min(1, 'a dish has at least one part')
         .max(40),
       among,

@@ -1,11 +1,13 @@
 'use client';
 import { BareButton } from '@/ui/button';
+import { useState } from 'react';
 import styled from 'styled-components';
-import type { Fit, FitClass } from '@rose/core/pairing/dish-fit';
-import { fitTitle, fitWording } from '@rose/core/pairing/wording';
-import { sentence } from '@rose/core/wine/reason';
-import { signed } from '@rose/core/wine/search-folding';
-import { fitClasses, worthOffering, type Advice } from '@rose/knowledge/pairing';
+import { bandOf, fitTitle, shownFit, type Fit, type FitClass } from '@rose/core/pairing/dish-fit';
+import { fold, signed } from '@rose/core/wine/search-folding';
+import { fitClasses, hardest, type Advice } from '@rose/knowledge/pairing';
+import { examples } from '@rose/knowledge/styles/examples';
+import { Disclosure } from '@/ui/disclosure';
+import { TextField } from '@/ui/field';
 import { Reasons } from '@/ui/reasons';
 
 const Fits = styled.ol`
@@ -19,7 +21,7 @@ const Fits = styled.ol`
   li > button {
     all: unset;
     display: grid;
-    grid-template-columns: minmax(0, 1fr) 54px;
+    grid-template-columns: minmax(0, 1fr) 88px;
     gap: 12px;
     width: 100%;
     padding: 10px 6px;
@@ -52,11 +54,18 @@ const Fits = styled.ol`
     font: 600 1.5rem/1 var(--serif);
     font-variant-numeric: lining-nums;
     text-align: right;
-    font-variant-numeric: lining-nums;
+  }
+  small {
+    display: block;
+    margin-top: 4px;
+    font: 400 0.8125rem/1.2 var(--sans);
+    color: var(--soft);
   }
 `;
 const Classes = styled.dl`
   display: grid;
+  list-style: none;
+  padding: 0;
   grid-template-columns: 120px 1fr;
   gap: 6px 14px;
   font-size: 0.875rem;
@@ -76,7 +85,12 @@ const Classes = styled.dl`
     text-decoration-color: var(--line);
   }
 `;
-const round = Math.round;
+/** Fits that are shown at once. */
+const first = 6;
+/** What a general style is met as. */
+const metAs = (wine: string) => (examples[wine] === undefined ? '' : ` (${examples[wine]})`);
+/** A score as people see it. */
+const shownOf = (fit: Fit) => Math.round(shownFit(fit.fit));
 
 /** The best fits, the best of every class, why one of them fits, and what to stay away from. */
 export function DishFits({
@@ -93,20 +107,25 @@ export function DishFits({
   return (
     <>
       <Fits>
-        {advice.ranked.slice(0, 6).map((fit) => (
+        {advice.ranked.slice(0, first).map((fit) => (
           <li key={fit.wine}>
             <BareButton pressed={fit.wine === shown?.wine} onPress={() => onChoose(fit.wine)}>
               <span>
                 <span className="name">{nameOf(fit.wine)}</span>
+                {examples[fit.wine] !== undefined && <span className="soft"> {examples[fit.wine]}</span>}
                 <span className="why" style={{ display: 'block' }}>
                   {brief(fit)}
                 </span>
               </span>
-              <span className="n">{round(fit.fit)}</span>
+              <span className="n">
+                {shownOf(fit)}
+                <small>{bandOf(fit.fit).name}</small>
+              </span>
             </BareButton>
           </li>
         ))}
       </Fits>
+      <EveryFit advice={advice} nameOf={nameOf} onChoose={onChoose} />
       <h3 style={{ margin: '20px 0 0' }}>The best of every class</h3>
       <Classes>
         {(Object.keys(fitClasses) as FitClass[]).map((kind) => {
@@ -119,10 +138,11 @@ export function DishFits({
                   'none in this list'
                 ) : best.offered ? (
                   <>
-                    <BareButton onPress={() => onChoose(best.best.wine)}>{nameOf(best.best.wine)}</BareButton> {round(best.best.fit)}
+                    <BareButton onPress={() => onChoose(best.best.wine)}>{nameOf(best.best.wine)}</BareButton> {shownOf(best.best)}
+                    <span className="soft">{metAs(best.best.wine)}</span>
                   </>
                 ) : (
-                  `none: even ${nameOf(best.best.wine)} reaches ${round(best.best.fit)}, below ${worthOffering}${worst(best.best)}`
+                  `none: even ${nameOf(best.best.wine)} ${bandOf(best.best.fit).name}, ${shownOf(best.best)} of 100${worst(best.best)}`
                 )}
               </dd>
             </div>
@@ -132,7 +152,7 @@ export function DishFits({
       {shown !== undefined && (
         <>
           <h3 style={{ margin: '22px 0 6px' }}>
-            Why {round(shown.fit)} for {nameOf(shown.wine)}
+            Why {shownOf(shown)} for {nameOf(shown.wine)}
           </h3>
           <Reasons
             totalLabel="together"
@@ -141,19 +161,23 @@ export function DishFits({
             lines={shown.reasons.map((reason) => ({
               id: reason.id,
               title: fitTitle[reason.id],
-              text: sentence(fitWording, reason),
+              text: `${reason.text}.`.replace(/\.\.$/, '.'),
               push: reason.push,
               source: reason.source,
             }))}
           />
+          <p className="soft">
+            The reasons add up to a score of {shown.fit.toFixed(1)}, which has no end either way; it is shown as {shownOf(shown)} of 100.
+          </p>
         </>
       )}
-      {advice.avoid.length > 0 && (
+      {advice.mistakes.length > 0 && (
         <>
           <h3 style={{ margin: '22px 0 4px', color: 'var(--madder)' }}>Stay away</h3>
-          {advice.avoid.slice(0, 4).map((fit) => (
+          {advice.mistakes.slice(0, 5).map((fit) => (
             <p key={fit.wine} style={{ fontSize: '0.875rem' }}>
-              <strong>{nameOf(fit.wine)}</strong>, {round(fit.fit)}: {sentence(fitWording, hardest(fit))}
+              <strong>{nameOf(fit.wine)}</strong>
+              {metAs(fit.wine)}, {shownOf(fit)}: {hardest(fit).text}
             </p>
           ))}
         </>
@@ -162,7 +186,34 @@ export function DishFits({
   );
 }
 
-const hardest = (fit: Fit) => [...fit.reasons].sort((a, b) => a.push - b.push)[0]!;
+/** The whole ranking, and where any wine stands in it. */
+function EveryFit({ advice, nameOf, onChoose }: { advice: Advice; nameOf: (wine: string) => string; onChoose: (wine: string) => void }) {
+  const [asked, setAsked] = useState('');
+  const wanted = fold(asked);
+  const rows = advice.ranked
+    .map((fit, at) => ({ fit, place: at + 1 }))
+    .filter(({ fit }) => fold(`${nameOf(fit.wine)} ${examples[fit.wine] ?? ''}`).includes(wanted));
+  if (advice.ranked.length <= first) return null;
+  return (
+    <Disclosure says={`All ${advice.ranked.length}, and what about this one?`}>
+      <TextField label="A wine · its name, or what it is met as" value={asked} onChange={setAsked} />
+      <Classes as="ol">
+        {rows.map(({ fit, place }) => (
+          <li key={fit.wine} style={{ display: 'contents' }}>
+            <span className="soft">
+              {place}. {bandOf(fit.fit).name}
+            </span>
+            <span>
+              <BareButton onPress={() => onChoose(fit.wine)}>{nameOf(fit.wine)}</BareButton> {shownOf(fit)}
+              <span className="soft">{metAs(fit.wine)}</span>
+            </span>
+          </li>
+        ))}
+      </Classes>
+      {rows.length === 0 && <p className="soft">No wine of this list is called that.</p>}
+    </Disclosure>
+  );
+}
 const worst = (fit: Fit) => (hardest(fit).push < -3 ? ` (${fitTitle[hardest(fit).id]})` : '');
 function brief(fit: Fit) {
   const told = fit.reasons.filter((reason) => reason.id !== 'start' && Math.abs(reason.push) >= 2).slice(0, 3);

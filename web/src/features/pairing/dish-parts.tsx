@@ -2,9 +2,9 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { DishDocument } from '@rose/core/pairing/dish-document';
-import { dishAxisLabel, plateAxes, type Dish } from '@rose/core/pairing/dish';
+import { dishAxisLabel, plateAxes } from '@rose/core/pairing/dish';
 import { signed } from '@rose/core/wine/search-folding';
-import { alternatives, ingredient } from '@rose/knowledge/pairing';
+import { alternatives, cooking, ingredient, wayOfCooking, type ComposedDish } from '@rose/knowledge/pairing';
 import { BareButton, Button } from '@/ui/button';
 import { BareField } from '@/ui/field';
 import { SelectField } from '@/ui/select-field';
@@ -70,22 +70,31 @@ const Parts = styled.ul`
     color: var(--soft);
   }
 `;
+const ways = Object.fromEntries(cooking.map(({ id, name }) => [id, name]));
+/** A row with a way of cooking of its own, or with none for ''. */
+function cookedBy({ cooked: _, ...row }: DishDocument['parts'][number], way: string): DishDocument['parts'][number] {
+  return way === '' ? row : { ...row, cooked: [way] };
+}
 type Change = (next: (dish: DishDocument) => DishDocument, field?: string) => void;
 
 /** The parts of a dish with their grams; each opens to say how it moves the plate and what could stand in for it. */
-export function DishParts({ dish, shares, mayEdit, change }: { dish: DishDocument; shares: Dish['shares']; mayEdit: boolean; change: Change }) {
+export function DishParts({ dish, shares, mayEdit, change }: { dish: DishDocument; shares: ComposedDish['shares']; mayEdit: boolean; change: Change }) {
   const [openPart, setOpenPart] = useState<string | null>(null);
-  const put = (rowId: string, part: string) => change((d) => ({ ...d, parts: d.parts.map((row) => (row.id === rowId ? { id: rowId, part } : row)) }));
+  const put = (rowId: string, part: string) =>
+    change((d) => ({
+      ...d,
+      parts: d.parts.map((row) => (row.id === rowId ? { id: rowId, part, ...(row.cooked === undefined ? {} : { cooked: row.cooked }) } : row)),
+    }));
   return (
     <Parts>
-      {dish.parts.map((row) => {
+      {dish.parts.map((row, at) => {
         const found = ingredient(row.part);
-        const share = shares.find((entry) => entry.id === row.part);
+        const gives = shares.find((entry) => entry.at === at)?.gives ?? wayOfCooking(row.part)?.adds;
         const moved =
-          share === undefined
+          gives === undefined
             ? []
             : plateAxes
-                .map((axis) => ({ axis, by: share.adds[axis] }))
+                .map((axis) => ({ axis, by: gives[axis] ?? 0 }))
                 .sort((a, b) => Math.abs(b.by) - Math.abs(a.by))
                 .filter((entry) => Math.abs(entry.by) >= 3)
                 .slice(0, 3);
@@ -130,6 +139,20 @@ export function DishParts({ dish, shares, mayEdit, change }: { dish: DishDocumen
                         options={Object.fromEntries(alternatives(row.part).map((other) => [other, nameOf(other)]))}
                         onChange={(other) => other !== '' && put(row.id, other)}
                       />
+                      {found !== undefined && (
+                        <SelectField
+                          label="Cooked"
+                          value={row.cooked?.[0] ?? ''}
+                          empty={found.kind === 'base' ? 'as the plate is' : 'as it comes'}
+                          options={ways}
+                          onChange={(way) =>
+                            change((d) => ({
+                              ...d,
+                              parts: d.parts.map((entry) => (entry.id === row.id ? cookedBy(entry, way) : entry)),
+                            }))
+                          }
+                        />
+                      )}
                       <Button size="small" onPress={() => change((d) => ({ ...d, parts: d.parts.filter((entry) => entry.id !== row.id) }))}>
                         Leave it out
                       </Button>

@@ -1,6 +1,6 @@
 'use client';
 import { dishAxisLabel, plateAxes, type Dish } from '@rose/core/pairing/dish';
-import { wineWeight, type PairingWine } from '@rose/core/pairing/dish-fit';
+import { shownFit, wineWeight, type PairingWine } from '@rose/core/pairing/dish-fit';
 import type { Swap } from '@rose/knowledge/pairing';
 import { Button } from '@/ui/button';
 import { Rose } from '@/ui/rose';
@@ -47,8 +47,8 @@ export function DishPlate({
         />
       </div>
       <p className="soft">
-        Bitterness {round(dish.taste.bitterness)} and protein {round(dish.taste.protein)} of 100. The line is the wine’s weight, acid and sweetness, where the
-        plate has the same bearing.
+        Bitterness {round(dish.taste.bitterness)}, bite {round(dish.taste.pungency)} and protein {round(dish.taste.protein)} of 100. The line is the wine’s
+        weight, acid and sweetness, where the plate has the same bearing.
       </p>
       {active && (
         <>
@@ -68,7 +68,7 @@ export function DishPlate({
             ) : (
               <>
                 <strong>{nameOf(swap.out)}</strong> for <strong>{nameOf(swap.into)}</strong>, and <strong>{best}</strong> is best, fitting{' '}
-                {round(swap.best.fit)} of 100. The plate moves by {swap.distance.toFixed(1)} points.
+                {round(shownFit(swap.best.fit))} of 100. The plate moves by {swap.distance.toFixed(1)} points.
               </>
             )}
           </p>

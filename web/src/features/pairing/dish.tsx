@@ -101,7 +101,7 @@ export function DishPage({
     );
     return () => controller.abort();
   }, [among]);
-  const parts = useMemo(() => dish.parts.map(({ part, grams }) => ({ part, ...(grams === undefined ? {} : { grams }) })), [dish.parts]);
+  const parts = useMemo(() => dish.parts.map(({ part, grams, cooked }) => ({ part, grams, cooked })), [dish.parts]);
   const advice = useMemo(() => advise(parts, wines), [parts, wines]);
   const byId = useMemo(() => new Map(wines.map((wine) => [wine.id, wine])), [wines]);
   const shown = advice.ranked.find((fit) => fit.wine === chosen) ?? advice.ranked[0];

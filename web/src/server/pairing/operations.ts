@@ -1,9 +1,7 @@
-import { sentence } from '@rose/core/wine/reason';
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import { z } from 'zod';
 import type { DishDocument } from '@rose/core/pairing/dish-document';
-import type { Fit, PairingWine } from '@rose/core/pairing/dish-fit';
-import { fitTitle, fitWording } from '@rose/core/pairing/wording';
+import { bandOf, fitTitle, shownFit, type Fit, type PairingWine } from '@rose/core/pairing/dish-fit';
 import { allergens, dishOf, styleWines, type Allergen } from '@rose/knowledge/pairing';
 import { holdsWords } from '@rose/core/wine/search-folding';
 import type { Reader } from '../../db/client';
@@ -114,7 +112,9 @@ export const pairings = serve(contract.pairing.advise, async (db, actor, input) 
     wine: entry.wine,
     name: names.get(entry.wine)!,
     fit: entry.fit,
-    because: toldReasons(entry.reasons, (reason) => sentence(fitWording, reason)).map((line, i) => ({ ...line, title: fitTitle[entry.reasons[i]!.id] })),
+    shown: shownFit(entry.fit),
+    band: bandOf(entry.fit).name,
+    because: toldReasons(entry.reasons, (reason) => reason.text).map((line, i) => ({ ...line, title: fitTitle[entry.reasons[i]!.id] })),
   });
   const { advice, swap } = await solved('advice', { parts: input.parts, wines });
   return {
