@@ -18,6 +18,8 @@ interface Kept {
   readonly noteId: string;
   revision: number;
   sent: number;
+  /** How many had been sent when the last one that was kept was. */
+  acked: number;
   refused: number;
 }
 const now = () => performance.timeOrigin + performance.now();
@@ -86,7 +88,7 @@ async function guest(start: Start, i: number): Promise<void> {
   if (begun.status !== 200) throw new Error(`beginning answered ${begun.status}: ${begun.text}`);
   listen(`${start.base}/api/v1/guest/stream`, cookie, (id, at) => arrivals.push(['app', id, at]));
   listen(start.bare, '', (id, at) => arrivals.push(['bare', id, at]));
-  const mine: Kept = { noteId, revision: 1, sent: 0, refused: 0 };
+  const mine: Kept = { noteId, revision: 1, sent: 0, acked: 0, refused: 0 };
   kept.push(mine);
   const save = async () => {
     if (!saving) return;
@@ -100,14 +102,17 @@ async function guest(start: Start, i: number): Promise<void> {
       remark: 'a few words of an evening '.repeat(8),
     };
     mine.sent += 1;
+    const at = mine.sent;
     const answer = await ask(start.base, 'PUT', `/api/v1/guest/notes/${noteId}`, cookie, {
       writeId: randomUUID(),
       baseRevision: mine.revision,
       document,
       seen: 1,
     }).catch(() => undefined);
-    if (answer?.status === 200) mine.revision = (JSON.parse(answer.text) as { revision: number }).revision;
-    else mine.refused += 1;
+    if (answer?.status === 200) {
+      mine.revision = (JSON.parse(answer.text) as { revision: number }).revision;
+      mine.acked = at;
+    } else mine.refused += 1;
     setTimeout(() => void save(), 9_000 + Math.random() * 2_000);
   };
   setTimeout(() => void save(), Math.random() * 10_000);

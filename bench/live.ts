@@ -44,6 +44,8 @@ interface Rung {
   readonly bare: number;
   readonly lost: number;
   readonly doubled: number;
+  /** Saves that were not answered as kept. */
+  readonly refused: number;
   readonly heap: number;
   /** Share of one core the generator took: near 1 it would measure itself. */
   readonly generator: number;
@@ -164,7 +166,7 @@ async function climb(guests: number, processes: number): Promise<Rung> {
     if (app.length < guests * tapped.size * 0.98) throw new Error(`only ${app.length} of ${guests * tapped.size} states came to the sockets`);
     const ended = await Promise.all(
       generators.map((generator) => {
-        const answer = told<{ kept: { noteId: string; revision: number; sent: number; refused: number }[] }>(generator);
+        const answer = told<{ kept: { noteId: string; revision: number; sent: number; acked: number; refused: number }[] }>(generator);
         generator.send({ stop: true });
         return answer;
       }),
@@ -178,14 +180,17 @@ async function climb(guests: number, processes: number): Promise<Rung> {
     );
     await client.end();
     const byId = new Map(rows.map((row) => [row.id, row]));
-    const lost = kept.filter(({ noteId, revision, sent }) => {
+    // What was kept is there, or something that was sent after it.
+    const lost = kept.filter(({ noteId, revision, sent, acked }) => {
       const row = byId.get(noteId);
-      return row === undefined || row.revision < revision || (sent > 0 && row.acidity !== (sent - 1) % 100);
+      if (row === undefined || row.revision < revision) return true;
+      return acked > 0 && ((row.acidity ?? -1) - ((acked - 1) % 100) + 100) % 100 > sent - acked;
     }).length;
+    const refused = kept.reduce((sum, entry) => sum + entry.refused, 0);
     const doubled = kept.filter(({ noteId, sent, refused }) => (byId.get(noteId)?.revision ?? 0) > 1 + sent - refused).length;
     const generator = Math.max(...after.map(({ cpuMs }, i) => (cpuMs - before[i]!.cpuMs) / elapsed));
     const early = heaps[Math.min(1, heaps.length - 1)]!;
-    return { guests, processes, app: p95(app), bare: p95(plain), lost, doubled, heap: heaps.at(-1)! / early - 1, generator };
+    return { guests, processes, app: p95(app), bare: p95(plain), lost, doubled, refused, heap: heaps.at(-1)! / early - 1, generator };
   } finally {
     for (const generator of generators) generator.kill();
     bare.kill();
@@ -213,7 +218,7 @@ export async function live(): Promise<Figure[]> {
       goal: `≤ ${most} at ${goal} guests, nothing lost, nothing doubled`,
       met: highest >= goal && done.filter((rung) => rung.guests <= goal).every(stands),
       parts: done.map((rung) => ({
-        name: `${rung.guests} guests, ${rung.processes === 1 ? 'one process' : `${rung.processes} processes`}: bare ${rung.bare.toFixed(1)} ms, ratio ${(rung.app / rung.bare).toFixed(2)}; ${rung.lost} lost, ${rung.doubled} doubled; heap ${(100 * rung.heap).toFixed(0)} %; generator ${(100 * rung.generator).toFixed(0)} % of a core`,
+        name: `${rung.guests} guests, ${rung.processes === 1 ? 'one process' : `${rung.processes} processes`}: bare ${rung.bare.toFixed(1)} ms, ratio ${(rung.app / rung.bare).toFixed(2)}; ${rung.lost} lost, ${rung.doubled} doubled, ${rung.refused} refused; heap ${(100 * rung.heap).toFixed(0)} %; generator ${(100 * rung.generator).toFixed(0)} % of a core`,
         figure: Number(rung.app.toFixed(1)),
       })),
     },

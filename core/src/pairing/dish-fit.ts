@@ -85,8 +85,8 @@ export function fitNumber(dish: Dish, wine: PairingWine): number {
 export const shownFit = (score: number): number => 100 * normalBelow((score - start.push) / 25);
 /** What a score is called: the best band whose least score it reaches. */
 export const fitBands = [
-  { id: 'made', least: 75, name: 'made for it' },
-  { id: 'good', least: 62, name: 'goes well' },
+  { id: 'made', least: 80, name: 'made for it' },
+  { id: 'good', least: 64, name: 'goes well' },
   { id: 'fair', least: 52, name: 'goes' },
   { id: 'poor', least: 38, name: 'hardly goes' },
   { id: 'clash', least: -Infinity, name: 'does not go' },

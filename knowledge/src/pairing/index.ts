@@ -150,12 +150,19 @@ export function smallestSwap(parts: readonly DishPart[], wines: readonly Pairing
 
 /** Ways that leave meat and fish uncooked by fire: nobody is told to serve raw what was to be cooked. */
 const unfired: ReadonlySet<string> = new Set(['raw', 'chilled', 'marinated', 'cured', 'pickled', 'cold-smoked']);
+const swapped: ReadonlySet<PartKind> = new Set(['sauce', 'side', 'fat']);
+/** Between a sauce for meat and one for a pudding lies more sugar than this, of 100. */
+const sugarApart = 36;
 /**
- * What a cook would swap without making another dish: one sauce, side, fat, garnish or seasoning for another, one way over the fire for another. The base stays.
+ * What a cook would swap without making another dish: one sauce for another, one side, one fat, one way over the fire for another. The base, the herbs and the
+ * spices stay.
  */
 export function swappable(part: string): readonly string[] {
-  if (ingredientById.get(part)?.kind === 'base' || unfired.has(part)) return [];
-  return alternatives(part).filter((other) => !unfired.has(other));
+  const found = ingredientById.get(part);
+  if (found === undefined) return unfired.has(part) ? [] : alternatives(part).filter((other) => !unfired.has(other));
+  if (!swapped.has(found.kind)) return [];
+  const sugar = (id: string) => ingredientById.get(id)?.taste.sweetness ?? 0;
+  return alternatives(part).filter((other) => Math.abs(sugar(other) - sugar(part)) <= sugarApart);
 }
 /** Parts that can stand in for another: the same kind of ingredient, or another way of cooking. */
 export function alternatives(part: string): readonly string[] {

@@ -119,7 +119,11 @@ export const contract: Addresses = {
     list: { method: 'GET', path: '/dishes' },
     get: { method: 'GET', path: '/dishes/{id}' },
   },
-  pairing: { wines: { method: 'GET', path: '/pairing-wines' }, advise: { method: 'POST', path: '/pairings' } },
+  pairing: {
+    food: { method: 'GET', path: '/wines/{id}/food' },
+    wines: { method: 'GET', path: '/pairing-wines' },
+    advise: { method: 'POST', path: '/pairings' },
+  },
   document: { stream: { method: 'GET', path: '/live', files: ['text/event-stream'] }, changed: { method: 'POST', path: '/document-changes' } },
   tasting: {
     open: { method: 'POST', path: '/flights/{id}/tastings' },

@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { allergens } from '@rose/knowledge/pairing/index';
 import { dishAxes } from '@rose/core/pairing/dish';
+import { keysOf } from '@rose/core/wine/keys';
+import { courses } from '@rose/knowledge/dishes/index';
 import { dishDocument, ways } from '@rose/core/pairing/dish-schema';
 import { pairingWine } from './computed';
 import { because } from './because';
@@ -21,6 +23,8 @@ export const fit = z.object({
   band: z.string(),
   because: z.array(because.element.extend({ title: z.string() })),
 });
+
+const food = z.object({ id: z.string(), name: z.string(), cuisine: z.string(), fit: z.number(), shown: z.number(), band: z.string(), because: z.string() });
 
 export const dish = {
   save: act({
@@ -79,6 +83,19 @@ export const dish = {
 };
 
 export const pairing = {
+  food: read({
+    name: 'pairing.food',
+    method: 'GET',
+    path: '/wines/{id}/food',
+    summary: 'What to eat with a wine: everyday dishes by course, cheeses, and what to stay away from, each with its reason',
+    allow: 'read',
+    input: one,
+    output: z.object({
+      courses: z.array(z.object({ course: z.enum(keysOf(courses)), dishes: z.array(food) })),
+      cheeses: z.array(food),
+      avoid: z.array(food),
+    }),
+  }),
   wines: read({
     name: 'pairing.wines',
     budget: 'long work',

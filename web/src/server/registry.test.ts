@@ -120,6 +120,7 @@ const may: Record<string, string> = {
   'dish.restore': 'oh',
   'dish.list': 'ohp',
   'dish.get': 'ohp',
+  'pairing.food': 'ohp',
   'pairing.wines': 'ohp',
   'pairing.advise': 'ohp',
   'document.changed': 'ohp',

@@ -20,6 +20,7 @@ import { Frame } from '@/ui/frame';
 import { Glass } from '@/ui/glass';
 import { InLaw } from './in-law';
 import { InTheGlass } from './in-the-glass';
+import { WithFood } from './with-food';
 import type { WineView } from '@/contract/answers';
 import type { AnswerOf, NotebookItem } from '@/contract/answers';
 import { DeleteAct } from '@/ui/delete-act';
@@ -111,7 +112,17 @@ const Actions = styled.div`
   gap: 10px;
   margin: 14px 0;
 `;
-export function WinePage({ wine, notes, flights }: { wine: WineView; notes: readonly NotebookItem[]; flights: readonly { id: string; name: string }[] }) {
+export function WinePage({
+  wine,
+  notes,
+  flights,
+  food,
+}: {
+  wine: WineView;
+  notes: readonly NotebookItem[];
+  flights: readonly { id: string; name: string }[];
+  food: AnswerOf<'pairing', 'food'>;
+}) {
   const router = useRouter();
   const mayEdit = useMay('cellar.edit');
   const { document } = wine;
@@ -249,7 +260,10 @@ export function WinePage({ wine, notes, flights }: { wine: WineView; notes: read
           )}
         </section>
         <InLaw claims={wine.law} />
-        <InTheGlass wine={wine} notes={notes} />
+        <div>
+          <InTheGlass wine={wine} notes={notes} />
+          <WithFood food={food} />
+        </div>
       </Grid>
     </Frame>
   );

@@ -16,6 +16,7 @@ import { useMay } from '@/ui/here';
 import { Filters, useWholeList } from '@/ui/list-page';
 import { CheckBoxes } from '@/ui/check-boxes';
 import { SheetOverPage } from '@/ui/sheet';
+import { StartFrom } from './start-from';
 
 const List = styled.ul`
   list-style: none;
@@ -84,6 +85,7 @@ export function Dishes({ dishes, filters }: AnswerOf<'dish', 'list'> & { filters
             </div>
           )}
         </div>
+        {mayEdit && <StartFrom />}
         {(narrowed || dishes.length > 0) && (
           <>
             <Filters page={page} hint="name" />

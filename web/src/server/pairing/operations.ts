@@ -3,6 +3,8 @@ import { z } from 'zod';
 import type { DishDocument } from '@rose/core/pairing/dish-document';
 import { bandOf, fitTitle, shownFit, type Fit, type PairingWine } from '@rose/core/pairing/dish-fit';
 import { allergens, dishOf, styleWines, type Allergen } from '@rose/knowledge/pairing';
+import { foodFor, type Food } from '@rose/knowledge/dishes/index';
+import { keysOf } from '@rose/core/wine/keys';
 import { holdsWords } from '@rose/core/wine/search-folding';
 import type { Reader } from '../../db/client';
 import { dish, flight } from '../../db/schema';
@@ -125,5 +127,21 @@ export const pairings = serve(contract.pairing.advise, async (db, actor, input) 
     avoid: advice.avoid.map(view),
     byClass: Object.fromEntries(Object.entries(advice.byClass).map(([kind, best]) => [kind, best?.offered === true ? view(best.best) : null])),
     swap: swap === null ? null : { out: swap.out, into: swap.into, wine: swap.best.wine },
+  };
+});
+export const foodForWine = serve(contract.pairing.food, async (db, actor, { id }) => {
+  const [known] = await knownWines(db, actor.venueId, [id]);
+  if (known === undefined) throw notFound('wine');
+  const view = ({ because, ...food }: Food) => ({
+    ...food,
+    shown: shownFit(food.fit),
+    band: bandOf(food.fit).name,
+    because: `${because.text}.`.replace('..', '.'),
+  });
+  const { byCourse, cheeses, avoid } = foodFor(asPairingWine(known));
+  return {
+    courses: keysOf(byCourse).map((course) => ({ course, dishes: byCourse[course].map(view) })),
+    cheeses: cheeses.map(view),
+    avoid: avoid.map(view),
   };
 });

@@ -131,6 +131,7 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
     'dish.delete': one(world.dishId),
     'dish.restore': one(world.dishId),
     'dish.get': one(world.dishId),
+    'pairing.food': { id: world.wineId },
     'pairing.wines': { among: `flight:${world.flightId}` },
     'pairing.advise': { parts: [{ part: 'octopus', grams: 100 }], among: `flight:${world.flightId}` },
     'venue.save': { name: 'x', settings: { ...usualChoices, country: 'GR' } },

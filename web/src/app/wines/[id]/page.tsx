@@ -4,6 +4,7 @@ import { WinePage } from '@/features/cellar/wine';
 import { getWine } from '@/server/cellar/queries';
 import { listFlights } from '@/server/flight/operations';
 import { listNotes } from '@/server/notebook/queries';
+import { foodForWine } from '@/server/pairing/operations';
 import { read } from '@/server/page';
 import { Here } from '../../here';
 
@@ -13,10 +14,10 @@ export async function generateMetadata({ params }: { params: Promise<{ id: strin
 }
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const [wine, notes, flights] = await Promise.all([load(id), read(listNotes, { wineId: id, limit: 6 }), read(listFlights)]);
+  const [wine, notes, flights, food] = await Promise.all([load(id), read(listNotes, { wineId: id, limit: 6 }), read(listFlights), read(foodForWine, { id })]);
   return (
     <Here>
-      <WinePage wine={wine} notes={notes.items} flights={flights.flights} />
+      <WinePage wine={wine} notes={notes.items} flights={flights.flights} food={food} />
     </Here>
   );
 }
