@@ -44,6 +44,10 @@ const Fits = styled.ol`
   .why {
     font-size: 0.875rem;
   }
+  .as {
+    display: block;
+    font-size: 0.875rem;
+  }
   .up {
     color: var(--sea);
   }
@@ -112,7 +116,7 @@ export function DishFits({
             <BareButton pressed={fit.wine === shown?.wine} onPress={() => onChoose(fit.wine)}>
               <span>
                 <span className="name">{nameOf(fit.wine)}</span>
-                {examples[fit.wine] !== undefined && <span className="soft"> {examples[fit.wine]}</span>}
+                {examples[fit.wine] !== undefined && <span className="soft as">{examples[fit.wine]}</span>}
                 <span className="why" style={{ display: 'block' }}>
                   {brief(fit)}
                 </span>

@@ -85,7 +85,11 @@ export function Dishes({ dishes, filters }: AnswerOf<'dish', 'list'> & { filters
             </div>
           )}
         </div>
-        {mayEdit && <StartFrom />}
+        {mayEdit && (
+          <div style={{ marginBottom: 14 }}>
+            <StartFrom />
+          </div>
+        )}
         {(narrowed || dishes.length > 0) && (
           <>
             <Filters page={page} hint="name" />
