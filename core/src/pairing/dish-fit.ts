@@ -78,7 +78,7 @@ export function fitNumber(dish: Dish, wine: PairingWine): number {
   return fitRules.reduce((total, rule) => {
     const args = rule.when(pair);
     return args === undefined ? total : total + rule.push(args);
-  }, 50);
+  }, start.push);
 }
 
 /** A score as it is shown, 0–100 and never at either end: half of all pairs one meets stand within 17 points of the start. Own choice of the spread. */

@@ -1,5 +1,5 @@
 import { fitOf, type Fit, type PairingWine } from '@rose/core/pairing/dish-fit';
-import { dishOf, hardest, ingredient, ingredients, stayAway, wayOfCooking, worthOffering, type ComposedDish, type DishPart } from '../pairing/index';
+import { cheesesFor, dishOf, hardest, ingredient, stayAway, wayOfCooking, worthOffering, type ComposedDish, type DishPart } from '../pairing/index';
 import { courses, rows, type Course, type Row } from './data';
 
 export { courses, type Course };
@@ -9,6 +9,7 @@ export interface EverydayDish {
   readonly name: string;
   readonly cuisine: string;
   readonly course: Course;
+  /** What it is made of first. */
   readonly parts: readonly DishPart[];
 }
 
@@ -33,7 +34,6 @@ interface Plate {
 let composed: readonly Plate[] | undefined;
 /** Every dish composed, once a process. */
 const plates = (): readonly Plate[] => (composed ??= everydayDishes.map((dish) => ({ dish, plate: dishOf(dish.parts) })));
-const cheeses = ingredients.filter(({ kind, marks }) => kind === 'base' && marks.includes('cheese'));
 
 /** Something to eat with a wine, how it fits, and the reason that says most. */
 export interface Food {
@@ -89,10 +89,7 @@ export function foodFor(wine: PairingWine): FoodFor {
   }
   return {
     byCourse: { bite: best('bite'), starter: best('starter'), main: best('main'), sweet: best('sweet') },
-    cheeses: cheeses
-      .map((cheese) => ({ cheese, fit: fitOf(dishOf([{ part: cheese.id }]), wine) }))
-      .sort((a, b) => b.fit.fit - a.fit.fit || (a.cheese.id < b.cheese.id ? -1 : 1))
-      .filter(({ fit }) => fit.fit >= worthOffering)
+    cheeses: cheesesFor(wine)
       .slice(0, mostOf.cheese)
       .map(({ cheese, fit }) => food({ ...cheese, cuisine: '' }, fit, speaksFor(fit))),
     avoid: [...mistakes.values()].slice(0, mostOf.avoid),

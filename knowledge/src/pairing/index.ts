@@ -171,22 +171,27 @@ export function alternatives(part: string): readonly string[] {
   return cookingById.has(part) ? cooking.filter((entry) => entry.id !== part).map((entry) => entry.id) : [];
 }
 
+const cheeses = ingredients.filter(({ kind, marks }) => kind === 'base' && marks.includes('cheese'));
+/** The cheeses that are worth offering with a wine, best first. */
+export const cheesesFor = (wine: PairingWine): readonly { readonly cheese: Ingredient; readonly fit: Fit }[] =>
+  cheeses
+    .map((cheese) => ({ cheese, fit: fitOf(dishOf([{ part: cheese.id }]), wine) }))
+    .filter(({ fit }) => fit.fit >= worthOffering)
+    .sort((a, b) => b.fit.fit - a.fit.fit || (a.cheese.name < b.cheese.name ? -1 : 1));
+
 /** Two dishes out of a list and a cheese for a wine, best first; what is not worth offering is left out. */
 export function foodOf(
   wine: PairingWine,
   dishes: readonly { readonly name: string; readonly parts: readonly DishPart[] }[],
 ): { readonly dishes: readonly string[]; readonly cheese: string } {
-  const ranked = (list: readonly { readonly name: string; readonly parts: readonly DishPart[] }[]) =>
-    list
-      .filter((entry) => entry.parts.length > 0)
-      .map((entry) => ({ name: entry.name, fit: fitOf(dishOf(entry.parts), wine).fit }))
-      .sort((a, b) => b.fit - a.fit || (a.name < b.name ? -1 : 1));
-  const cheeses = ingredients.filter((entry) => entry.kind === 'base' && entry.id.endsWith('-cheese'));
   return {
-    dishes: ranked(dishes)
-      .filter((entry) => entry.fit >= worthOffering)
+    dishes: dishes
+      .filter(({ parts }) => parts.length > 0)
+      .map(({ name, parts }) => ({ name, fit: fitOf(dishOf(parts), wine).fit }))
+      .filter(({ fit }) => fit >= worthOffering)
+      .sort((a, b) => b.fit - a.fit || (a.name < b.name ? -1 : 1))
       .slice(0, 2)
-      .map((entry) => entry.name),
-    cheese: ranked(cheeses.map((entry) => ({ name: entry.name, parts: [{ part: entry.id }] })))[0]?.name ?? '',
+      .map(({ name }) => name),
+    cheese: cheesesFor(wine)[0]?.cheese.name ?? '',
   };
 }

@@ -59,3 +59,15 @@ export const ring = css`
   outline: 2px solid var(--madder);
   outline-offset: 2px;
 `;
+/** A name that can be pressed, within a line of words. */
+export const named = css`
+  all: unset;
+  cursor: pointer;
+  font-weight: 600;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  text-decoration-color: var(--line);
+  &:focus-visible {
+    ${ring}
+  }
+`;

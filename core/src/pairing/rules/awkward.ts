@@ -9,12 +9,12 @@ export const awkwardRules = [
     id: 'awkward',
     title: 'an awkward vegetable',
     holds: (pair) => ({ by: awkward(pair).by * Math.max(pair.grip, 0.7 * pair.wood), args: awkward(pair).args }),
-    says: ({ what }) => `${what} makes tannin and oak taste metallic.`,
+    says: ({ what }) => `${what} makes tannin and oak taste metallic`,
   }),
   fitRule({
     id: 'awkward-fresh',
     title: 'fresh and unoaked suits it',
     holds: (pair) => ({ by: awkward(pair).by * ramp(pair.w.acidity, 40, 84) * (1 - pair.wood), args: { ...awkward(pair).args, wine: round(pair.w.acidity) } }),
-    says: ({ what, wine }) => `${what} bears what is sharp (${wine}) and unoaked.`,
+    says: ({ what, wine }) => `${what} bears what is sharp (${wine}) and unoaked`,
   }),
 ] as const;

@@ -8,6 +8,6 @@ export const bubbleRules = [
       const coat = Math.max(d.fat, 70 * has.fried, 60 * has.egg, 60 * has.cream);
       return { by: ramp(w.bubbles, 12, 80) * ramp(coat, 34, 84), args: { fat: round(d.fat) } };
     },
-    says: ({ fat }) => `Bubbles lift fat (${fat}) off the tongue.`,
+    says: ({ fat }) => `Bubbles lift fat (${fat}) off the tongue`,
   }),
 ] as const;

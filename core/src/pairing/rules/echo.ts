@@ -13,7 +13,7 @@ export const echoRules = [
       const clear = shared.reduce((sum, echo) => sum + dish.echoes[echo]!, 0);
       return { by: 1 - less ** clear, args: { what: listed(shared.map((echo) => echo.replace('-', ' '))) } };
     },
-    says: ({ what }) => `Both have ${what}.`,
+    says: ({ what }) => `Both have ${what}`,
   }),
   fitRule({
     id: 'scent-alone',
@@ -36,6 +36,6 @@ export const echoRules = [
       const mellow = Math.max(marks.cream, ramp(d.savour, 38, 60), ramp(d.fat, 40, 66));
       return { by: Math.max(green * (1 - fresh), flowery * (1 - grip) * (1 - spiced)) * mellow, args: { wine: round(w.intensity) } };
     },
-    says: ({ wine }) => `Scent of ${wine} finds nothing green, sharp or spiced on a mellow plate.`,
+    says: ({ wine }) => `Scent of ${wine} finds nothing green, sharp or spiced on a mellow plate`,
   }),
 ] as const;

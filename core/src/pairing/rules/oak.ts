@@ -10,18 +10,18 @@ export const oakRules = [
       by: pair.wood * Math.max(ramp(pair.d.smoke, 10, 52), 0.8 * pair.has.cream) * (1 - tender(pair)),
       args: { oak: round(pair.w.oak) },
     }),
-    says: ({ oak }) => `Oak ${oak} meets smoke, char or cream.`,
+    says: ({ oak }) => `Oak ${oak} meets smoke, char or cream`,
   }),
   fitRule({
     id: 'oak-smothers',
     title: 'oak smothers it',
     holds: (pair) => ({ by: pair.wood * tender(pair), args: { oak: round(pair.w.oak) } }),
-    says: ({ oak }) => `Oak ${oak} smothers food that is raw, delicate or sharp.`,
+    says: ({ oak }) => `Oak ${oak} smothers food that is raw, delicate or sharp`,
   }),
   fitRule({
     id: 'round',
     title: 'round meets creamy',
     holds: ({ w, has, grip }) => ({ by: has.cream * ramp(w.body, 38, 64) * (1 - grip), args: { body: round(w.body) } }),
-    says: ({ body }) => `Body ${body} sits well with butter and cream.`,
+    says: ({ body }) => `Body ${body} sits well with butter and cream`,
   }),
 ] as const;

@@ -25,7 +25,7 @@ export const sugarRules = [
       by: matters(pair.d.sweetness) * ramp(pair.w.sweetness - pair.d.sweetness, -30, 6) * (1 - 0.75 * savoury(pair)),
       args: { wine: round(pair.w.sweetness), dish: round(pair.d.sweetness) },
     }),
-    says: ({ wine, dish }) => `Sweetness ${wine} against ${dish} on the plate.`,
+    says: ({ wine, dish }) => `Sweetness ${wine} against ${dish} on the plate`,
   }),
   fitRule({
     id: 'sweet-short',
@@ -34,25 +34,25 @@ export const sugarRules = [
       by: matters(pair.d.sweetness) * ramp(pair.d.sweetness - pair.w.sweetness, 4, 76) * (1 - 0.75 * savoury(pair)),
       args: { wine: round(pair.w.sweetness), dish: round(pair.d.sweetness) },
     }),
-    says: ({ wine, dish }) => `Sweetness ${wine} against ${dish} on the plate: the wine will seem thin and sour.`,
+    says: ({ wine, dish }) => `Sweetness ${wine} against ${dish} on the plate: the wine will seem thin and sour`,
   }),
   fitRule({
     id: 'sweet-alone',
     title: 'sugar with nothing to lean on',
     holds: (pair) => ({ by: ramp(pair.w.sweetness - 26 - support(pair), 0, 96), args: { wine: round(pair.w.sweetness) } }),
-    says: ({ wine }) => `Sweetness ${wine} beside a dish with too little sugar, heat or richness to meet it.`,
+    says: ({ wine }) => `Sweetness ${wine} beside a dish with too little sugar, heat or richness to meet it`,
   }),
   fitRule({
     id: 'rich-sweet',
     title: 'sugar against richness',
     holds: ({ d, w }) => ({ by: ramp(d.fat, 62, 92) * ramp(w.sweetness, 40, 76), args: { wine: round(w.sweetness), fat: round(d.fat) } }),
-    says: ({ wine, fat }) => `Fat ${fat} carries sweetness ${wine}: rich meets rich.`,
+    says: ({ wine, fat }) => `Fat ${fat} carries sweetness ${wine}: rich meets rich`,
   }),
   fitRule({
     id: 'chocolate-dry',
     title: 'dry wine against chocolate',
     holds: ({ w, has }) => ({ by: has.chocolate * (1 - ramp(w.sweetness, 34, 62)), args: { wine: round(w.sweetness) } }),
-    says: ({ wine }) => `Chocolate is bitter and sweet at once: sweetness ${wine} loses.`,
+    says: ({ wine }) => `Chocolate is bitter and sweet at once: sweetness ${wine} loses`,
   }),
   fitRule({
     id: 'chocolate-strong',
@@ -61,6 +61,6 @@ export const sugarRules = [
       by: Math.max(has.chocolate, ramp(d.bitterness, 30, 60)) * ramp(w.sweetness, 44, 66) * ramp(w.alcohol, 56, 84),
       args: { alcohol: round(w.alcohol) },
     }),
-    says: ({ alcohol }) => `Sugar with alcohol ${alcohol} holds out against what is bitter and dark.`,
+    says: ({ alcohol }) => `Sugar with alcohol ${alcohol} holds out against what is bitter and dark`,
   }),
 ] as const;

@@ -22,19 +22,19 @@ export const weightRules = [
     id: 'weight',
     title: 'weight meets weight',
     holds: (pair) => ({ by: 1 - ramp(Math.abs(gap(pair)), 4, 28), args: both(pair) }),
-    says: ({ wine, dish }) => `The wine weighs ${wine}, the dish ${dish}, both of 100.`,
+    says: ({ wine, dish }) => `The wine weighs ${wine}, the dish ${dish}, both of 100`,
   }),
   fitRule({
     id: 'too-heavy',
     title: 'heavier than the dish',
     holds: (pair) => ({ by: ramp(gap(pair), 10, 50), args: both(pair) }),
-    says: ({ wine, dish }) => `The wine weighs ${wine} of 100, the dish only ${dish}.`,
+    says: ({ wine, dish }) => `The wine weighs ${wine} of 100, the dish only ${dish}`,
   }),
   fitRule({
     id: 'too-light',
     title: 'lighter than the dish',
     holds: (pair) => ({ by: ramp(-gap(pair), 8, 50), args: both(pair) }),
-    says: ({ wine, dish }) => `The wine weighs ${wine} of 100, the dish ${dish}: it is lost.`,
+    says: ({ wine, dish }) => `The wine weighs ${wine} of 100, the dish ${dish}: it is lost`,
   }),
   fitRule({
     id: 'overpowers',
@@ -43,7 +43,7 @@ export const weightRules = [
       const [loud, plate] = [loudness(pair), volume(pair.dish)];
       return { by: ramp(loud - plate, 4, 44), args: { loud: round(loud), plate: round(plate) } };
     },
-    says: ({ loud, plate }) => `Scent, grip, wood and alcohol come to ${loud} of 100, the plate answers with ${plate}.`,
+    says: ({ loud, plate }) => `Scent, grip, wood and alcohol come to ${loud} of 100, the plate answers with ${plate}`,
   }),
   fitRule({
     id: 'drowned',
@@ -52,7 +52,7 @@ export const weightRules = [
       const [loud, plate] = [loudness(pair), volume(pair.dish)];
       return { by: ramp(plate - loud, 6, 40), args: { loud: round(loud), plate: round(plate) } };
     },
-    says: ({ loud, plate }) => `The plate comes to ${plate} of 100, the wine’s scent, grip, wood and alcohol to ${loud}.`,
+    says: ({ loud, plate }) => `The plate comes to ${plate} of 100, the wine’s scent, grip, wood and alcohol to ${loud}`,
   }),
   fitRule({
     id: 'fragile',
@@ -65,6 +65,6 @@ export const weightRules = [
         args: { rough: round(rough) },
       };
     },
-    says: ({ rough }) => `What is sharp, salty, sweet or smoky (${rough}) covers the fine scents of an old wine.`,
+    says: ({ rough }) => `What is sharp, salty, sweet or smoky (${rough}) covers the fine scents of an old wine`,
   }),
 ] as const;

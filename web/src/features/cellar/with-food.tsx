@@ -2,6 +2,7 @@
 import styled from 'styled-components';
 import { courses } from '@rose/knowledge/dishes/index';
 import type { AnswerOf } from '@/contract/answers';
+import { named } from '@/ui/looks';
 import { useStartFrom } from '@/ui/start-dish';
 import { BareButton } from '@/ui/button';
 import { Trouble } from '@/ui/field';
@@ -20,16 +21,7 @@ const Courses = styled.dl`
     margin: 4px 0 0;
   }
   button {
-    all: unset;
-    cursor: pointer;
-    font-weight: 600;
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    text-decoration-color: var(--line);
-  }
-  button:focus-visible {
-    outline: 2px solid var(--madder);
-    outline-offset: 2px;
+    ${named}
   }
   .why {
     display: block;
@@ -43,10 +35,10 @@ export function WithFood({ food }: { food: Offered }) {
   const { start, trouble } = useStartFrom();
   const one = ({ id, name, cuisine, shown, band, because }: Food, dish: boolean) => (
     <dd key={id}>
-      {dish && mayEdit ? <BareButton onPress={() => start(id)}>{name}</BareButton> : <strong>{name}</strong>} {Math.round(shown)}, {band}
+      {dish && mayEdit ? <BareButton onPress={() => start(id)}>{name}</BareButton> : <strong>{name}</strong>} {Math.round(shown)} of 100, {band}
       <span className="why">
         {cuisine === '' ? '' : `${cuisine} · `}
-        {because}
+        {because}.
       </span>
     </dd>
   );

@@ -8,6 +8,7 @@ import { fitClasses, hardest, type Advice } from '@rose/knowledge/pairing';
 import { examples } from '@rose/knowledge/styles/examples';
 import { Disclosure } from '@/ui/disclosure';
 import { TextField } from '@/ui/field';
+import { named } from '@/ui/looks';
 import { Reasons } from '@/ui/reasons';
 
 const Fits = styled.ol`
@@ -81,12 +82,7 @@ const Classes = styled.dl`
     margin: 0;
   }
   button {
-    all: unset;
-    cursor: pointer;
-    font-weight: 600;
-    text-decoration: underline;
-    text-underline-offset: 3px;
-    text-decoration-color: var(--line);
+    ${named}
   }
 `;
 /** Fits that are shown at once. */
@@ -165,7 +161,7 @@ export function DishFits({
             lines={shown.reasons.map((reason) => ({
               id: reason.id,
               title: fitTitle[reason.id],
-              text: `${reason.text}.`.replace(/\.\.$/, '.'),
+              text: `${reason.text}.`,
               push: reason.push,
               source: reason.source,
             }))}
@@ -181,7 +177,7 @@ export function DishFits({
           {advice.mistakes.slice(0, 5).map((fit) => (
             <p key={fit.wine} style={{ fontSize: '0.875rem' }}>
               <strong>{nameOf(fit.wine)}</strong>
-              {metAs(fit.wine)}, {shownOf(fit)}: {hardest(fit).text}
+              {metAs(fit.wine)}, {shownOf(fit)} of 100: {hardest(fit).text}.
             </p>
           ))}
         </>

@@ -175,7 +175,9 @@ export function DishPage({
         />
         <section aria-label="Fits">
           <div style={{ display: 'flex', alignItems: 'end', justifyContent: 'space-between', gap: 16 }}>
-            <h2>Fits</h2>
+            <h2>
+              Fits <small className="soft">of 100</small>
+            </h2>
             <div style={{ width: 220 }}>
               <SelectField<string>
                 label="Out of"

@@ -136,7 +136,7 @@ export const foodForWine = serve(contract.pairing.food, async (db, actor, { id }
     ...food,
     shown: shownFit(food.fit),
     band: bandOf(food.fit).name,
-    because: `${because.text}.`.replace('..', '.'),
+    because: because.text,
   });
   const { byCourse, cheeses, avoid } = foodFor(asPairingWine(known));
   return {
