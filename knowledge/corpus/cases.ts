@@ -138,6 +138,26 @@ const dish = z.object({
   best: z.string().optional(),
   poor: z.array(z.object({ words: z.string(), kind: z.enum(['clash', 'wasted']) })),
   whyPoor: z.string(),
+  diets: z.array(z.string()),
+  allergens: z.array(z.string()),
+  /** Those that depend on the recipe. */
+  allergensByRecipe: z.array(z.string()).default([]),
+});
+const menuLine = z.object({
+  ...about,
+  text: z.string(),
+  parts: z.array(z.object({ food: z.string(), role: z.string(), cooking: z.string().optional(), amount: z.string().optional() })),
+  notUnderstood: z.array(z.string()).optional(),
+  /** Foods that must not appear. */
+  excluded: z.array(z.string()).optional(),
+});
+const pours = z.object({ pours: z.array(z.object({ course: z.string(), pour: z.string() })) });
+const menu = z.object({
+  ...about,
+  constraints: z.object({ guests: z.number(), allergies: z.array(z.string()), diets: z.array(z.string()), budget: z.string(), wines: z.number() }),
+  courses: z.array(z.string()),
+  acceptable: pours,
+  unacceptable: pours,
 });
 /** What a phrase for a wine fixes: classes of its readings, and facts. */
 const wineWords = z.object({
@@ -166,6 +186,8 @@ const files = {
   words: z.array(word),
   dishes: z.array(dish),
   'wine-words': z.record(z.string(), wineWords),
+  'menu-lines': z.array(menuLine),
+  menus: z.array(menu),
 };
 export type WineCase = z.output<typeof wine>;
 export type NoteCase = z.output<typeof note>;
@@ -174,6 +196,8 @@ export type FaultCase = z.output<typeof doubtfulGlass>;
 export type OrderCase = z.output<typeof order>;
 export type WordCase = z.output<typeof word>;
 export type DishCase = z.output<typeof dish>;
+export type MenuLineCase = z.output<typeof menuLine>;
+export type MenuCase = z.output<typeof menu>;
 export type WineWords = z.output<typeof wineWords>;
 export type Synonyms = z.output<typeof synonyms>;
 export type Tests = z.output<typeof tests>;
@@ -192,6 +216,8 @@ export function readCases(folder: string): Cases {
     words: read('words', files.words),
     dishes: read('dishes', files.dishes),
     'wine-words': read('wine-words', files['wine-words']),
+    'menu-lines': read('menu-lines', files['menu-lines']),
+    menus: read('menus', files.menus),
   };
 }
 /** "Today" of the cases. */

@@ -1,6 +1,7 @@
 import type { Cases } from './cases';
 import { judgeDish, pairsByOneRanking } from './dishes';
 import { judgeFault } from './faults';
+import { judgeMenuLine, judgeNeeds } from './menu-lines';
 import { judgeNote } from './notes';
 import { judgeOrderCase } from './orders';
 import { judgePair } from './pairs';
@@ -14,7 +15,7 @@ export interface Judged {
   readonly fixed: Readonly<Partial<Record<Group, number>>>;
 }
 /** Every expectation of the cases, judged. */
-export function judge({ wines, notes, pairs, faults, orders, synonyms, words, dishes, 'wine-words': wineWords }: Cases): Judged {
+export function judge({ wines, notes, pairs, faults, orders, synonyms, words, dishes, 'wine-words': wineWords, 'menu-lines': menuLines }: Cases): Judged {
   const flights = orders.map(judgeOrderCase);
   const sorted = flights.flatMap((flight) => flight.plainly);
   const accepted = (pick: (one: (typeof notes)[number]['accept']) => readonly string[]) => fixedAnswer(notes.map((note) => pick(note.accept)));
@@ -27,6 +28,8 @@ export function judge({ wines, notes, pairs, faults, orders, synonyms, words, di
       ...words.flatMap(judgeWord),
       ...flights.flatMap((flight) => flight.expectations),
       ...dishes.flatMap((entry) => judgeDish(entry, wineWords)),
+      ...dishes.flatMap(judgeNeeds),
+      ...menuLines.flatMap(judgeMenuLine),
     ],
     fixed: {
       air: fixedAnswer(wines.map(({ expect }) => [expect.air, ...(expect.airOk ?? []), ...(expect.airAlso ?? [])])),

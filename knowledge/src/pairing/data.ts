@@ -1,41 +1,5 @@
-import type { Cooking, DishMark, Echo, Vector } from '@rose/core/pairing/dish';
-
-export const partKinds = { base: 'Base', side: 'Side', fat: 'Fat', sauce: 'Sauce', seasoning: 'Seasoning', garnish: 'Garnish' } as const;
-export type PartKind = keyof typeof partKinds;
-
-/** The fourteen allergens of EU Regulation 1169/2011, annex II. Fish, crustaceans and molluscs are three. */
-export const allergens = {
-  gluten: 'cereals with gluten', crustaceans: 'crustaceans', eggs: 'eggs', fish: 'fish', peanuts: 'peanuts', soybeans: 'soya', milk: 'milk', nuts: 'nuts', celery: 'celery', mustard: 'mustard', sesame: 'sesame', sulphites: 'sulphites', lupin: 'lupin', molluscs: 'molluscs',
-} as const;
-export type Allergen = keyof typeof allergens;
-
-/** A part a dish can be built from. Tastes are 0–100 of the part on its own; common practice, our own reading. */
-export interface Ingredient {
-  readonly id: string;
-  readonly name: string;
-  readonly kind: PartKind;
-  readonly taste: Vector;
-  readonly reach: number;
-  /** Grams a guest. */
-  readonly portion: number;
-  readonly marks: readonly DishMark[];
-  readonly echoes: readonly Echo[];
-  readonly allergens: readonly Allergen[];
-}
-
-type Taste = readonly [weight: number, fat: number, acid: number, salt: number, sweetness: number, heat: number, savour: number, smoke: number, bitterness: number, protein: number];
-type Extra = { marks?: DishMark[]; echoes?: Echo[]; allergens?: Allergen[]; reach?: number; pungency?: number };
-const reachOf: Record<PartKind, number> = { base: 1, side: 0.7, fat: 1.6, sauce: 1.8, seasoning: 6, garnish: 1 };
-const part = (kind: PartKind) => (id: string, name: string, portion: number, taste: Taste, extra: Extra = {}): Ingredient => {
-  const [weight, fat, acid, salt, sweetness, heat, savour, smoke, bitterness, protein] = taste;
-  return { id, name, kind, portion, taste: { weight, fat, acid, salt, sweetness, heat, savour, smoke, bitterness, protein, pungency: extra.pungency ?? 0 }, reach: extra.reach ?? reachOf[kind], marks: extra.marks ?? [], echoes: extra.echoes ?? [], allergens: extra.allergens ?? [] };
-};
-const base = part('base');
-const side = part('side');
-const fat = part('fat');
-const garnish = part('garnish');
-const sauce = part('sauce');
-const seasoning = part('seasoning');
+import { cheeseAsPart, cheeseFacts } from '../cheeses/index';
+import { base, fat, garnish, sauce, seasoning, side, type Ingredient } from './part';
 
 export const ingredients: readonly Ingredient[] = [
   // sea
@@ -81,13 +45,6 @@ export const ingredients: readonly Ingredient[] = [
   base('liver', 'liver', 140, [62, 28, 2, 18, 10, 0, 64, 0, 18, 72], { echoes: ['earth'] }),
   // egg, cheese
   base('eggs', 'eggs', 110, [44, 50, 2, 18, 4, 0, 42, 0, 0, 54], { marks: ['egg'], allergens: ['eggs'] }),
-  base('fresh-cheese', 'fresh goat cheese', 80, [40, 50, 36, 34, 4, 0, 34, 0, 0, 42], { marks: ['cheese'], echoes: ['citrus', 'green-herb'], allergens: ['milk'] }),
-  base('soft-cheese', 'soft white-rind cheese', 80, [54, 70, 12, 42, 4, 0, 46, 0, 6, 46], { marks: ['cheese', 'cream', 'softRind'], echoes: ['bread', 'butter', 'orchard', 'earth'], allergens: ['milk'] }),
-  base('washed-cheese', 'washed-rind cheese', 70, [62, 70, 10, 52, 4, 0, 66, 2, 8, 50], { marks: ['cheese', 'washedRind'], echoes: ['earth', 'nut'], allergens: ['milk'] }),
-  base('hard-cheese', 'hard aged cheese', 70, [66, 70, 10, 64, 8, 0, 80, 0, 6, 66], { marks: ['cheese'], echoes: ['nut', 'dried-fruit', 'sweet-spice'], allergens: ['milk'] }),
-  base('mild-cheese', 'mild firm cheese', 70, [52, 64, 10, 42, 6, 0, 48, 0, 0, 58], { marks: ['cheese'], echoes: ['nut', 'butter'], allergens: ['milk'] }),
-  base('sheep-cheese', 'young sheep cheese', 70, [56, 66, 12, 50, 6, 0, 54, 0, 4, 58], { marks: ['cheese'], echoes: ['nut', 'dried-herb'], allergens: ['milk'] }),
-  base('blue-cheese', 'blue cheese', 60, [66, 76, 12, 78, 4, 0, 66, 0, 18, 48], { pungency: 6, marks: ['cheese', 'blueMould'], echoes: ['nut', 'honey', 'dried-fruit'], allergens: ['milk'] }),
   // plant bases
   base('pasta', 'pasta', 160, [40, 6, 2, 12, 8, 0, 16, 0, 0, 24], { allergens: ['gluten'] }),
   base('egg-pasta', 'egg pasta', 160, [44, 14, 2, 12, 8, 0, 20, 0, 0, 28], { allergens: ['gluten', 'eggs'] }),
@@ -190,7 +147,7 @@ export const ingredients: readonly Ingredient[] = [
   sauce('roast-gravy', 'roasting juices', 40, [54, 40, 6, 36, 8, 0, 64, 6, 4, 10], { echoes: ['dried-herb'], allergens: ['celery', 'gluten'] }),
   sauce('pepper-cream', 'peppercorn cream', 45, [62, 70, 8, 34, 10, 0, 34, 0, 6, 8], { pungency: 26, marks: ['cream'], echoes: ['pepper', 'butter'], allergens: ['milk'] }),
   sauce('mustard-sauce', 'mustard sauce', 25, [40, 38, 40, 40, 8, 0, 18, 0, 8, 6], { pungency: 28, reach: 2.2, marks: ['vinegar'], allergens: ['mustard', 'sulphites'] }),
-  sauce('fruit-chutney', 'fruit chutney', 30, [40, 2, 44, 16, 78, 0, 12, 0, 4, 2], { pungency: 8, echoes: ['dried-fruit', 'orchard', 'sweet-spice'], allergens: ['sulphites', 'mustard'] }),
+  sauce('fruit-chutney', 'fruit chutney', 30, [40, 2, 44, 16, 78, 0, 12, 0, 4, 2], { pungency: 8, echoes: ['dried-fruit', 'orchard', 'sweet-spice'], allergens: ['sulphites'] }),
   sauce('yoghurt-herb', 'yoghurt with herbs', 45, [34, 34, 44, 22, 10, 0, 16, 0, 0, 16], { echoes: ['green-herb'], allergens: ['milk'] }),
   sauce('tahini', 'sesame paste with lemon', 30, [52, 72, 30, 24, 6, 0, 32, 0, 16, 26], { echoes: ['nut', 'citrus'], allergens: ['sesame'] }),
   sauce('peanut-sauce', 'peanut sauce', 40, [60, 66, 18, 44, 36, 26, 46, 2, 6, 26], { echoes: ['nut'], allergens: ['peanuts', 'soybeans'] }),
@@ -209,12 +166,8 @@ export const ingredients: readonly Ingredient[] = [
   seasoning('honey-spoon', 'honey', 12, [24, 0, 4, 0, 96, 0, 2, 0, 0, 0], { reach: 3, echoes: ['honey'] }),
   seasoning('sugar', 'sugar', 12, [10, 0, 0, 0, 100, 0, 0, 0, 0, 0], { reach: 3 }),
   seasoning('vinegar-spoon', 'vinegar', 8, [2, 0, 100, 0, 4, 0, 2, 0, 2, 0], { reach: 4, marks: ['vinegar'], allergens: ['sulphites'] }),
-  seasoning('mustard-spoon', 'mustard', 6, [16, 14, 40, 46, 6, 0, 14, 0, 8, 6], { pungency: 40, reach: 9, allergens: ['mustard', 'sulphites'] }),
+  seasoning('mustard-spoon', 'mustard', 6, [16, 14, 40, 46, 6, 0, 14, 0, 8, 6], { pungency: 40, reach: 9, allergens: ['mustard'] }),
   // everyday parts
-  base('paneer', 'fresh pressed cheese', 90, [44, 52, 10, 10, 6, 0, 22, 0, 0, 46], { marks: ['cheese'], allergens: ['milk'] }),
-  base('mozzarella', 'mozzarella', 90, [44, 52, 12, 22, 6, 0, 26, 0, 0, 46], { marks: ['cheese', 'delicate'], allergens: ['milk'] }),
-  base('curd-cheese', 'curd or cream cheese', 60, [42, 58, 24, 20, 10, 0, 20, 0, 0, 30], { marks: ['cheese', 'cream'], echoes: ['butter'], allergens: ['milk'] }),
-  base('aged-goat-cheese', 'aged goat cheese', 70, [52, 62, 26, 48, 4, 0, 54, 0, 6, 50], { marks: ['cheese'], echoes: ['nut', 'citrus'], allergens: ['milk'] }),
   base('tripe', 'tripe', 160, [52, 22, 2, 16, 4, 0, 52, 0, 4, 56], { echoes: ['earth'] }),
   base('blood-sausage', 'black pudding', 110, [66, 56, 4, 40, 8, 0, 56, 0, 6, 46], { pungency: 4, echoes: ['sweet-spice', 'earth'], allergens: ['gluten', 'sulphites'] }),
   base('smoked-sausage', 'smoked sausage', 120, [62, 62, 4, 54, 6, 0, 54, 44, 2, 50], { pungency: 6, echoes: ['smoke', 'pepper'], allergens: ['sulphites'] }),
@@ -262,40 +215,217 @@ export const ingredients: readonly Ingredient[] = [
   sauce('mirin', 'sweet rice wine', 12, [20, 0, 10, 8, 62, 0, 24, 0, 0, 2], { echoes: ['honey'] }),
   sauce('worcestershire', 'Worcestershire sauce', 5, [26, 0, 56, 60, 36, 0, 64, 4, 6, 2], { pungency: 10, reach: 2.2, allergens: ['fish', 'gluten', 'sulphites'] }),
   seasoning('saffron', 'saffron', 0.2, [8, 0, 0, 0, 4, 0, 20, 0, 14, 0], { reach: 24, echoes: ['honey', 'dried-herb'] }),
-  seasoning('wasabi', 'wasabi or horseradish', 4, [10, 0, 4, 6, 10, 0, 12, 0, 8, 2], { pungency: 60, reach: 12, allergens: ['mustard'] }),
+  seasoning('wasabi', 'wasabi or horseradish', 4, [10, 0, 4, 6, 10, 0, 12, 0, 8, 2], { pungency: 60, reach: 12 }),
   seasoning('juniper', 'juniper', 1, [8, 0, 0, 0, 0, 0, 12, 0, 14, 0], { reach: 16, echoes: ['dried-herb', 'pepper'] }),
   seasoning('sumac', 'sumac', 3, [6, 0, 78, 6, 8, 0, 8, 0, 10, 0], { reach: 8, echoes: ['red-fruit', 'citrus'] }),
   seasoning('vanilla', 'vanilla', 1, [8, 0, 0, 0, 10, 0, 4, 0, 4, 0], { reach: 20, echoes: ['sweet-spice'] }),
   seasoning('espresso', 'strong coffee', 25, [30, 2, 18, 2, 2, 0, 14, 20, 66, 2], { reach: 2, echoes: ['smoke', 'nut'] }),
   seasoning('cocoa', 'cocoa', 6, [36, 14, 4, 2, 4, 0, 22, 6, 72, 16], { marks: ['chocolate'], echoes: ['dark-fruit'] }),
   seasoning('brandy', 'brandy', 15, [26, 0, 4, 0, 14, 0, 4, 4, 6, 0], { reach: 3, echoes: ['dried-fruit', 'sweet-spice'] }),
-];
-
-const way = (id: string, name: string, adds: Vector, extra: { marks?: DishMark[]; clears?: DishMark[]; echoes?: Echo[] } = {}): Cooking => ({ id, name, adds, marks: extra.marks ?? [], clears: extra.clears ?? [], echoes: extra.echoes ?? [] });
-
-/** Ways of cooking: what they add to what they are done to. */
-export const cooking: readonly Cooking[] = [
-  way('raw', 'raw', { weight: -6 }, { marks: ['raw'] }),
-  way('chilled', 'served cold', { weight: -3, fat: -2 }),
-  way('marinated', 'marinated in something sharp', { acid: 12, weight: -2 }, { marks: ['raw'] }),
-  way('cured', 'cured in salt', { salt: 16, savour: 8 }),
-  way('pickled', 'pickled', { acid: 24, salt: 8, sweetness: 4 }, { marks: ['vinegar'] }),
-  way('steamed', 'steamed', { weight: -4 }),
-  way('poached', 'poached', { weight: -2 }),
-  way('boiled', 'boiled', { weight: -2 }),
-  way('baked', 'baked', { weight: 2, savour: 4 }),
-  way('roasted', 'roasted', { weight: 5, savour: 10, smoke: 4, sweetness: 2 }, { clears: ['delicate'] }),
-  way('slow-roasted', 'slowly roasted', { weight: 8, savour: 14, sweetness: 4 }, { clears: ['delicate'] }),
-  way('pan-fried', 'pan-fried', { weight: 4, fat: 8, savour: 6 }),
-  way('seared', 'seared, rare inside', { weight: 3, savour: 8, smoke: 8, bitterness: 2 }),
-  way('deep-fried', 'deep-fried', { weight: 8, fat: 24, salt: 6 }, { marks: ['fried'], clears: ['delicate'], echoes: ['bread'] }),
-  way('stir-fried', 'stir-fried', { weight: 2, fat: 8, savour: 6, smoke: 6 }),
-  way('grilled', 'grilled', { weight: 3, savour: 8, smoke: 18, bitterness: 3 }, { echoes: ['smoke'] }),
-  way('charred', 'charred on coals', { weight: 5, savour: 10, smoke: 38, bitterness: 8 }, { clears: ['delicate'], echoes: ['smoke'] }),
-  way('barbecued', 'slowly smoked over wood', { weight: 8, savour: 14, smoke: 40, sweetness: 2 }, { clears: ['delicate'], echoes: ['smoke'] }),
-  way('cold-smoked', 'cold-smoked', { salt: 10, smoke: 42, savour: 8 }, { clears: ['delicate', 'raw'], echoes: ['smoke'] }),
-  way('braised', 'braised', { weight: 10, savour: 16, sweetness: 4 }, { clears: ['delicate'] }),
-  way('stewed', 'stewed', { weight: 8, savour: 12 }, { clears: ['delicate'] }),
-  way('confit', 'cooked slowly in fat', { weight: 12, fat: 14, savour: 12, salt: 6 }, { clears: ['delicate'] }),
-  way('gratinated', 'gratinated', { weight: 8, fat: 8, savour: 8, smoke: 4 }, { clears: ['delicate'] }),
+  // more of the sea
+  base('fish', 'fish', 150, [42, 20, 2, 18, 4, 0, 38, 0, 0, 55], { marks: ['seafood'], allergens: ['fish'] }),
+  base('monkfish', 'monkfish or swordfish', 160, [44, 10, 2, 14, 6, 0, 38, 0, 0, 62], { marks: ['seafood'], allergens: ['fish'] }),
+  base('trout', 'trout', 150, [44, 34, 2, 12, 4, 0, 38, 0, 0, 56], { marks: ['oilyFish'], echoes: ['nut'], allergens: ['fish'] }),
+  base('herring', 'herring', 90, [54, 54, 4, 40, 6, 0, 54, 0, 4, 52], { marks: ['oilyFish'], echoes: ['saline'], allergens: ['fish'] }),
+  base('eel', 'eel', 110, [64, 66, 2, 28, 6, 0, 56, 0, 2, 50], { marks: ['oilyFish'], allergens: ['fish'] }),
+  base('smoked-fish', 'smoked fish', 90, [50, 40, 4, 56, 4, 0, 54, 52, 4, 56], { marks: ['oilyFish'], echoes: ['smoke', 'saline'], allergens: ['fish'] }),
+  base('salt-cod', 'salt cod', 140, [46, 10, 2, 52, 4, 0, 52, 0, 0, 64], { marks: ['seafood'], echoes: ['saline'], allergens: ['fish'] }),
+  base('caviar', 'caviar or fish roe', 20, [42, 42, 4, 74, 4, 0, 64, 0, 4, 54], { marks: ['seafood', 'delicate'], echoes: ['saline', 'nut'], allergens: ['fish'] }),
+  base('langoustine', 'langoustines', 120, [38, 10, 2, 24, 24, 0, 48, 0, 0, 54], { marks: ['seafood', 'shell', 'delicate'], allergens: ['crustaceans'] }),
+  base('sea-urchin', 'sea urchin', 40, [44, 34, 2, 48, 22, 0, 60, 0, 8, 40], { marks: ['seafood', 'shell', 'delicate'], echoes: ['saline'] }),
+  base('snails', 'snails', 80, [38, 8, 2, 24, 6, 0, 46, 0, 2, 52], { echoes: ['earth'], allergens: ['molluscs'] }),
+  base('seafood-mix', 'mixed seafood', 150, [38, 10, 2, 34, 12, 0, 48, 0, 0, 54], { marks: ['seafood', 'shell'], echoes: ['saline'], allergens: ['fish', 'crustaceans', 'molluscs'] }),
+  base('dim-sum', 'steamed filled dumplings', 120, [40, 22, 4, 34, 10, 0, 46, 0, 0, 34], { pungency: 4, allergens: ['gluten', 'crustaceans', 'soybeans', 'sesame'] }),
+  // more meat
+  base('duck-leg', 'duck leg', 180, [66, 60, 2, 18, 6, 0, 56, 0, 2, 62], { marks: ['redMeat'], echoes: ['earth'] }),
+  base('pigeon', 'pigeon', 150, [58, 24, 2, 16, 6, 0, 62, 0, 8, 70], { marks: ['redMeat'], echoes: ['earth', 'dark-fruit'] }),
+  base('pheasant', 'pheasant, partridge or guinea fowl', 160, [50, 20, 2, 14, 4, 0, 50, 0, 4, 66], { marks: ['whiteMeat'], echoes: ['earth'] }),
+  base('wild-boar', 'wild boar', 180, [70, 32, 2, 16, 6, 0, 64, 0, 4, 74], { marks: ['redMeat'], echoes: ['earth', 'dark-fruit'] }),
+  base('sweetbreads', 'sweetbreads', 120, [48, 44, 2, 14, 6, 0, 46, 0, 0, 52], { marks: ['delicate', 'whiteMeat'], echoes: ['butter'] }),
+  base('kidneys', 'kidneys', 130, [60, 24, 4, 20, 4, 0, 66, 0, 16, 68], { echoes: ['earth'] }),
+  base('tongue', 'tongue', 130, [58, 52, 2, 34, 4, 0, 54, 0, 0, 56], { marks: ['redMeat'] }),
+  base('mince', 'minced meat', 150, [60, 46, 2, 16, 4, 0, 54, 0, 0, 66], { marks: ['redMeat'] }),
+  base('burger', 'beef burger', 150, [64, 52, 2, 26, 4, 0, 56, 6, 2, 66], { marks: ['redMeat'] }),
+  base('meatballs', 'meatballs or meatloaf', 150, [58, 46, 4, 28, 6, 0, 52, 0, 0, 58], { marks: ['redMeat'], allergens: ['gluten', 'eggs'] }),
+  base('chorizo', 'chorizo', 60, [62, 66, 8, 56, 6, 12, 58, 26, 4, 48], { pungency: 6, echoes: ['smoke', 'pepper'], allergens: ['sulphites'] }),
+  base('salami', 'salami', 50, [58, 66, 12, 60, 4, 0, 58, 4, 2, 50], { pungency: 6, echoes: ['pepper', 'red-fruit'], allergens: ['sulphites'] }),
+  base('cooked-ham', 'cooked ham', 90, [46, 28, 4, 46, 8, 0, 44, 4, 0, 56], { marks: ['whiteMeat'] }),
+  base('dried-beef', 'air-dried beef', 50, [50, 16, 6, 62, 4, 0, 66, 2, 2, 72], { marks: ['redMeat'], echoes: ['earth'] }),
+  base('pulled-pork', 'pork shoulder', 170, [60, 44, 2, 16, 6, 0, 50, 0, 0, 64], { marks: ['whiteMeat'] }),
+  base('roast-beef', 'cold roast beef', 120, [56, 26, 2, 16, 4, 0, 54, 2, 2, 78], { marks: ['redMeat'] }),
+  base('lamb-shank', 'lamb shank or shoulder', 200, [70, 50, 2, 16, 4, 0, 62, 0, 2, 70], { marks: ['redMeat'] }),
+  // more of garden, field and shop
+  base('vegetables', 'mixed vegetables', 150, [24, 4, 8, 4, 16, 0, 20, 0, 6, 8], { echoes: ['green-herb'] }),
+  base('sweet-potato', 'sweet potato', 150, [40, 4, 2, 6, 42, 0, 16, 0, 2, 6], { echoes: ['honey'] }),
+  base('sweetcorn', 'sweetcorn', 110, [32, 10, 2, 6, 38, 0, 18, 0, 0, 10], { echoes: ['butter'] }),
+  base('kale', 'kale or chard', 110, [26, 4, 4, 8, 4, 0, 24, 0, 24, 12], { echoes: ['green-herb'] }),
+  base('broccoli', 'broccoli', 120, [24, 4, 4, 6, 8, 0, 24, 0, 14, 12], { echoes: ['green-herb'] }),
+  base('brussels-sprouts', 'Brussels sprouts', 110, [28, 4, 4, 6, 10, 0, 26, 0, 22, 12], { pungency: 4, echoes: ['green-herb'] }),
+  base('carrots', 'carrots', 120, [22, 2, 2, 6, 36, 0, 14, 0, 2, 4], { echoes: ['honey'] }),
+  base('celeriac', 'celeriac', 130, [28, 4, 4, 10, 16, 0, 26, 0, 6, 6], { echoes: ['earth', 'nut'], allergens: ['celery'] }),
+  base('jerusalem-artichoke', 'Jerusalem artichoke', 130, [30, 2, 2, 4, 30, 0, 26, 0, 2, 6], { echoes: ['earth', 'nut'] }),
+  base('okra', 'okra', 110, [24, 2, 4, 4, 8, 0, 22, 0, 6, 6], { echoes: ['green-herb'] }),
+  base('seaweed', 'seaweed', 20, [16, 2, 4, 58, 4, 0, 66, 0, 8, 12], { echoes: ['saline'], reach: 2 }),
+  base('wild-mushrooms', 'wild mushrooms', 110, [38, 6, 4, 6, 4, 0, 66, 0, 4, 12], { echoes: ['earth', 'nut'] }),
+  base('stuffed-leaves', 'stuffed vine leaves', 110, [34, 26, 34, 34, 6, 0, 26, 0, 8, 10], { echoes: ['citrus', 'green-herb'] }),
+  base('tempeh', 'tempeh', 120, [44, 30, 4, 10, 4, 0, 40, 0, 8, 54], { echoes: ['nut', 'earth'], allergens: ['soybeans'] }),
+  base('seitan', 'seitan', 120, [46, 8, 2, 34, 4, 0, 46, 0, 2, 70], { allergens: ['gluten', 'soybeans'] }),
+  base('falafel', 'falafel', 120, [46, 42, 6, 30, 6, 0, 34, 2, 6, 32], { pungency: 6, echoes: ['green-herb', 'sweet-spice'] }),
+  base('quinoa', 'quinoa', 130, [34, 8, 2, 6, 6, 0, 16, 0, 8, 18], { echoes: ['nut'] }),
+  base('edamame', 'young soya beans', 80, [32, 20, 2, 24, 12, 0, 30, 0, 2, 38], { echoes: ['green-herb'], allergens: ['soybeans'] }),
+  base('savoury-pastry', 'savoury pastry or filo', 80, [46, 50, 2, 20, 6, 0, 14, 0, 0, 16], { echoes: ['butter', 'bread'], allergens: ['gluten', 'milk'] }),
+  base('batter', 'batter pudding', 90, [40, 34, 2, 18, 8, 0, 14, 0, 0, 24], { echoes: ['bread', 'butter'], allergens: ['gluten', 'eggs', 'milk'] }),
+  base('rye-bread', 'dark rye bread', 60, [44, 6, 16, 30, 10, 0, 24, 4, 10, 18], { echoes: ['bread', 'earth'], allergens: ['gluten'] }),
+  base('flour', 'flour or plain batter', 30, [34, 2, 2, 8, 6, 0, 8, 0, 0, 14], { echoes: ['bread'], allergens: ['gluten'] }),
+  // more fruit and sweet things
+  base('strawberries', 'strawberries', 120, [16, 2, 34, 0, 54, 0, 4, 0, 0, 2], { echoes: ['red-fruit'] }),
+  base('cherries', 'cherries', 120, [22, 2, 32, 0, 60, 0, 4, 0, 4, 2], { echoes: ['red-fruit', 'dark-fruit'] }),
+  base('dark-berries', 'blackberries or blackcurrants', 100, [20, 2, 52, 0, 46, 0, 4, 0, 8, 2], { echoes: ['dark-fruit'] }),
+  base('plums', 'plums', 120, [22, 2, 40, 0, 56, 0, 4, 0, 6, 2], { echoes: ['dark-fruit'] }),
+  base('rhubarb', 'rhubarb', 110, [16, 2, 76, 0, 36, 0, 4, 0, 6, 2], { echoes: ['red-fruit'] }),
+  base('mango', 'ripe mango', 110, [24, 2, 26, 0, 64, 0, 4, 0, 2, 2], { echoes: ['tropical', 'stone-fruit'] }),
+  base('melon', 'melon', 120, [14, 2, 8, 2, 50, 0, 4, 0, 0, 2], { marks: ['delicate'], echoes: ['tropical', 'flower'] }),
+  base('grapes-fruit', 'grapes', 80, [16, 2, 24, 0, 62, 0, 2, 0, 4, 2], { echoes: ['orchard', 'flower'] }),
+  base('fresh-figs', 'fresh figs', 90, [24, 2, 8, 0, 58, 0, 6, 0, 4, 4], { echoes: ['dark-fruit', 'honey'] }),
+  base('passion-fruit', 'passion fruit', 40, [18, 2, 70, 0, 48, 0, 4, 0, 4, 4], { echoes: ['tropical'] }),
+  base('banana', 'bananas', 110, [34, 2, 8, 0, 64, 0, 4, 0, 0, 4], { echoes: ['tropical'] }),
+  base('quince', 'quince', 100, [28, 2, 34, 0, 56, 0, 4, 0, 8, 2], { echoes: ['orchard', 'honey'] }),
+  base('dates', 'dates', 50, [44, 2, 6, 4, 88, 0, 8, 0, 2, 6], { echoes: ['dried-fruit', 'honey'] }),
+  base('coconut', 'coconut', 30, [48, 74, 2, 4, 24, 0, 10, 0, 2, 10], { echoes: ['nut', 'tropical'] }),
+  base('meringue', 'meringue', 50, [26, 0, 2, 4, 92, 0, 4, 0, 0, 14], { echoes: ['honey'], allergens: ['eggs'] }),
+  base('ice-cream', 'ice cream', 90, [46, 48, 4, 6, 70, 0, 6, 0, 0, 14], { marks: ['cream'], echoes: ['butter'], allergens: ['milk', 'eggs'] }),
+  base('sorbet', 'sorbet', 80, [18, 0, 40, 0, 76, 0, 2, 0, 2, 0], { echoes: ['citrus'] }),
+  base('cheesecake', 'cheesecake', 120, [58, 64, 18, 14, 60, 0, 10, 0, 0, 22], { marks: ['cream'], echoes: ['butter', 'citrus'], allergens: ['milk', 'eggs', 'gluten'] }),
+  base('milk-chocolate', 'milk chocolate', 50, [58, 64, 4, 8, 76, 0, 12, 0, 14, 16], { marks: ['chocolate', 'cream'], echoes: ['butter', 'nut'], allergens: ['milk', 'soybeans'] }),
+  base('set-cream', 'set cream or milk pudding', 130, [46, 56, 4, 6, 52, 0, 6, 0, 0, 14], { marks: ['cream', 'delicate'], echoes: ['butter'], allergens: ['milk'] }),
+  base('rice-pudding', 'rice pudding', 150, [46, 40, 2, 6, 54, 0, 8, 0, 0, 14], { marks: ['cream'], echoes: ['butter', 'sweet-spice'], allergens: ['milk'] }),
+  base('nut-tart', 'nut tart or frangipane', 100, [60, 56, 4, 10, 66, 0, 12, 0, 6, 22], { echoes: ['nut', 'butter', 'honey'], allergens: ['nuts', 'gluten', 'eggs', 'milk'] }),
+  base('doughnut', 'doughnuts or waffles', 90, [50, 52, 2, 12, 56, 0, 8, 0, 0, 16], { marks: ['fried'], echoes: ['bread', 'butter'], allergens: ['gluten', 'eggs', 'milk'] }),
+  base('date-sponge', 'date sponge', 110, [58, 40, 4, 12, 80, 0, 8, 2, 4, 14], { echoes: ['dried-fruit', 'honey', 'butter'], allergens: ['gluten', 'eggs', 'milk'] }),
+  base('honey-nut-pastry', 'pastry of honey and nuts', 70, [58, 58, 4, 10, 84, 0, 12, 2, 6, 18], { echoes: ['honey', 'nut', 'sweet-spice'], allergens: ['gluten', 'nuts', 'milk'] }),
+  base('fruit-cake', 'dark fruit cake', 90, [62, 36, 8, 12, 78, 0, 10, 2, 8, 16], { pungency: 2, echoes: ['dried-fruit', 'sweet-spice'], allergens: ['gluten', 'eggs', 'milk', 'nuts', 'sulphites'] }),
+  // more sides
+  side('red-cabbage', 'red cabbage', 120, [28, 12, 34, 10, 30, 0, 20, 0, 6, 6], { echoes: ['sweet-spice', 'red-fruit'] }),
+  side('dumplings', 'bread dumplings', 130, [44, 18, 2, 20, 6, 0, 16, 0, 0, 18], { echoes: ['bread'], allergens: ['gluten', 'eggs', 'milk'] }),
+  side('potato-salad', 'potato salad', 140, [42, 30, 26, 26, 10, 0, 20, 0, 2, 10], { pungency: 4, marks: ['vinegar'], allergens: ['mustard'] }),
+  side('potato-gratin', 'potatoes in cream', 150, [54, 58, 4, 28, 10, 0, 26, 0, 0, 18], { marks: ['cream'], echoes: ['butter'], allergens: ['milk'] }),
+  side('rosti', 'grated fried potatoes', 130, [48, 46, 2, 26, 6, 0, 20, 2, 2, 12], { marks: ['fried'] }),
+  side('barley', 'pearl barley or farro', 130, [42, 4, 2, 8, 8, 0, 20, 0, 2, 16], { echoes: ['nut', 'bread'], allergens: ['gluten'] }),
+  side('stuffing', 'bread and herb stuffing', 70, [46, 36, 4, 34, 8, 0, 30, 2, 4, 16], { pungency: 4, echoes: ['dried-herb', 'bread'], allergens: ['gluten', 'eggs'] }),
+  side('cornbread', 'cornbread', 80, [46, 34, 6, 24, 24, 0, 14, 2, 0, 16], { echoes: ['bread', 'butter'], allergens: ['milk', 'eggs', 'gluten'] }),
+  side('broad-beans', 'broad beans', 100, [28, 4, 2, 6, 14, 0, 24, 0, 8, 24], { echoes: ['green-herb'] }),
+  side('pilaf', 'rice with butter and spices', 140, [40, 28, 2, 18, 8, 0, 20, 0, 2, 12], { pungency: 4, echoes: ['sweet-spice', 'butter'], allergens: ['milk'] }),
+  side('chinese-greens', 'Chinese greens', 110, [20, 4, 4, 10, 8, 0, 24, 0, 12, 8], { echoes: ['green-herb'] }),
+  // more garnishes
+  garnish('coriander-leaf', 'coriander leaf', 5, [6, 0, 4, 0, 4, 0, 6, 0, 4, 2], { reach: 3, echoes: ['green-herb', 'citrus'] }),
+  garnish('dill', 'dill', 5, [6, 0, 4, 0, 6, 0, 4, 0, 4, 2], { reach: 3, echoes: ['green-herb'] }),
+  garnish('tarragon', 'tarragon', 4, [6, 0, 2, 0, 8, 0, 6, 0, 6, 2], { reach: 3.5, echoes: ['green-herb'] }),
+  garnish('chives', 'chives', 5, [6, 0, 2, 0, 4, 0, 10, 0, 4, 2], { reach: 3, pungency: 6, echoes: ['green-herb'] }),
+  garnish('sage', 'sage', 3, [8, 0, 2, 0, 2, 0, 10, 2, 12, 2], { reach: 5, echoes: ['dried-herb'] }),
+  garnish('spring-onions', 'spring onions', 12, [10, 0, 4, 2, 14, 0, 16, 0, 4, 2], { pungency: 14, reach: 2, echoes: ['green-herb'] }),
+  garnish('crisp-onions', 'crisp fried onions', 12, [44, 52, 2, 20, 22, 0, 28, 6, 4, 8], { marks: ['fried'], allergens: ['gluten'] }),
+  garnish('sesame-seeds', 'sesame seeds', 5, [40, 52, 2, 0, 6, 0, 22, 4, 8, 20], { echoes: ['nut'], allergens: ['sesame'] }),
+  garnish('sun-dried-tomatoes', 'sun-dried tomatoes', 20, [36, 30, 46, 44, 40, 0, 66, 2, 6, 10], { reach: 1.8, echoes: ['red-fruit', 'dried-fruit'], allergens: ['sulphites'] }),
+  garnish('pomegranate', 'pomegranate seeds', 20, [14, 0, 42, 0, 52, 0, 4, 0, 10, 2], { echoes: ['red-fruit'] }),
+  garnish('crackling', 'crackling', 20, [60, 72, 2, 60, 2, 0, 44, 10, 4, 50], { marks: ['fried'] }),
+  garnish('breadcrumbs', 'breadcrumb crust', 25, [36, 24, 2, 24, 6, 0, 16, 4, 2, 16], { echoes: ['bread'], allergens: ['gluten'] }),
+  garnish('nut-crust', 'nut crust', 20, [48, 60, 2, 14, 8, 0, 22, 4, 4, 24], { echoes: ['nut'], allergens: ['nuts'] }),
+  garnish('samphire', 'samphire', 20, [12, 0, 4, 66, 4, 0, 24, 0, 8, 4], { reach: 1.6, echoes: ['saline', 'green-herb'] }),
+  garnish('raisins', 'raisins', 15, [34, 0, 16, 2, 88, 0, 6, 0, 4, 4], { echoes: ['dried-fruit'], allergens: ['sulphites'] }),
+  garnish('curry-leaves', 'curry leaves', 2, [6, 0, 2, 0, 2, 0, 10, 4, 10, 2], { reach: 6, echoes: ['dried-herb', 'citrus'] }),
+  garnish('pickled-ginger', 'pickled ginger', 10, [10, 0, 56, 20, 34, 0, 6, 0, 4, 0], { pungency: 30, reach: 2.4, marks: ['vinegar'], echoes: ['ginger'] }),
+  garnish('marzipan', 'marzipan or praline', 20, [56, 50, 2, 4, 78, 0, 8, 2, 8, 16], { echoes: ['nut', 'honey'], allergens: ['nuts'] }),
+  // more sauces
+  sauce('bearnaise', 'béarnaise', 35, [56, 84, 36, 26, 4, 0, 24, 0, 4, 14], { marks: ['egg', 'cream'], echoes: ['butter', 'green-herb'], allergens: ['eggs', 'milk', 'sulphites'] }),
+  sauce('white-sauce', 'white sauce', 60, [50, 50, 4, 24, 14, 0, 16, 0, 0, 16], { marks: ['cream'], echoes: ['butter'], allergens: ['milk', 'gluten'] }),
+  sauce('veloute', 'white wine and stock sauce', 50, [46, 50, 24, 28, 8, 0, 38, 0, 0, 8], { marks: ['cream'], echoes: ['butter'], allergens: ['milk', 'gluten', 'celery', 'sulphites'] }),
+  sauce('cheese-sauce', 'cheese sauce', 60, [60, 68, 8, 42, 10, 0, 54, 0, 2, 36], { marks: ['cheese', 'cream'], echoes: ['butter', 'nut'], allergens: ['milk', 'gluten'] }),
+  sauce('blue-cheese-sauce', 'blue cheese sauce', 40, [60, 72, 18, 56, 8, 0, 54, 0, 8, 24], { marks: ['cheese', 'blueMould', 'cream'], allergens: ['milk'] }),
+  sauce('meat-ragu', 'meat sauce with tomato', 120, [58, 38, 34, 34, 16, 0, 68, 2, 4, 40], { marks: ['redMeat'], reach: 1.2, echoes: ['dried-herb', 'earth'], allergens: ['celery', 'sulphites'] }),
+  sauce('arrabbiata', 'hot tomato sauce', 90, [38, 24, 62, 34, 26, 42, 56, 0, 6, 6], { pungency: 4, reach: 1.6, echoes: ['pepper', 'red-fruit'] }),
+  sauce('puttanesca', 'tomato sauce with olives and anchovies', 90, [42, 34, 58, 62, 20, 14, 66, 0, 8, 10], { reach: 1.6, echoes: ['saline', 'dried-herb'], allergens: ['fish', 'sulphites'] }),
+  sauce('bravas', 'hot tomato and paprika sauce', 40, [36, 36, 52, 34, 24, 36, 48, 18, 6, 4], { echoes: ['smoke', 'pepper'] }),
+  sauce('romesco', 'pepper and almond sauce', 40, [48, 60, 34, 30, 20, 8, 36, 16, 6, 14], { pungency: 4, echoes: ['smoke', 'nut', 'red-fruit'], allergens: ['nuts', 'gluten', 'sulphites'] }),
+  sauce('tapenade', 'olive and anchovy paste', 20, [50, 74, 24, 78, 2, 0, 52, 0, 18, 8], { reach: 2.4, echoes: ['saline', 'dried-herb'], allergens: ['fish'] }),
+  sauce('gremolata', 'lemon, garlic and parsley', 8, [10, 4, 46, 4, 4, 0, 12, 0, 8, 2], { pungency: 12, reach: 3, echoes: ['citrus', 'green-herb'] }),
+  sauce('garlic-oil', 'garlic and oil', 20, [46, 90, 2, 14, 4, 0, 30, 0, 6, 2], { pungency: 16, reach: 2, echoes: ['green-herb'] }),
+  sauce('garlic-butter', 'garlic butter', 22, [54, 88, 6, 22, 4, 0, 28, 0, 2, 2], { pungency: 14, marks: ['cream'], echoes: ['butter', 'green-herb'], allergens: ['milk'] }),
+  sauce('anchovy-garlic', 'warm anchovy and garlic dip', 30, [54, 84, 8, 62, 2, 0, 62, 0, 6, 14], { pungency: 14, echoes: ['saline', 'butter'], allergens: ['fish', 'milk'] }),
+  sauce('horseradish-cream', 'horseradish cream', 25, [42, 58, 24, 22, 10, 0, 14, 0, 4, 6], { pungency: 40, marks: ['cream'], allergens: ['milk', 'mustard', 'sulphites'] }),
+  sauce('cranberry-sauce', 'cranberry sauce', 25, [26, 0, 56, 0, 66, 0, 2, 0, 10, 0], { echoes: ['red-fruit'] }),
+  sauce('apple-sauce', 'apple sauce', 40, [22, 2, 38, 0, 54, 0, 2, 0, 2, 0], { echoes: ['orchard'] }),
+  sauce('onion-gravy', 'onion gravy', 60, [46, 30, 10, 36, 24, 0, 60, 4, 4, 12], { allergens: ['gluten', 'celery'] }),
+  sauce('fortified-sauce', 'sauce of stock and fortified wine', 45, [54, 24, 22, 30, 30, 0, 62, 2, 4, 14], { echoes: ['dried-fruit', 'nut'], allergens: ['celery', 'sulphites'] }),
+  sauce('orange-sauce', 'sharp orange sauce', 40, [40, 14, 46, 18, 50, 0, 34, 2, 8, 6], { echoes: ['citrus'], allergens: ['celery', 'sulphites'] }),
+  sauce('guacamole', 'guacamole', 50, [44, 62, 34, 24, 6, 14, 22, 0, 4, 8], { pungency: 4, echoes: ['citrus', 'green-herb'] }),
+  sauce('tomato-salsa', 'raw tomato salsa', 50, [22, 8, 58, 22, 22, 24, 30, 0, 6, 4], { pungency: 8, echoes: ['citrus', 'green-herb', 'red-fruit'] }),
+  sauce('mole', 'dark chilli and cocoa sauce', 80, [58, 42, 22, 32, 34, 34, 50, 22, 22, 14], { pungency: 6, echoes: ['sweet-spice', 'dried-fruit', 'smoke'], allergens: ['nuts', 'peanuts', 'sesame', 'gluten'] }),
+  sauce('adobo', 'vinegar, garlic and soy braise', 50, [40, 26, 56, 60, 18, 0, 66, 2, 6, 10], { pungency: 10, allergens: ['soybeans', 'gluten'] }),
+  sauce('jerk', 'hot allspice marinade', 20, [30, 24, 40, 36, 26, 74, 30, 16, 10, 4], { pungency: 12, reach: 2.2, echoes: ['sweet-spice', 'smoke', 'dried-herb'], allergens: ['soybeans', 'gluten'] }),
+  sauce('hot-sauce', 'hot pepper sauce', 8, [16, 4, 56, 46, 20, 88, 22, 4, 6, 0], { reach: 2.6, marks: ['vinegar'], echoes: ['pepper'] }),
+  sauce('fermented-chilli', 'fermented chilli paste', 15, [38, 14, 20, 66, 42, 62, 66, 4, 6, 8], { reach: 2.2, echoes: ['pepper'], allergens: ['soybeans', 'gluten'] }),
+  sauce('chilli-bean', 'chilli and bean paste with numbing pepper', 25, [46, 56, 8, 66, 10, 76, 66, 4, 12, 8], { pungency: 14, reach: 2, echoes: ['pepper', 'citrus'], allergens: ['soybeans', 'gluten'] }),
+  sauce('numbing-broth', 'numbing hot broth', 150, [48, 62, 6, 54, 8, 84, 62, 4, 12, 8], { pungency: 18, echoes: ['pepper', 'sweet-spice'], allergens: ['soybeans', 'celery'] }),
+  sauce('oyster-sauce', 'oyster sauce', 15, [40, 2, 10, 70, 36, 0, 82, 4, 2, 8], { reach: 2.2, allergens: ['molluscs', 'soybeans', 'gluten'] }),
+  sauce('black-bean', 'black bean sauce', 25, [44, 28, 10, 74, 16, 4, 76, 4, 8, 12], { pungency: 8, reach: 2, allergens: ['soybeans', 'gluten'] }),
+  sauce('sweet-sour', 'sweet and sour sauce', 50, [36, 10, 54, 30, 70, 0, 28, 0, 2, 2], { echoes: ['tropical', 'citrus'], allergens: ['soybeans', 'gluten'] }),
+  sauce('ponzu', 'citrus and soy dressing', 20, [22, 0, 60, 64, 20, 0, 60, 4, 4, 6], { reach: 2.2, echoes: ['citrus'], allergens: ['soybeans', 'gluten', 'fish'] }),
+  sauce('dipping-broth', 'sweet soy and stock dip', 40, [24, 0, 8, 58, 30, 0, 70, 8, 2, 8], { reach: 1.4, allergens: ['soybeans', 'gluten', 'fish'] }),
+  sauce('katsu-sauce', 'thick brown fruit sauce', 30, [38, 2, 44, 48, 54, 0, 48, 2, 4, 2], { pungency: 6, echoes: ['dried-fruit', 'sweet-spice'], allergens: ['soybeans', 'gluten', 'celery'] }),
+  sauce('curry-sauce', 'mild curry sauce', 80, [46, 40, 20, 32, 24, 16, 42, 0, 8, 8], { pungency: 10, echoes: ['sweet-spice', 'ginger'], allergens: ['mustard', 'celery'] }),
+  sauce('hot-curry', 'hot sour curry', 100, [48, 38, 44, 38, 16, 72, 48, 0, 10, 8], { pungency: 14, reach: 1.5, marks: ['vinegar'], echoes: ['sweet-spice', 'pepper'], allergens: ['mustard'] }),
+  sauce('butter-curry', 'tomato, butter and cream curry', 100, [54, 60, 30, 34, 30, 16, 48, 6, 4, 10], { pungency: 6, marks: ['cream'], echoes: ['sweet-spice', 'butter'], allergens: ['milk', 'nuts'] }),
+  sauce('korma', 'mild nut and yoghurt curry', 100, [56, 62, 16, 28, 30, 6, 36, 0, 4, 14], { pungency: 4, marks: ['cream'], echoes: ['sweet-spice', 'nut'], allergens: ['milk', 'nuts'] }),
+  sauce('lamb-curry', 'red curry of dried chillies and yoghurt', 100, [52, 46, 24, 36, 14, 34, 54, 2, 8, 12], { pungency: 10, echoes: ['sweet-spice', 'pepper'], allergens: ['milk'] }),
+  sauce('red-curry', 'red coconut curry', 110, [52, 54, 22, 42, 30, 62, 48, 0, 6, 8], { pungency: 6, reach: 1.5, echoes: ['citrus', 'ginger', 'tropical'], allergens: ['crustaceans', 'fish'] }),
+  sauce('massaman', 'mild coconut and peanut curry', 110, [58, 58, 20, 36, 40, 24, 48, 2, 6, 14], { pungency: 6, echoes: ['sweet-spice', 'nut', 'tropical'], allergens: ['peanuts', 'fish', 'crustaceans'] }),
+  sauce('coconut-curry', 'gentle coconut curry', 110, [48, 56, 18, 28, 24, 14, 34, 0, 4, 8], { pungency: 8, echoes: ['tropical', 'ginger', 'citrus'], allergens: ['mustard'] }),
+  sauce('spice-paste-coconut', 'dry coconut and chilli spice paste', 60, [60, 58, 16, 38, 22, 48, 58, 4, 10, 12], { pungency: 12, echoes: ['sweet-spice', 'ginger', 'nut'] }),
+  sauce('yoghurt-garlic', 'yoghurt with garlic and cucumber', 45, [32, 32, 42, 24, 8, 0, 16, 0, 0, 14], { pungency: 8, echoes: ['green-herb'], allergens: ['milk'] }),
+  sauce('berbere', 'hot spiced onion stew', 100, [52, 44, 16, 36, 20, 56, 54, 4, 12, 10], { pungency: 12, echoes: ['sweet-spice', 'pepper'], allergens: ['milk'] }),
+  sauce('warm-fruit-stew', 'sauce of dried fruit, honey and spice', 80, [46, 24, 18, 26, 46, 4, 42, 2, 6, 8], { pungency: 6, echoes: ['dried-fruit', 'honey', 'sweet-spice'], allergens: ['sulphites'] }),
+  sauce('squid-ink', 'squid ink', 10, [38, 4, 6, 56, 4, 0, 70, 4, 8, 10], { reach: 2.4, marks: ['seafood'], echoes: ['saline'], allergens: ['molluscs'] }),
+  sauce('shellfish-bisque', 'shellfish cream', 60, [56, 58, 16, 34, 18, 2, 60, 4, 2, 12], { marks: ['cream', 'seafood'], echoes: ['saline', 'butter'], allergens: ['crustaceans', 'milk', 'celery', 'sulphites'] }),
+  sauce('truffle-sauce', 'truffle sauce', 35, [56, 40, 10, 30, 8, 0, 66, 0, 4, 12], { echoes: ['earth', 'nut'], allergens: ['celery', 'sulphites'] }),
+  sauce('morel-cream', 'cream with wild mushrooms', 60, [62, 66, 10, 28, 10, 0, 66, 2, 2, 12], { marks: ['cream'], echoes: ['earth', 'nut', 'butter'], allergens: ['milk', 'sulphites'] }),
+  sauce('honey-mustard', 'honey and mustard dressing', 25, [36, 48, 34, 28, 46, 0, 14, 0, 6, 2], { pungency: 24, echoes: ['honey'], allergens: ['mustard'] }),
+  sauce('balsamic', 'sweet dark vinegar', 12, [26, 0, 64, 4, 60, 0, 20, 0, 4, 0], { reach: 2.2, marks: ['vinegar'], echoes: ['dried-fruit'], allergens: ['sulphites'] }),
+  sauce('shallot-vinegar', 'shallot vinegar', 10, [10, 0, 84, 6, 10, 0, 8, 0, 2, 0], { pungency: 8, reach: 2.4, marks: ['vinegar'], allergens: ['sulphites'] }),
+  sauce('pickled-vegetables', 'mustard pickle', 30, [26, 4, 58, 40, 34, 0, 18, 0, 8, 4], { pungency: 22, marks: ['vinegar'], allergens: ['mustard', 'celery', 'sulphites'] }),
+  sauce('ale', 'ale or beer cooked down', 60, [36, 0, 18, 6, 22, 0, 30, 4, 24, 4], { reach: 1.2, echoes: ['bread', 'nut'], allergens: ['gluten'] }),
+  sauce('custard-sauce', 'custard sauce', 60, [44, 46, 4, 6, 56, 0, 8, 0, 0, 14], { marks: ['cream', 'egg'], echoes: ['butter', 'sweet-spice'], allergens: ['milk', 'eggs'] }),
+  sauce('toffee-sauce', 'toffee sauce', 40, [60, 54, 2, 12, 90, 0, 6, 4, 6, 4], { marks: ['cream'], echoes: ['butter', 'dried-fruit'], allergens: ['milk'] }),
+  sauce('fruit-syrup', 'fruit syrup', 20, [20, 0, 34, 0, 86, 0, 0, 0, 2, 0], { echoes: ['red-fruit', 'flower'] }),
+  // more seasonings
+  seasoning('garlic', 'garlic', 5, [12, 0, 2, 0, 8, 0, 28, 0, 6, 2], { pungency: 28, reach: 6 }),
+  seasoning('ginger', 'ginger', 5, [10, 0, 4, 0, 6, 0, 14, 0, 4, 2], { pungency: 34, reach: 6, echoes: ['ginger', 'citrus'] }),
+  seasoning('lime-juice', 'lime juice', 10, [10, 0, 100, 0, 8, 0, 2, 0, 8, 0], { reach: 6, echoes: ['citrus'] }),
+  seasoning('lemongrass', 'lemongrass or lime leaf', 4, [6, 0, 10, 0, 4, 0, 6, 0, 4, 0], { reach: 10, echoes: ['citrus', 'ginger'] }),
+  seasoning('cumin', 'cumin', 1, [10, 2, 0, 0, 2, 0, 20, 4, 16, 0], { pungency: 8, reach: 16, echoes: ['sweet-spice', 'earth'] }),
+  seasoning('coriander-seed', 'coriander seed', 1, [8, 0, 2, 0, 6, 0, 10, 0, 6, 0], { pungency: 4, reach: 14, echoes: ['citrus', 'sweet-spice'] }),
+  seasoning('cinnamon', 'cinnamon', 0.5, [8, 0, 0, 0, 16, 0, 4, 0, 10, 0], { pungency: 10, reach: 20, echoes: ['sweet-spice'] }),
+  seasoning('star-anise', 'star anise', 0.5, [8, 0, 0, 0, 18, 0, 8, 0, 8, 0], { pungency: 6, reach: 20, echoes: ['sweet-spice', 'green-herb'] }),
+  seasoning('cardamom', 'cardamom', 0.5, [8, 0, 0, 0, 8, 0, 6, 0, 10, 0], { pungency: 10, reach: 20, echoes: ['sweet-spice', 'citrus'] }),
+  seasoning('clove', 'cloves or allspice', 0.3, [10, 0, 0, 0, 6, 0, 6, 2, 18, 0], { pungency: 16, reach: 24, echoes: ['sweet-spice'] }),
+  seasoning('nutmeg', 'nutmeg or mace', 0.3, [8, 0, 0, 0, 6, 0, 8, 0, 12, 0], { pungency: 8, reach: 24, echoes: ['sweet-spice', 'nut'] }),
+  seasoning('turmeric', 'turmeric', 0.8, [8, 0, 0, 0, 0, 0, 10, 0, 18, 0], { pungency: 4, reach: 16, echoes: ['earth', 'ginger'] }),
+  seasoning('sweet-paprika', 'sweet paprika', 2, [10, 4, 2, 0, 14, 2, 18, 2, 6, 4], { reach: 10, echoes: ['red-fruit', 'pepper'] }),
+  seasoning('smoked-paprika-powder', 'smoked paprika powder', 2, [12, 4, 2, 0, 12, 4, 20, 48, 8, 4], { reach: 10, echoes: ['smoke', 'pepper'] }),
+  seasoning('sichuan-pepper', 'Sichuan pepper', 1, [6, 0, 4, 0, 2, 10, 10, 0, 14, 0], { pungency: 50, reach: 18, echoes: ['citrus', 'pepper'] }),
+  seasoning('fennel-seed', 'fennel seed or anise seed', 1, [8, 0, 0, 0, 16, 0, 8, 0, 6, 0], { pungency: 4, reach: 14, echoes: ['sweet-spice', 'green-herb'] }),
+  seasoning('caraway', 'caraway', 1, [8, 0, 0, 0, 6, 0, 10, 0, 12, 0], { pungency: 8, reach: 14, echoes: ['dried-herb', 'sweet-spice'] }),
+  seasoning('curry-powder', 'curry powder', 3, [14, 2, 2, 2, 4, 18, 20, 2, 16, 2], { pungency: 12, reach: 12, echoes: ['sweet-spice', 'ginger'], allergens: ['mustard', 'celery'] }),
+  seasoning('five-spice', 'five-spice', 1, [10, 0, 0, 0, 14, 0, 10, 0, 12, 0], { pungency: 16, reach: 18, echoes: ['sweet-spice'] }),
+  seasoning('zaatar', 'thyme, sesame and sumac', 3, [12, 10, 26, 8, 2, 0, 16, 2, 8, 4], { reach: 8, echoes: ['dried-herb', 'nut'], allergens: ['sesame'] }),
+  seasoning('fish-sauce', 'fish sauce', 8, [20, 0, 6, 96, 10, 0, 90, 2, 4, 8], { reach: 3, echoes: ['saline'], allergens: ['fish'] }),
+  seasoning('pomegranate-molasses', 'pomegranate molasses', 8, [30, 0, 74, 2, 68, 0, 8, 0, 12, 0], { reach: 3, echoes: ['red-fruit', 'dried-fruit'] }),
+  seasoning('maple-syrup', 'maple syrup or treacle', 15, [24, 0, 4, 0, 92, 0, 4, 2, 4, 0], { reach: 2.4, echoes: ['honey', 'nut'] }),
+  seasoning('citrus-zest', 'citrus zest', 2, [6, 2, 18, 0, 6, 0, 2, 0, 16, 0], { reach: 10, echoes: ['citrus'] }),
+  seasoning('flower-water', 'rose or orange-flower water', 3, [4, 0, 0, 0, 6, 0, 0, 0, 6, 0], { reach: 16, echoes: ['flower'] }),
+  seasoning('gelatine', 'gelatine', 4, [4, 0, 0, 0, 0, 0, 2, 0, 0, 20], { reach: 1 }),
+  seasoning('truffle-oil', 'truffle oil', 4, [46, 92, 0, 0, 0, 0, 40, 0, 4, 0], { reach: 5, echoes: ['earth'] }),
+  seasoning('tomato-paste', 'tomato paste', 12, [32, 2, 54, 24, 40, 0, 70, 0, 6, 6], { reach: 3, echoes: ['red-fruit'] }),
+  fat('nut-oil', 'nut oil', 12, [48, 96, 0, 0, 2, 0, 10, 2, 8, 0], { echoes: ['nut'], allergens: ['nuts'] }),
+  fat('schmaltz', 'chicken fat or suet', 12, [56, 94, 0, 8, 2, 0, 24, 2, 0, 0]),
+  ...cheeseFacts.map(cheeseAsPart),
 ];

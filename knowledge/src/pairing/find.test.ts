@@ -9,7 +9,7 @@ describe('a part by a plain word', () => {
     expect([id('oyster'), id('Oysters'), id('rye bread'), id('salted butter'), id('butter beans'), id('red wine vinegar'), id('a lemon')]).toEqual([
       'oysters',
       'oysters',
-      'bread',
+      'rye-bread',
       'butter',
       id('beans'),
       'vinegar-spoon',

@@ -1,7 +1,9 @@
-import type { Cooking } from '@rose/core/pairing/dish';
 import { fold } from '@rose/core/wine/search-folding';
-import { alsoCalled } from './also-called';
-import { cooking, ingredients, type Ingredient } from './data';
+import { cheeseFacts } from '../cheeses/index';
+import { alsoCalled, cookedAlso } from './also-called';
+import { cooking, type WayOfCooking } from './cooking';
+import { ingredients } from './data';
+import type { Ingredient } from './part';
 
 /** A word as it is counted: "tomatoes" and "berries" as one. */
 const singular = (word: string): string =>
@@ -9,36 +11,47 @@ const singular = (word: string): string =>
     .replace(/ies$/, 'y')
     .replace(/(ch|sh|x|s|o)es$/, '$1')
     .replace(/([^s])s$/, '$1');
-/** What stands in brackets says of what it is made, not what it is. */
-const wordsOf = (text: string): readonly string[] =>
+/** The words of a text as they are compared. What stands in brackets says of what it is made, not what it is. */
+export const wordsOf = (text: string): readonly string[] =>
   fold(text.replace(/\([^)]*\)/g, ' ').replace(/\d+ ?%/g, ' '))
     .split(' ')
     .filter(Boolean)
     .map(singular);
 /** What a row is called: "lard or dripping" is either. */
-const namesOf = (name: string): readonly (readonly string[])[] => name.split(/,| and | or /).map(wordsOf);
+const namesOf = (name: string): readonly string[] => name.split(' or ');
 
-interface Named<T> {
+const ofCheeses = new Map(cheeseFacts.map(({ id, also }) => [id, also]));
+/** All names of a part, its own first. */
+export const namesOfPart = ({ id, name }: Pick<Ingredient, 'id' | 'name'>): readonly string[] => [
+  name,
+  ...(alsoCalled[id] ?? []),
+  ...(ofCheeses.get(id) ?? []),
+];
+const namesOfWay = ({ id, name }: Pick<WayOfCooking, 'id' | 'name'>): readonly string[] => [name, ...(cookedAlso[id] ?? [])];
+
+/** A row by one of its names, as words. */
+export interface Named<T> {
   readonly row: T;
   readonly words: readonly string[];
 }
-const named = <T extends { readonly id: string; readonly name: string }>(rows: readonly T[]): readonly Named<T>[] =>
-  rows.flatMap((row) => [...namesOf(row.name), ...(alsoCalled[row.id] ?? []).map(wordsOf)].map((words) => ({ row, words })));
+const named = <T extends { readonly id: string; readonly name: string }>(rows: readonly T[], names: (row: T) => readonly string[]): readonly Named<T>[] =>
+  rows.flatMap((row) => {
+    const [own, ...others] = names(row);
+    return [...namesOf(own!), ...others].map((name) => ({ row, words: wordsOf(name) })).filter(({ words }) => words.length > 0);
+  });
+export const namedParts = named(ingredients, namesOfPart);
+export const namedWays = named(cooking, namesOfWay);
+
 /**
  * The row a text names: all words of one of its names are in the text, and the last of them, which says what it is, is the text's own last. The longest name that
  * does so; undefined where none does.
  */
 function called<T>(all: readonly Named<T>[], text: string): T | undefined {
   const said = wordsOf(text);
-  const fitting = all.filter(({ words }) => words.length > 0 && words.at(-1) === said.at(-1) && words.every((word) => said.includes(word)));
+  const fitting = all.filter(({ words }) => words.at(-1) === said.at(-1) && words.every((word) => said.includes(word)));
   return fitting.toSorted((a, b) => b.words.length - a.words.length)[0]?.row;
 }
-/** All names of a part, its own first. */
-export const namesOfPart = ({ id, name }: Pick<Ingredient, 'id' | 'name'>): readonly string[] => [name, ...(alsoCalled[id] ?? [])];
-const parts = named(ingredients);
-const ways = named(cooking);
-
-/** The part of a dish a plain word names: "rye bread" is bread; undefined for one the tables do not have. */
-export const partNamed = (text: string): Ingredient | undefined => called(parts, text);
+/** The part of a dish a plain word names: "rye bread" is dark rye bread; undefined for one the tables do not have. */
+export const partNamed = (text: string): Ingredient | undefined => called(namedParts, text);
 /** The way of cooking a plain word names: "charcoal grilled" is grilled. */
-export const cookingNamed = (text: string): Cooking | undefined => called(ways, text);
+export const cookingNamed = (text: string): WayOfCooking | undefined => called(namedWays, text);

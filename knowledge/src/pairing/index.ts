@@ -1,15 +1,17 @@
-import { composeDish, dishAxes, type Component, type Cooking, type Dish } from '@rose/core/pairing/dish';
+import { composeDish, dishAxes, type Component, type Dish } from '@rose/core/pairing/dish';
 import { fitClass, fitOf, rankFits, type Fit, type FitClass, type PairingWine } from '@rose/core/pairing/dish-fit';
 import type { Loads } from '@rose/core/wine/profile';
 import { generalStyles, generalStyle, type GeneralStyle } from '../styles/index';
-import { allergens, cooking, ingredients, partKinds, type Allergen, type Ingredient, type PartKind } from './data';
+import { cooking, equipment, type Equipment, type WayOfCooking } from './cooking';
+import { ingredients } from './data';
+import { allergens, partKinds, type Allergen, type Ingredient, type PartKind } from './part';
 
-export { allergens, cooking, ingredients, partKinds, type Allergen, type Ingredient, type PartKind };
+export { allergens, cooking, equipment, ingredients, partKinds, type Allergen, type Equipment, type Ingredient, type PartKind, type WayOfCooking };
 
 const ingredientById = new Map(ingredients.map((entry) => [entry.id, entry]));
 const cookingById = new Map(cooking.map((entry) => [entry.id, entry]));
 export const ingredient = (id: string): Ingredient | undefined => ingredientById.get(id);
-export const wayOfCooking = (id: string): Cooking | undefined => cookingById.get(id);
+export const wayOfCooking = (id: string): WayOfCooking | undefined => cookingById.get(id);
 
 /** A part of a dish by id; grams a guest, the ingredient's usual portion when not given. A way of cooking has no grams: it is done to the bases of the plate. */
 export interface DishPart {
