@@ -1,11 +1,10 @@
 import { fitOf } from '@rose/core/pairing/dish-fit';
 import { dishOf, styleWine, worthOffering, type DishPart } from '../src/pairing/index';
 import { cookingNamed, partNamed } from '../src/pairing/find';
-import { generalStyles, styleOf, type GeneralStyle } from '../src/styles/index';
+import { generalStyles, isFortified, styleOf, type GeneralStyle } from '../src/styles/index';
 import type { DishCase, WineWords } from './cases';
 import type { Expectation, Group } from './score';
 
-const isFortified = ({ name }: GeneralStyle): boolean => name.includes('fortified');
 /** How far from the border of a class a reading may lie and count for both, of 100. Sugar is told apart strictly: off-dry is not dry. */
 const grace = 3;
 const inClasses = (value: number, [least, most]: readonly [number, number], either = grace): boolean =>

@@ -93,10 +93,10 @@ export const fitBands = [
 ] as const;
 export const bandOf = (score: number): (typeof fitBands)[number] => fitBands.find(({ least }) => score >= least)!;
 
-/** The class of a wine in advice: sweetness and bubbles come before colour. */
+/** The class of a wine in advice: sweetness, spirit and bubbles come before colour. */
 export type FitClass = ColourClass | 'bubbles' | 'sweet';
 export function fitClass(wine: PairingWine): FitClass {
-  if (wine.loads.sweetness >= 58) return 'sweet';
+  if (wine.loads.sweetness >= 58 || wine.fortified === true) return 'sweet';
   if (isSparkling(wine.loads)) return 'bubbles';
   return wine.colour;
 }

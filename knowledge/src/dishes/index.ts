@@ -1,5 +1,6 @@
 import { fitOf, type Fit, type PairingWine } from '@rose/core/pairing/dish-fit';
 import { cheesesFor, dishOf, hardest, ingredient, stayAway, wayOfCooking, worthOffering, type ComposedDish, type DishPart } from '../pairing/index';
+import { speaksFor } from '../pairing/choices';
 import { courses, rows, type Course, type Row } from './data';
 
 export { courses, type Course };
@@ -61,11 +62,6 @@ export function foodFor(wine: PairingWine): FoodFor {
     fit: fit.fit,
     because,
   });
-  // Weight meets weight in most good pairs: what else speaks for this one says more.
-  const speaksFor = ({ reasons }: Fit) => {
-    const [told, weight] = [reasons.filter(({ id, push }) => id !== 'start' && id !== 'weight' && push >= 2), reasons.find(({ id }) => id === 'weight')];
-    return told.reduce((best, reason) => (reason.push > best.push ? reason : best), told[0] ?? weight ?? reasons[0]!);
-  };
   const ranked = plates()
     .map(({ dish, plate }) => ({ dish, fit: fitOf(plate, wine) }))
     .sort((a, b) => b.fit.fit - a.fit.fit || (a.dish.id < b.dish.id ? -1 : 1));

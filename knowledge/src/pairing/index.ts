@@ -1,10 +1,11 @@
 import { composeDish, dishAxes, type Component, type Dish } from '@rose/core/pairing/dish';
 import { fitClass, fitOf, rankFits, type Fit, type FitClass, type PairingWine } from '@rose/core/pairing/dish-fit';
 import type { Loads } from '@rose/core/wine/profile';
-import { generalStyles, generalStyle, type GeneralStyle } from '../styles/index';
+import { generalStyles, generalStyle, isFortified, type GeneralStyle } from '../styles/index';
 import { cooking, equipment, type Equipment, type WayOfCooking } from './cooking';
 import { ingredients } from './data';
 import { allergens, partKinds, type Allergen, type Ingredient, type PartKind } from './part';
+import { swapFamilies } from './swaps';
 
 export { allergens, cooking, equipment, ingredients, partKinds, type Allergen, type Equipment, type Ingredient, type PartKind, type WayOfCooking };
 
@@ -49,6 +50,7 @@ export const styleWine = (style: GeneralStyle): PairingWine => ({
   loads: style.loads,
   colour: style.colour,
   echoes: style.echoes,
+  fortified: isFortified(style),
 });
 export const styleWines: readonly PairingWine[] = generalStyles.map(styleWine);
 
@@ -98,7 +100,7 @@ export function advise(parts: readonly DishPart[], wines: readonly PairingWine[]
     }),
   ) as Advice['byClass'];
   const avoid = ranked.filter((fit) => fit.fit < stayAway || (fit.clash !== undefined && fit.fit < 50)).reverse();
-  const sweet = (fit: Fit) => fitClass(byId.get(fit.wine)!) === 'sweet';
+  const sweet = (fit: Fit) => byId.get(fit.wine)!.loads.sweetness >= 58;
   const mistakes = new Map<string, Fit>();
   for (const fit of [...avoid.filter((one) => !sweet(one)), ...avoid.filter(sweet)]) {
     const { id } = hardest(fit);
@@ -152,19 +154,13 @@ export function smallestSwap(parts: readonly DishPart[], wines: readonly Pairing
 
 /** Ways that leave meat and fish uncooked by fire: nobody is told to serve raw what was to be cooked. */
 const unfired: ReadonlySet<string> = new Set(['raw', 'chilled', 'marinated', 'cured', 'pickled', 'cold-smoked']);
-const swapped: ReadonlySet<PartKind> = new Set(['sauce', 'side', 'fat']);
-/** Between a sauce for meat and one for a pudding lies more sugar than this, of 100. */
-const sugarApart = 36;
 /**
- * What a cook would swap without making another dish: one sauce for another, one side, one fat, one way over the fire for another. The base, the herbs and the
- * spices stay.
+ * What a cook would swap without making another dish: a sauce, a side or a fat for another of its place on the plate, one way over the fire for another. The base,
+ * the herbs and the spices stay.
  */
 export function swappable(part: string): readonly string[] {
-  const found = ingredientById.get(part);
-  if (found === undefined) return unfired.has(part) ? [] : alternatives(part).filter((other) => !unfired.has(other));
-  if (!swapped.has(found.kind)) return [];
-  const sugar = (id: string) => ingredientById.get(id)?.taste.sweetness ?? 0;
-  return alternatives(part).filter((other) => Math.abs(sugar(other) - sugar(part)) <= sugarApart);
+  if (cookingById.has(part)) return unfired.has(part) ? [] : alternatives(part).filter((other) => !unfired.has(other));
+  return [...new Set(swapFamilies.filter((family) => family.includes(part)).flat())].filter((other) => other !== part);
 }
 /** Parts that can stand in for another: the same kind of ingredient, or another way of cooking. */
 export function alternatives(part: string): readonly string[] {

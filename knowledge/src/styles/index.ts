@@ -23,6 +23,8 @@ const byName = new Map([
   ...Object.entries(formerNames).map(([name, id]) => [fold(name), byId.get(id)!] as const),
   ...generalStyles.map((style) => [fold(style.name), style] as const),
 ]);
+/** Whether a style is made with added spirit. */
+export const isFortified = ({ name }: Pick<GeneralStyle, 'name'>): boolean => name.includes('fortified');
 export const generalStyle = (id: string): GeneralStyle => byId.get(id)!;
 
 export interface StyleChoice {

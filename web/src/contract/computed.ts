@@ -19,7 +19,7 @@ export const known = z.object({ value: z.number(), from: z.enum(['tasted', 'fact
 export const profile = z.record(profileKey, known);
 const colour = z.enum(colourClasses);
 
-export const pairingWine = z.object({ id: z.string(), name: z.string(), loads, colour, echoes: z.array(z.enum(echoes)) });
+export const pairingWine = z.object({ id: z.string(), name: z.string(), loads, colour, echoes: z.array(z.enum(echoes)), fortified: z.boolean().optional() });
 /** A wine as lists show it. */
 export const wineSummary = z.object({
   id: z.string(),

@@ -12,6 +12,7 @@ export interface PairingWine {
   readonly loads: Loads;
   readonly colour: ColourClass;
   readonly echoes: readonly Echo[];
+  readonly fortified?: boolean | undefined;
 }
 /** A dish with a wine beside it, as the rules read them. */
 export interface Pair {

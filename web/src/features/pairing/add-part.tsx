@@ -1,9 +1,11 @@
 'use client';
 import { useState } from 'react';
 import { fold } from '@rose/core/wine/search-folding';
-import { cooking, ingredients, partKinds, type PartKind } from '@rose/knowledge/pairing';
+import { cooking, ingredients, partKinds, type DishPart, type PartKind } from '@rose/knowledge/pairing';
+import { readLine } from '@rose/knowledge/dishes/read-line';
 import { namesOfPart } from '@rose/knowledge/pairing/find';
 import { Picker } from '@/ui/picker';
+import { partsInWords } from './part-names';
 
 const everyPart = [
   ...ingredients.map((entry) => ({ id: entry.id, name: entry.name, names: namesOfPart(entry), kind: partKinds[entry.kind] as string })),
@@ -23,27 +25,43 @@ function offered(entry: (typeof everyPart)[number], wanted: string) {
   if (named === undefined || named.far === Infinity) return [];
   return [{ id: entry.id, kind: entry.kind, far: named.far, name: named.name === entry.name ? named.name : `${named.name}: ${entry.name}` }];
 }
-/** Finds a part by a word of its name and hands its id on. */
-export function AddPart({ onAdd }: { onAdd: (part: string) => void }) {
+/** What is read as a line rather than found as one part. */
+const asLine = 'as-a-line';
+/** Finds a part by a word of its name, or reads a line as several, and hands them on. */
+export function AddPart({ onAdd }: { onAdd: (parts: readonly DishPart[]) => void }) {
   const [text, setText] = useState('');
+  const [lost, setLost] = useState<readonly string[]>([]);
   const wanted = fold(text);
   const found = everyPart.flatMap((entry) => offered(entry, wanted)).toSorted((a, b) => a.far - b.far);
-  const groups = [...(Object.keys(partKinds) as PartKind[]).map((kind) => partKinds[kind] as string), 'Cooking']
-    .map((kind) => ({ name: kind, rows: found.filter((entry) => entry.kind === kind) }))
-    .filter((group) => group.rows.length > 0);
+  const read = wanted.includes(' ') ? readLine(text) : undefined;
+  const line = read !== undefined && (read.parts.length > 1 || (found.length === 0 && read.parts.length === 1)) ? read : undefined;
+  const groups = [
+    ...(line === undefined ? [] : [{ name: 'As a line', rows: [{ id: asLine, name: partsInWords(line.parts), says: '' }] }]),
+    ...[...(Object.keys(partKinds) as PartKind[]).map((kind) => partKinds[kind] as string), 'Cooking']
+      .map((kind) => ({ name: kind, rows: found.filter((entry) => entry.kind === kind) }))
+      .filter((group) => group.rows.length > 0),
+  ];
   return (
-    <Picker
-      label="Add a part: base, cooking, fat, sauce, seasoning, garnish, side"
-      placeholder="octopus, charred on coals, olive oil"
-      text={text}
-      onText={setText}
-      opens="focus"
-      found={groups}
-      empty="No part like that."
-      onPick={(id) => {
-        onAdd(id);
-        setText('');
-      }}
-    />
+    <>
+      <Picker
+        label="Add a part: base, cooking, fat, sauce, seasoning, garnish, side"
+        placeholder="octopus, charred on coals, olive oil"
+        text={text}
+        onText={setText}
+        opens="focus"
+        found={groups}
+        empty="No part like that."
+        onPick={(id) => {
+          onAdd(id === asLine && line !== undefined ? line.parts : [{ part: id }]);
+          setLost(id === asLine && line !== undefined ? line.notUnderstood : []);
+          setText('');
+        }}
+      />
+      {lost.length > 0 && (
+        <p className="soft" role="status">
+          Not understood: {lost.map((word) => `“${word}”`).join(', ')}. Say it another way.
+        </p>
+      )}
+    </>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 import { BareButton } from '@/ui/button';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import { bandOf, fitTitle, shownFit, type Fit, type FitClass } from '@rose/core/pairing/dish-fit';
 import { fold, signed } from '@rose/core/wine/search-folding';
@@ -98,11 +98,17 @@ export function DishFits({
   shown,
   nameOf,
   onChoose,
+  choices,
+  bothWays,
 }: {
   advice: Advice;
   shown: Fit | undefined;
   nameOf: (wine: string) => string;
   onChoose: (wine: string) => void;
+  /** Rows after the classes: a safe choice, a surprise, one without alcohol. */
+  choices: ReactNode;
+  /** After the reasons: the smallest change of wine and of dish. */
+  bothWays: ReactNode;
 }) {
   return (
     <>
@@ -148,6 +154,7 @@ export function DishFits({
             </div>
           );
         })}
+        {choices}
       </Classes>
       {shown !== undefined && (
         <>
@@ -169,6 +176,7 @@ export function DishFits({
           <p className="soft">
             The reasons add up to a score of {shown.fit.toFixed(1)}, which has no end either way; it is shown as {shownOf(shown)} of 100.
           </p>
+          {bothWays}
         </>
       )}
       {advice.mistakes.length > 0 && (

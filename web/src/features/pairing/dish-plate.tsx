@@ -67,7 +67,7 @@ export function DishPlate({
               'No single swap unseats the best wine.'
             ) : (
               <>
-                <strong>{nameOf(swap.out)}</strong> for <strong>{nameOf(swap.into)}</strong>, and <strong>{best}</strong> is best, fitting{' '}
+                <strong>{nameOf(swap.into)}</strong> instead of {nameOf(swap.out)}, and <strong>{best}</strong> is best, fitting{' '}
                 {round(shownFit(swap.best.fit))} of 100. The plate moves by {swap.distance.toFixed(1)} points.
               </>
             )}

@@ -1,11 +1,11 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { v4 } from 'uuid';
 import type { DishDocument } from '@rose/core/pairing/dish-document';
 import type { PairingWine } from '@rose/core/pairing/dish-fit';
 import { listed } from '@rose/core/wine/plural';
-import { advise, allergens, styleWines, type Allergen } from '@rose/knowledge/pairing';
+import { advise, allergens, styleWines, type Allergen, type DishPart } from '@rose/knowledge/pairing';
+import { plateAllergens } from '@rose/knowledge/kitchen/index';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { DeleteAct } from '@/ui/delete-act';
@@ -19,10 +19,14 @@ import { Frame } from '@/ui/frame';
 import { useSolver } from '@/workers/use-solver';
 import { AddPart } from './add-part';
 import { DishFits } from './dish-fits';
+import { ForAGuest } from './for-a-guest';
+import { InTheKitchen } from './in-the-kitchen';
+import { BothWays, LastChange, MoreChoices } from './more-choices';
 import { DishParts } from './dish-parts';
 import { DishPlate } from './dish-plate';
 import { nameOf } from './part-names';
 import { useMay } from '@/ui/here';
+import { partRow } from '@/ui/start-dish';
 import { WayBack } from '@/ui/way-back';
 
 const Grid = styled.div`
@@ -103,14 +107,16 @@ export function DishPage({
   }, [among]);
   const parts = useMemo(() => dish.parts.map(({ part, grams, cooked }) => ({ part, grams, cooked })), [dish.parts]);
   const advice = useMemo(() => advise(parts, wines), [parts, wines]);
+  const may = plateAllergens(parts).mayHold;
   const byId = useMemo(() => new Map(wines.map((wine) => [wine.id, wine])), [wines]);
   const shown = advice.ranked.find((fit) => fit.wine === chosen) ?? advice.ranked[0];
   const over = shown === undefined ? undefined : byId.get(shown.wine);
   // The smallest swap is searched in a worker once the hand is still.
   const searching = useSolver('swap', parts.length === 0 || wines.length < 2 ? null : { parts, wines }, { wait: 400 });
   const change = (next: (d: DishDocument) => DishDocument, field = '') => mayEdit && open.change(next, field);
-  const add = (part: string) => change((d) => ({ ...d, parts: [...d.parts, { id: v4(), part }] }));
+  const add = (more: readonly DishPart[]) => change((d) => ({ ...d, parts: [...d.parts, ...more.map(partRow)].slice(0, 40) }));
   const put = (rowId: string, part: string) => change((d) => ({ ...d, parts: d.parts.map((row) => (row.id === rowId ? { id: rowId, part } : row)) }));
+  const wineName = (id: string) => byId.get(id)?.name ?? '';
   if (deleted)
     return (
       <Deleted
@@ -146,8 +152,10 @@ export function DishPage({
             {advice.dish.allergens.length === 0
               ? 'none of the fourteen in these parts.'
               : `${listed(advice.dish.allergens.map((entry) => allergens[entry as Allergen]))}.`}{' '}
-            Wine itself contains sulphites, and may carry egg, milk or fish fining. Check labels; this list is only as good as its parts.
+            {may.length === 0 ? '' : `Some makers’ hold ${listed(may.map((entry) => allergens[entry]))}. `}Wine itself contains sulphites, and may carry egg,
+            milk or fish fining. Check labels; this list is only as good as its parts.
           </Caution>
+          {parts.length > 0 && <ForAGuest parts={parts} onTake={mayEdit ? (made) => change((d) => ({ ...d, parts: made.map(partRow) })) : undefined} />}
           {trouble !== '' && <p role="alert">{trouble}</p>}
           <Clashes
             open={open}
@@ -157,6 +165,7 @@ export function DishPage({
           {mayEdit && <TextField label="Name" value={dish.name} onChange={(name) => change((d) => ({ ...d, name }), 'name')} />}
           <DishParts dish={dish} shares={advice.dish.shares} mayEdit={mayEdit} change={change} />
           {mayEdit && <AddPart onAdd={add} />}
+          {parts.length > 0 && <InTheKitchen parts={parts} />}
         </section>
         <DishPlate
           dish={advice.dish}
@@ -191,10 +200,30 @@ export function DishPage({
               />
             </div>
           </div>
+          <LastChange parts={parts} wines={wines} />
           {parts.length === 0 ? (
             <p className="soft">Add the first part of the dish.</p>
           ) : (
-            <DishFits advice={advice} shown={shown} nameOf={(id) => byId.get(id)?.name ?? ''} onChoose={setChosen} />
+            <DishFits
+              advice={advice}
+              shown={shown}
+              nameOf={wineName}
+              onChoose={setChosen}
+              choices={<MoreChoices parts={parts} advice={advice} wines={wines} wineName={wineName} onChoose={setChosen} />}
+              bothWays={
+                shown === undefined ? null : (
+                  <BothWays
+                    parts={parts}
+                    advice={advice}
+                    chosen={shown}
+                    wines={wines}
+                    wineName={wineName}
+                    onChoose={setChosen}
+                    onTake={mayEdit ? ({ at, into }) => (at === undefined ? add([{ part: into }]) : put(dish.parts[at]!.id, into)) : undefined}
+                  />
+                )
+              }
+            />
           )}
         </section>
       </Grid>

@@ -16,6 +16,7 @@ import { useMay } from '@/ui/here';
 import { Filters, useWholeList } from '@/ui/list-page';
 import { CheckBoxes } from '@/ui/check-boxes';
 import { SheetOverPage } from '@/ui/sheet';
+import { InWords } from './in-words';
 import { StartFrom } from './start-from';
 
 const List = styled.ul`
@@ -86,7 +87,8 @@ export function Dishes({ dishes, filters }: AnswerOf<'dish', 'list'> & { filters
           )}
         </div>
         {mayEdit && (
-          <div style={{ marginBottom: 14 }}>
+          <div style={{ display: 'grid', gap: 14, marginBottom: 18 }}>
+            <InWords />
             <StartFrom />
           </div>
         )}

@@ -1,4 +1,12 @@
-import { ingredient, partKinds, wayOfCooking } from '@rose/knowledge/pairing';
+import { ingredient, partKinds, wayOfCooking, type DishPart } from '@rose/knowledge/pairing';
 
 export const nameOf = (part: string) => ingredient(part)?.name ?? wayOfCooking(part)?.name ?? part;
 export const kindOf = (part: string) => (wayOfCooking(part) !== undefined ? 'Cooking' : partKinds[ingredient(part)?.kind ?? 'base']);
+/** Parts in a line: "lamb (grilled), potatoes 150 g". */
+export const partsInWords = (parts: readonly DishPart[]): string =>
+  parts
+    .map(
+      ({ part, grams, cooked = [] }) =>
+        `${nameOf(part)}${cooked.length === 0 ? '' : ` (${cooked.map(nameOf).join(', ')})`}${grams === undefined ? '' : ` ${grams} g`}`,
+    )
+    .join(', ');

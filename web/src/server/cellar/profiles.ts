@@ -10,7 +10,7 @@ import type { OrderWine } from '@rose/core/order/order-wine';
 import type { Chip } from '@rose/core/wine/note';
 import { dayIn } from '@rose/core/wine/day';
 import { echoesOf } from '@rose/knowledge/smells/index';
-import { orderWine, styleOf, type StyleChoice } from '@rose/knowledge/styles/index';
+import { isFortified, orderWine, styleOf, type StyleChoice } from '@rose/knowledge/styles/index';
 import type { Reader } from '../../db/client';
 import { glass, glassIdentity, member, note, participant, wine } from '../../db/schema';
 import { settingsOf } from '../account/settings';
@@ -143,5 +143,6 @@ export function asPairingWine(known: KnownWine): PairingWine {
     loads: loadsOf(known.profile),
     colour: factOf(known.document.facts, 'colour') ?? known.style.style.colour,
     echoes: [...new Set([...found, ...known.style.style.echoes])],
+    fortified: factOf(known.document.facts, 'fortified') ?? isFortified(known.style.style),
   };
 }
