@@ -138,6 +138,7 @@ const dish = z.object({
   best: z.string().optional(),
   poor: z.array(z.object({ words: z.string(), kind: z.enum(['clash', 'wasted']) })),
   whyPoor: z.string(),
+  flips: z.array(z.object({ change: z.string(), gains: z.string(), loses: z.string() })).default([]),
   diets: z.array(z.string()),
   allergens: z.array(z.string()),
   /** Those that depend on the recipe. */

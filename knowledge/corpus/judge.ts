@@ -1,7 +1,9 @@
 import type { Cases } from './cases';
 import { judgeDish, pairsByOneRanking } from './dishes';
+import { judgeFlips } from './flips';
 import { judgeFault } from './faults';
 import { judgeMenuLine, judgeNeeds } from './menu-lines';
+import { judgeMenu } from './menus';
 import { judgeNote } from './notes';
 import { judgeOrderCase } from './orders';
 import { judgePair } from './pairs';
@@ -15,7 +17,19 @@ export interface Judged {
   readonly fixed: Readonly<Partial<Record<Group, number>>>;
 }
 /** Every expectation of the cases, judged. */
-export function judge({ wines, notes, pairs, faults, orders, synonyms, words, dishes, 'wine-words': wineWords, 'menu-lines': menuLines }: Cases): Judged {
+export function judge({
+  wines,
+  notes,
+  pairs,
+  faults,
+  orders,
+  synonyms,
+  words,
+  dishes,
+  'wine-words': wineWords,
+  'menu-lines': menuLines,
+  menus,
+}: Cases): Judged {
   const flights = orders.map(judgeOrderCase);
   const sorted = flights.flatMap((flight) => flight.plainly);
   const accepted = (pick: (one: (typeof notes)[number]['accept']) => readonly string[]) => fixedAnswer(notes.map((note) => pick(note.accept)));
@@ -29,7 +43,9 @@ export function judge({ wines, notes, pairs, faults, orders, synonyms, words, di
       ...flights.flatMap((flight) => flight.expectations),
       ...dishes.flatMap((entry) => judgeDish(entry, wineWords)),
       ...dishes.flatMap(judgeNeeds),
+      ...dishes.flatMap((entry) => judgeFlips(entry, wineWords)),
       ...menuLines.flatMap(judgeMenuLine),
+      ...menus.flatMap((entry) => judgeMenu(entry, wineWords)),
     ],
     fixed: {
       air: fixedAnswer(wines.map(({ expect }) => [expect.air, ...(expect.airOk ?? []), ...(expect.airAlso ?? [])])),

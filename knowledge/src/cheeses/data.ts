@@ -26,7 +26,7 @@ type Row = readonly [id: string, name: string, milk: Milk, rind: Rind, paste: Pa
 /** Cheeses as they are sold: age in months, salt and fat in g/100 g, rounded. Common practice; the figures are ours from memory and near the middle of what labels say. */
 const rows: readonly Row[] = [
   ['fresh-cheese', 'fresh goat cheese', 'goat', 'none', 'fresh', 0, 1, 1.0, 22, ['goat’s curd', 'fresh goat’s cheese', 'goat’s cheese', 'chèvre']],
-  ['curd-cheese', 'curd or cream cheese', 'cow', 'none', 'fresh', 0, 0.5, 0.6, 27, ['curd cheese', 'cream cheese', 'mascarpone', 'quark', 'fromage blanc']],
+  ['curd-cheese', 'curd cheese or cream cheese', 'cow', 'none', 'fresh', 0, 0.5, 0.6, 27, ['curd cheese', 'cream cheese', 'mascarpone', 'quark', 'fromage blanc']],
   ['ricotta', 'ricotta', 'mixed', 'none', 'fresh', 0, 0.5, 0.3, 12, ['whey cheese']],
   ['labneh', 'strained yoghurt cheese', 'cow', 'none', 'fresh', 0, 0.5, 1.0, 12, ['labneh']],
   ['cottage-cheese', 'cottage cheese', 'cow', 'none', 'fresh', 0, 0.5, 0.7, 5],

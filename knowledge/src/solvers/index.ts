@@ -4,10 +4,12 @@ import type { OrderWine } from '@rose/core/order/order-wine';
 import type { Pin } from '@rose/core/order/pins';
 import { schoolOf } from '@rose/core/order/ordering-rules';
 import { solveOrder, type OrderSolution, type Rests } from '@rose/core/order/solve';
+import type { MenuDocument } from '@rose/core/menu/menu-document';
 import type { PairingWine } from '@rose/core/pairing/dish-fit';
 import type { Solver } from '@rose/core/solver/solver';
 import type { EveningInput, VenueFacts } from '../evening/evening';
 import { planWhole, type Moment, type WholeEvening } from '../evening/whole';
+import { planMenu, type MenuAnswer, type MenuWine } from '../menu/index';
 import { advise, smallestSwap, type Advice, type DishPart, type Swap } from '../pairing';
 
 interface OrderQuestion {
@@ -30,6 +32,7 @@ export const solvers = {
     yield 0.6;
     return { advice, swap: smallestSwap(input.parts, input.wines) ?? null };
   },
+  menu: (input: { menu: MenuDocument; wines: readonly MenuWine[] }): Solver<MenuAnswer> => planMenu(input),
   *swap(input: { parts: readonly DishPart[]; wines: readonly PairingWine[] }): Solver<Swap | null> {
     yield 0;
     return smallestSwap(input.parts, input.wines) ?? null;

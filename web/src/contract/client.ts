@@ -124,6 +124,15 @@ export const contract: Addresses = {
     wines: { method: 'GET', path: '/pairing-wines' },
     advise: { method: 'POST', path: '/pairings' },
   },
+  menu: {
+    save: { method: 'PUT', path: '/menus/{id}' },
+    delete: { method: 'DELETE', path: '/menus/{id}' },
+    restore: { method: 'POST', path: '/menus/{id}/returns' },
+    list: { method: 'GET', path: '/menus' },
+    get: { method: 'GET', path: '/menus/{id}' },
+    wines: { method: 'GET', path: '/menu-wines' },
+    plan: { method: 'POST', path: '/menu-plans' },
+  },
   document: { stream: { method: 'GET', path: '/live', files: ['text/event-stream'] }, changed: { method: 'POST', path: '/document-changes' } },
   tasting: {
     open: { method: 'POST', path: '/flights/{id}/tastings' },
@@ -196,7 +205,7 @@ export const contract: Addresses = {
   },
 };
 
-export const shapes: Readonly<Record<'note' | 'wine' | 'flight' | 'dish', Shape>> = {
+export const shapes: Readonly<Record<'note' | 'wine' | 'flight' | 'dish' | 'menu', Shape>> = {
   note: {
     record: 'atom',
     fields: {
@@ -226,4 +235,5 @@ export const shapes: Readonly<Record<'note' | 'wine' | 'flight' | 'dish', Shape>
     },
   },
   dish: { record: 'atom', fields: { parts: { byId: { record: 'atom' } } } },
+  menu: { record: 'atom', fields: { courses: { byId: { record: 'atom' } }, seats: { byId: { record: 'atom' } } } },
 };

@@ -41,7 +41,7 @@ export const wineSummary = z.object({
   stops: z.array(z.string()),
   missing: z.number(),
 });
-const orderWine = z.object({
+export const orderWine = z.object({
   id: z.string(),
   name: z.string(),
   loads,

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { nothing, read } from './contract';
 
 /** Kinds of document that are open in pages and may change elsewhere. */
-export const documentKinds = ['note', 'wine', 'flight', 'dish'] as const;
+export const documentKinds = ['note', 'wine', 'flight', 'dish', 'menu'] as const;
 const named = z.object({ kind: z.enum(documentKinds), id: z.uuid() });
 
 export const document = {

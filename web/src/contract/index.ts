@@ -14,6 +14,7 @@ import { descriptor } from './descriptor';
 import { glass } from './glass';
 import { judgement } from './judgement';
 import { note } from './note';
+import { menu } from './menu';
 import { paper } from './paper';
 import { dish, pairing } from './pairing';
 import { probe } from './prepare';
@@ -37,6 +38,7 @@ export const contract = {
   scheme,
   dish,
   pairing,
+  menu,
   document,
   tasting: { ...leading, ...asking, ...unmasking, ...ending },
   course,

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { allergens } from '@rose/knowledge/pairing/index';
+import { among as winesOf } from '@rose/core/menu/menu-schema';
 import { dishAxes } from '@rose/core/pairing/dish';
 import { keysOf } from '@rose/core/wine/keys';
 import { courses } from '@rose/knowledge/dishes/index';
@@ -9,10 +10,7 @@ import { because } from './because';
 import { act, one, read, removal, savedOutput, writeInput } from './contract';
 
 const allergenIds: ReadonlySet<string> = new Set(Object.keys(allergens));
-const among = z
-  .string()
-  .regex(/^(cellar|styles|flight:[0-9a-f-]{36})$/, 'cellar, styles or flight:… with its id')
-  .default('styles');
+const among = winesOf.default('styles');
 export const fit = z.object({
   wine: z.string(),
   name: z.string(),

@@ -31,11 +31,11 @@ export const today = {
     name: 'today.search',
     method: 'GET',
     path: '/search',
-    summary: 'Wines, flights, dishes and notes by name: those that begin with the words first',
+    summary: 'Wines, flights, dishes, menus and notes by name: those that begin with the words first',
     allow: 'read',
     input: z.strictObject({ q: z.string().max(200).default('') }),
     output: z.object({
-      found: z.array(z.object({ kind: z.enum(['wine', 'flight', 'dish', 'note']), id: z.string(), name: z.string(), says: z.string() })),
+      found: z.array(z.object({ kind: z.enum(['wine', 'flight', 'dish', 'menu', 'note']), id: z.string(), name: z.string(), says: z.string() })),
     }),
   }),
 };

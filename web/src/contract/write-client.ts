@@ -3,6 +3,7 @@ import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { format, resolveConfig } from 'prettier';
 import { presentFlight } from '@rose/core/flight/flight-schema';
+import { menuDocument } from '@rose/core/menu/menu-schema';
 import { dishDocument } from '@rose/core/pairing/dish-schema';
 import { wineDocument } from '@rose/core/wine/facts-schema';
 import { noteDocument } from '@rose/core/wine/note-schema';
@@ -20,14 +21,20 @@ export async function clientSource(): Promise<string> {
   const addresses = Object.fromEntries(
     Object.entries(activities).map(([activity, of]) => [activity, Object.fromEntries(Object.entries(of).map(([verb, said]) => [verb, addressOf(said)]))]),
   );
-  const shapes = { note: shapeOf(noteDocument), wine: shapeOf(wineDocument), flight: shapeOf(presentFlight), dish: shapeOf(dishDocument) };
+  const shapes = {
+    note: shapeOf(noteDocument),
+    wine: shapeOf(wineDocument),
+    flight: shapeOf(presentFlight),
+    dish: shapeOf(dishDocument),
+    menu: shapeOf(menuDocument),
+  };
   const text = `// Written by npm run contract from the contract itself: change that, never this.
 import type { Shape } from '@rose/core/document/merge';
 import type { Addresses } from './addresses';
 
 export const contract: Addresses = ${JSON.stringify(addresses)};
 
-export const shapes: Readonly<Record<'note' | 'wine' | 'flight' | 'dish', Shape>> = ${JSON.stringify(shapes)};
+export const shapes: Readonly<Record<'note' | 'wine' | 'flight' | 'dish' | 'menu', Shape>> = ${JSON.stringify(shapes)};
 `;
   return format(text, { ...(await resolveConfig(clientFile)), parser: 'typescript' });
 }

@@ -1,10 +1,10 @@
 import { and, eq, inArray } from 'drizzle-orm';
 import { contract } from '../contract';
-import { dish, flight, note, wine } from '../db/schema';
+import { dish, flight, menu, note, wine } from '../db/schema';
 import { serve } from './command';
 import { readableNotes } from './note/whose';
 
-/** One question for all that a page has open: four cheap reads of revisions, and only of what the caller may read. */
+/** One question for all that a page has open: five cheap reads of revisions, and only of what the caller may read. */
 export const changedDocuments = serve(contract.document.changed, async (db, actor, { open }) => {
   const revisions = new Map<string, number>();
   const keep = (kind: string) => (rows: readonly { id: string; revision: number }[]) => {
@@ -14,6 +14,7 @@ export const changedDocuments = serve(contract.document.changed, async (db, acto
     ['wine', wine],
     ['flight', flight],
     ['dish', dish],
+    ['menu', menu],
   ] as const) {
     const ids = open.filter((entry) => entry.kind === kind).map((entry) => entry.id);
     if (ids.length > 0)

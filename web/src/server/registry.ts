@@ -20,6 +20,7 @@ import * as noteOperations from './note/operations';
 import * as noteVocabulary from './note/vocabulary';
 import * as notebookCalls from './notebook/calls';
 import * as notebookQueries from './notebook/queries';
+import * as pairingMenus from './pairing/menus';
 import * as pairingOperations from './pairing/operations';
 import { changedDocuments } from './changes';
 import { memberStream } from './live/stream';
@@ -69,6 +70,7 @@ export const operations: readonly AnyOperation[] = [
   houseSchemes,
   notebookCalls,
   notebookQueries,
+  pairingMenus,
   pairingOperations,
   tastingOpen,
   tastingHost,

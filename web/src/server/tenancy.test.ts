@@ -57,7 +57,7 @@ describe('a stranger with the ids of another venue', () => {
         },
       );
       for (const secret of secrets) expect(answer.includes(secret), `${operation.contract.name} tells ${secret}`).toBe(false);
-      for (const id of [world.wineId, world.noteId, world.dishId, world.flightId, world.glassId])
+      for (const id of [world.wineId, world.noteId, world.dishId, world.menuId, world.flightId, world.glassId])
         if (!JSON.stringify(inputs[operation.contract.name]).includes(id)) expect(answer.includes(id), operation.contract.name).toBe(false);
     }
     expect(await everything(world.owner.venueId)).toBe(before);

@@ -63,8 +63,11 @@ const Body = styled.div`
 `;
 type Found = AnswerOf<'today', 'search'>['found'][number];
 /** Where a thing that was found lies. */
-const leadsTo = { wine: '/wines/', flight: '/flights/', dish: '/pairing/', note: '/notes/' } as const satisfies Record<Found['kind'], string>;
-const kindNames = { wine: 'Wines', flight: 'Flights', dish: 'Dishes', note: 'Notes' } as const satisfies Record<Found['kind'], string>;
+const leadsTo = { wine: '/wines/', flight: '/flights/', dish: '/pairing/', menu: '/pairing/menus/', note: '/notes/' } as const satisfies Record<
+  Found['kind'],
+  string
+>;
+const kindNames = { wine: 'Wines', flight: 'Flights', dish: 'Dishes', menu: 'Menus', note: 'Notes' } as const satisfies Record<Found['kind'], string>;
 
 interface Act {
   readonly id: string;
@@ -83,6 +86,7 @@ const acts: readonly Act[] = [
   { id: 'deal', name: 'Deal hidden glasses', also: 'blind bags', to: '/notes/deal' },
   { id: 'import', name: 'Bring in a list', also: 'import csv cellar', to: '/wines/import', right: 'cellar.edit' },
   { id: 'dish', name: 'Build a dish', also: 'new food pairing', to: '/pairing/new', right: 'dish.edit' },
+  { id: 'menu', name: 'Plan a menu', also: 'new courses dinner food', to: '/pairing/menus/new', right: 'dish.edit' },
   { id: 'cellar', name: 'Cellar', also: 'wines bottles', to: '/cellar' },
   { id: 'flights', name: 'Flights', also: 'tastings evenings', to: '/flights' },
   { id: 'table', name: 'Table', also: 'dishes food pairing', to: '/pairing' },

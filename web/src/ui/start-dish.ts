@@ -15,10 +15,12 @@ export const partRow = ({ part, grams, cooked }: DishPart): DishDocument['parts'
   ...(grams === undefined ? {} : { grams }),
   ...(cooked === undefined ? {} : { cooked: [...cooked] }),
 });
+/** A name as it stands over a page. */
+export const capital = (name: string): string => name.replace(/^./u, (letter) => letter.toUpperCase());
 /** A name and parts as a dish of the venue. */
 export const dishOfParts = (name: string, parts: readonly DishPart[], remark = ''): DishDocument => ({
   schema: 1,
-  name: name.replace(/^./u, (letter) => letter.toUpperCase()),
+  name: capital(name),
   parts: parts.slice(0, mostParts).map(partRow),
   remark,
 });

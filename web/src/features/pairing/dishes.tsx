@@ -52,6 +52,22 @@ const List = styled.ul`
     font-size: 0.8125rem;
   }
 `;
+const Menus = styled.ul`
+  list-style: none;
+  margin: 4px 0 0;
+  padding: 0;
+  li {
+    border-top: 1px solid var(--line);
+    padding: 10px 0;
+  }
+  a {
+    font: 500 1.25rem/1.2 var(--serif);
+  }
+  .soft {
+    display: block;
+    font-size: 0.875rem;
+  }
+`;
 const Without = styled.div`
   display: flex;
   flex-wrap: wrap;
@@ -62,7 +78,7 @@ const Without = styled.div`
 const allergenIds = keysOf(allergens);
 export const platePetals = (taste: Readonly<Record<DishAxis, number>>) => plateAxes.map((key) => ({ key, label: dishAxisLabel[key], value: taste[key] }));
 
-export function Dishes({ dishes, filters }: AnswerOf<'dish', 'list'> & { filters: DishFilters }) {
+export function Dishes({ dishes, menus, filters }: AnswerOf<'dish', 'list'> & AnswerOf<'menu', 'list'> & { filters: DishFilters }) {
   const page = useWholeList('/pairing', dishes, filters);
   const { asked } = page;
   const [choosing, setChoosing] = useState(false);
@@ -80,6 +96,7 @@ export function Dishes({ dishes, filters }: AnswerOf<'dish', 'list'> & { filters
           </span>
           {mayEdit && (
             <div className="actions">
+              <Button onPress={() => router.push(`/pairing/menus/${v7()}?new`)}>Plan a menu</Button>
               <Button tone="strong" onPress={() => router.push(`/pairing/${v7()}?new`)}>
                 Build a dish
               </Button>
@@ -91,6 +108,24 @@ export function Dishes({ dishes, filters }: AnswerOf<'dish', 'list'> & { filters
             <InWords />
             <StartFrom />
           </div>
+        )}
+        {menus.length > 0 && !narrowed && (
+          <section aria-label="Menus" style={{ marginBottom: 22 }}>
+            <h2>Menus</h2>
+            <Menus>
+              {menus.map((menu) => (
+                <li key={menu.id}>
+                  <Link href={`/pairing/menus/${menu.id}`} prefetch={false}>
+                    {menu.name}
+                  </Link>
+                  <span className="soft">
+                    {counted(menu.courses.length, 'course')} for {counted(menu.guests, 'guest')}
+                    {menu.courses.length > 0 && `: ${menu.courses.join(', ')}`}
+                  </span>
+                </li>
+              ))}
+            </Menus>
+          </section>
         )}
         {(narrowed || dishes.length > 0) && (
           <>

@@ -1,20 +1,18 @@
 'use client';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { keysOf } from '@rose/core/wine/keys';
 import { listed } from '@rose/core/wine/plural';
 import { allergens, type Allergen, type DishPart } from '@rose/knowledge/pairing';
-import { adapt, diets, keepsTo, type Diet } from '@rose/knowledge/kitchen/index';
+import { adapt, keepsTo, type Diet } from '@rose/knowledge/kitchen/index';
 import { Button } from '@/ui/button';
 import { CheckBoxes } from '@/ui/check-boxes';
 import { SheetOverPage } from '@/ui/sheet';
-import { nameOf } from './part-names';
+import { dietNames, nameOf } from './part-names';
 
 const Columns = styled.div`
   columns: 3 170px;
   margin-bottom: 12px;
 `;
-const dietNames = Object.fromEntries(keysOf(diets).map((id) => [id, diets[id].name])) as Record<Diet, string>;
 
 /** The dish for a guest who must not be given something: what breaks it, what a cook would put in its place, and what has to be asked. */
 export function ForAGuest({ parts, onTake }: { parts: readonly DishPart[]; onTake: ((parts: readonly DishPart[]) => void) | undefined }) {

@@ -8,9 +8,13 @@ import { dishOf, styleWines } from '@rose/knowledge/pairing';
 import { fitOf } from '@rose/core/pairing/dish-fit';
 import { examples } from '@rose/knowledge/styles/examples';
 import { menuLines, readLine, type ReadDish } from '@rose/knowledge/dishes/read-line';
+import { v4, v7 } from 'uuid';
+import { emptyMenu, type MenuDocument } from '@rose/core/menu/menu-document';
+import { contract } from '@/contract/client';
+import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { TextArea, Trouble } from '@/ui/field';
-import { dishOfParts, useMakeDishes } from '@/ui/start-dish';
+import { capital, dishOfParts, partRow, useMakeDishes } from '@/ui/start-dish';
 import { partsInWords } from './part-names';
 
 const Read = styled.ol`
@@ -53,6 +57,7 @@ export function InWords() {
   const router = useRouter();
   const [text, setText] = useState('');
   const { make, trouble, making } = useMakeDishes();
+  const [refused, setRefused] = useState('');
   const asked = useDeferredValue(text);
   const lines = useMemo(() => menuLines(asked).map(lineOf), [asked]);
   const dishes = lines.filter(({ read }) => read.parts.length > 0);
@@ -65,6 +70,18 @@ export function InWords() {
         else router.refresh();
       },
     );
+  const asMenu = () => {
+    const id = v7();
+    const document: MenuDocument = {
+      ...emptyMenu,
+      name: `Menu: ${capital(dishes[0]!.read.name)}`.slice(0, 200),
+      courses: dishes.slice(0, 12).map(({ read }) => ({ id: v4(), name: capital(read.name), parts: read.parts.map(partRow) })),
+    };
+    call(contract.menu.save, { id, writeId: v4(), baseRevision: 0, document }).then(
+      () => router.push(`/pairing/menus/${id}`),
+      (error: Error) => setRefused(error.message),
+    );
+  };
   return (
     <div style={{ maxWidth: 880 }}>
       <TextArea
@@ -110,11 +127,18 @@ export function InWords() {
         </Read>
       )}
       {dishes.length > 0 && (
-        <Button tone="strong" onPress={build} disabled={making}>
-          {dishes.length === 1 ? 'Build it, and see every wine' : `Build ${counted(dishes.length, 'dish')}`}
-        </Button>
+        <div style={{ display: 'flex', gap: 10, flexWrap: 'wrap' }}>
+          {dishes.length > 1 && (
+            <Button tone="strong" onPress={asMenu} disabled={making}>
+              Make a menu of them
+            </Button>
+          )}
+          <Button tone={dishes.length === 1 ? 'strong' : 'plain'} onPress={build} disabled={making}>
+            {dishes.length === 1 ? 'Build it, and see every wine' : `Build ${counted(dishes.length, 'dish')}`}
+          </Button>
+        </div>
       )}
-      {trouble !== '' && <Trouble role="alert">{trouble}</Trouble>}
+      {(trouble !== '' || refused !== '') && <Trouble role="alert">{trouble || refused}</Trouble>}
     </div>
   );
 }

@@ -1,3 +1,5 @@
+import { keysOf } from '@rose/core/wine/keys';
+import { diets, type Diet } from '@rose/knowledge/kitchen/index';
 import { ingredient, partKinds, wayOfCooking, type DishPart } from '@rose/knowledge/pairing';
 
 export const nameOf = (part: string) => ingredient(part)?.name ?? wayOfCooking(part)?.name ?? part;
@@ -10,3 +12,5 @@ export const partsInWords = (parts: readonly DishPart[]): string =>
         `${nameOf(part)}${cooked.length === 0 ? '' : ` (${cooked.map(nameOf).join(', ')})`}${grams === undefined ? '' : ` ${grams} g`}`,
     )
     .join(', ');
+/** Ways of eating by name. */
+export const dietNames = Object.fromEntries(keysOf(diets).map((id) => [id, diets[id].name])) as Record<Diet, string>;

@@ -6,7 +6,7 @@ import type { Tx } from '../../db/client';
 export const channel = 'rose_compass';
 
 const id = z.string();
-const documentKinds = ['wine', 'flight', 'dish', 'note'] as const;
+const documentKinds = ['wine', 'flight', 'dish', 'menu', 'note'] as const;
 export type AnnouncedKind = (typeof documentKinds)[number];
 const news = z.discriminatedUnion('what', [
   /** A tasting has a new tick. */

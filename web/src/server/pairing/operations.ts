@@ -100,12 +100,13 @@ export const getDish = serve(contract.dish.get, async (db, actor, input, reply) 
 /** The wines a dish is matched with. */
 export async function winesAmong(db: Reader, actor: Member, which: string): Promise<readonly PairingWine[]> {
   if (which === 'styles') return styleWines;
-  const ids =
-    which === 'cellar'
-      ? undefined
-      : (await readFlight(db, actor.venueId, which.slice('flight:'.length))).document.wines.filter((entry) => entry.buy === undefined).map((entry) => entry.id);
-  return (await knownWines(db, actor.venueId, ids)).map(asPairingWine);
+  return (await knownWines(db, actor.venueId, await idsAmong(db, actor, which))).map(asPairingWine);
 }
+/** The wines of the cellar, undefined standing for all, or those of a flight that are not to be bought first. */
+export const idsAmong = async (db: Reader, actor: Member, which: string): Promise<readonly string[] | undefined> =>
+  which === 'cellar'
+    ? undefined
+    : (await readFlight(db, actor.venueId, which.slice('flight:'.length))).document.wines.filter((entry) => entry.buy === undefined).map((entry) => entry.id);
 export const pairingWines = serve(contract.pairing.wines, async (db, actor, input) => ({ wines: [...(await winesAmong(db, actor, input.among))] }));
 export const pairings = serve(contract.pairing.advise, async (db, actor, input) => {
   const wines = await winesAmong(db, actor, input.among);

@@ -1,3 +1,4 @@
+import { emptyMenu } from '@rose/core/menu/menu-document';
 import { v4, v7 } from 'uuid';
 import { emptyFlight } from '@rose/core/flight/flight';
 import { emptyRow } from '@rose/core/tasting/paper';
@@ -127,6 +128,13 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
     },
     'note.list': { q: 'lemon', wineId: world.wineId, from: '2026-01-01', to: '2026-12-31', least: '50', colour: 'white', mine: 'yes', limit: '10' },
     'note.export': { format: 'json', q: 'lemon' },
+    'menu.save': write(world.menuId, { ...emptyMenu, name: 'x' }, 1),
+    'menu.delete': one(world.menuId),
+    'menu.restore': one(world.menuId),
+    'menu.get': one(world.menuId),
+    'menu.list': {},
+    'menu.wines': { among: `flight:${world.flightId}` },
+    'menu.plan': { menu: { ...emptyMenu, name: 'x', courses: [{ id: 'a', name: 'Octopus', parts: [{ id: 'p', part: 'octopus' }] }] } },
     'dish.save': write(world.dishId, { schema: 1, name: 'x', remark: '', parts: [{ id: 'a', part: 'octopus', grams: 100 }] }, 1),
     'dish.delete': one(world.dishId),
     'dish.restore': one(world.dishId),

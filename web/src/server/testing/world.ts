@@ -9,6 +9,8 @@ import { saveWine } from '../cellar/commands';
 import { saveFlight } from '../flight/operations';
 import { openNote } from '../note/glasses';
 import { saveNote } from '../note/operations';
+import { emptyMenu } from '@rose/core/menu/menu-document';
+import { saveMenu } from '../pairing/menus';
 import { saveDish } from '../pairing/operations';
 import { invite, makeToken } from '../account/venue-commands';
 import type { OwnRoutine } from '@rose/core/routine/routine';
@@ -28,6 +30,7 @@ export interface World {
   readonly flightId: string;
   readonly noteId: string;
   readonly dishId: string;
+  readonly menuId: string;
   readonly glassId: string;
   readonly tokenId: string;
   readonly invitationId: string;
@@ -103,7 +106,7 @@ export const lamplighter: WineDocument = {
 
 export async function newWorld(): Promise<World> {
   const owner = await newMember('owner');
-  const [wineId, otherWineId, flightId, noteId, dishId] = [v7(), v7(), v7(), v7(), v7()];
+  const [wineId, otherWineId, flightId, noteId, dishId, menuId] = [v7(), v7(), v7(), v7(), v7(), v7()];
   await run(saveWine, owner, firstWrite({ ...assyrtiko, lots: [{ ...assyrtiko.lots[0]!, id: v7() }] }, wineId));
   await run(saveWine, owner, firstWrite(lamplighter, otherWineId));
   await run(
@@ -128,6 +131,14 @@ export async function newWorld(): Promise<World> {
         ],
       },
       dishId,
+    ),
+  );
+  await run(
+    saveMenu,
+    owner,
+    firstWrite(
+      { ...emptyMenu, name: 'Supper at the lamp', courses: [{ id: 'a', name: 'Octopus on coals', parts: [{ id: 'p', part: 'octopus', grams: 180 }] }] },
+      menuId,
     ),
   );
   await run(openNote, owner, { id: noteId, wineId });
@@ -171,6 +182,7 @@ export async function newWorld(): Promise<World> {
     flightId,
     noteId,
     dishId,
+    menuId,
     glassId: row!.glassId,
     tokenId: token!.id,
     invitationId: open!.id,

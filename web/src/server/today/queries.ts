@@ -5,7 +5,7 @@ import { glassTitle, moments, type Moment } from '@rose/core/wine/note';
 import { fold } from '@rose/core/wine/search-folding';
 import { contract } from '../../contract';
 import type { Reader } from '../../db/client';
-import { dish, flight, flightWine, glass, glassIdentity, note, wine } from '../../db/schema';
+import { dish, flight, flightWine, glass, glassIdentity, menu, note, wine } from '../../db/schema';
 import { settingsOf } from '../account/settings';
 import { knownWines } from '../cellar/profiles';
 import { samplePresent } from '../cellar/sample';
@@ -122,8 +122,13 @@ export const search = serve(contract.today.search, async (db, actor, { q }) => {
     order: [sql`(lower(${name}) like ${`${begins}%`}) desc`, sql`(lower(${name}) like ${`% ${begins}%`}) desc`, sql`lower(${name})`],
   });
   const lower = (name: AnyPgColumn) => sql`lower(${name})`;
-  const [inWines, inFlights, inDishes] = [by(wine.name, wine.search), by(flight.name, lower(flight.name)), by(dish.name, lower(dish.name))];
-  const [wines, flights, dishes, notes] = await Promise.all([
+  const [inWines, inFlights, inDishes, inMenus] = [
+    by(wine.name, wine.search),
+    by(flight.name, lower(flight.name)),
+    by(dish.name, lower(dish.name)),
+    by(menu.name, lower(menu.name)),
+  ];
+  const [wines, flights, dishes, menus, notes] = await Promise.all([
     db
       .select({ id: wine.id, name: wine.name, producer: wine.producer, vintage: wine.vintage })
       .from(wine)
@@ -142,6 +147,12 @@ export const search = serve(contract.today.search, async (db, actor, { q }) => {
       .where(and(eq(dish.venueId, actor.venueId), isNull(dish.deletedAt), inDishes.has))
       .orderBy(...inDishes.order)
       .limit(ofAKind),
+    db
+      .select({ id: menu.id, name: menu.name })
+      .from(menu)
+      .where(and(eq(menu.venueId, actor.venueId), isNull(menu.deletedAt), inMenus.has))
+      .orderBy(...inMenus.order)
+      .limit(ofAKind),
     notesOn(db, actor, words),
   ]);
   const said = (parts: readonly (string | number | null)[]) => parts.filter((part) => part !== null && part !== '').join(' · ');
@@ -155,6 +166,7 @@ export const search = serve(contract.today.search, async (db, actor, { q }) => {
         says: row.startsAt === null ? 'no date yet' : dayInWords(dayIn(row.startsAt, timeZone)),
       })),
       ...dishes.map((row) => ({ kind: 'dish' as const, id: row.id, name: row.name, says: '' })),
+      ...menus.map((row) => ({ kind: 'menu' as const, id: row.id, name: row.name, says: '' })),
       ...notes.map((row) => ({
         kind: 'note' as const,
         id: row.id,

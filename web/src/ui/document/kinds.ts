@@ -1,5 +1,6 @@
 import type { Shape } from '@rose/core/document/merge';
 import type { Write } from '@rose/core/document/protocol';
+import type { MenuDocument } from '@rose/core/menu/menu-document';
 import type { DishDocument } from '@rose/core/pairing/dish-document';
 import type { FlightDocument } from '@rose/core/flight/flight';
 import type { NoteDocument } from '@rose/core/wine/note';
@@ -23,6 +24,7 @@ export interface Documents {
   readonly wine: WineDocument;
   readonly flight: FlightDocument;
   readonly dish: DishDocument;
+  readonly menu: MenuDocument;
 }
 export const kinds: { readonly [K in keyof Documents]: Kind<Documents[K]> } = {
   note: {
@@ -57,5 +59,10 @@ export const kinds: { readonly [K in keyof Documents]: Kind<Documents[K]> } = {
     shape: shapes.dish,
     save: (id, write, keepalive) => call(contract.dish.save, { id, ...write }, { keepalive }),
     read: (id) => call(contract.dish.get, { id }),
+  },
+  menu: {
+    shape: shapes.menu,
+    save: (id, write, keepalive) => call(contract.menu.save, { id, ...write }, { keepalive }),
+    read: (id) => call(contract.menu.get, { id }),
   },
 };
