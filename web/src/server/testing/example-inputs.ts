@@ -134,7 +134,7 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
     'menu.get': one(world.menuId),
     'menu.list': {},
     'menu.wines': { among: `flight:${world.flightId}` },
-    'menu.plan': { menu: { ...emptyMenu, name: 'x', courses: [{ id: 'a', name: 'Octopus', parts: [{ id: 'p', part: 'octopus' }] }] } },
+    'menu.plan': { menu: { ...emptyMenu, name: 'x', courses: [{ id: 'a', name: 'A plate', parts: [{ id: 'p', part: 'cod' }] }] } },
     'dish.save': write(world.dishId, { schema: 1, name: 'x', remark: '', parts: [{ id: 'a', part: 'octopus', grams: 100 }] }, 1),
     'dish.delete': one(world.dishId),
     'dish.restore': one(world.dishId),
