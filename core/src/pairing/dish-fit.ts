@@ -92,6 +92,8 @@ export const fitBands = [
   { id: 'clash', least: -Infinity, name: 'does not go' },
 ] as const;
 export const bandOf = (score: number): (typeof fitBands)[number] => fitBands.find(({ least }) => score >= least)!;
+/** The same of a figure as it is shown, 0–100, such as a mean over plates. */
+export const bandOfShown = (shown: number): (typeof fitBands)[number] => fitBands.find(({ least }) => shown >= shownFit(least))!;
 
 /** The class of a wine in advice: sweetness, spirit and bubbles come before colour. */
 export type FitClass = ColourClass | 'bubbles' | 'sweet';

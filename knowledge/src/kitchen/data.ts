@@ -167,5 +167,7 @@ export const likeFoods: readonly (readonly string[])[] = [
   ['mustard-spoon', 'wasabi', 'vinegar-spoon'],
   ['curry-powder', 'warm-spices', 'cumin'],
 ];
+/** Eaten cold or in slices: such a part stands for another such, never for what comes hot. */
+export const coldCuts: readonly string[] = ['oysters', 'sea-urchin', 'caviar', 'salmon-cured', 'smoked-fish', 'herring', 'chicken-breast', 'roast-beef', 'dried-beef', 'ham', 'cooked-ham', 'charcuterie', 'salami', 'chorizo', 'foie-gras'];
 /** What stands in for cheese where there is to be no milk. */
 export const insteadOfCheese: readonly string[] = ['avocado', 'tofu', 'hummus', 'olives', 'roast-peppers'];

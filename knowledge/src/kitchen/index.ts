@@ -12,7 +12,7 @@ import {
   type Ingredient,
 } from '../pairing/index';
 import { dishAxes } from '@rose/core/pairing/dish';
-import { cheap, costly, insteadOfCheese, insteadOfMeat, likeFoods, mayComeFrom, mayHold, origins, seasons, type Origin } from './data';
+import { cheap, coldCuts, costly, insteadOfCheese, insteadOfMeat, likeFoods, mayComeFrom, mayHold, origins, seasons, type Origin } from './data';
 
 const flesh: readonly DishMark[] = ['redMeat', 'whiteMeat'];
 const sea: readonly Allergen[] = ['fish', 'crustaceans', 'molluscs'];
@@ -57,7 +57,6 @@ export interface Needs {
   readonly allergens: readonly Allergen[];
   readonly diets: readonly Diet[];
 }
-export const noNeeds: Needs = { allergens: [], diets: [] };
 /** Why a part is not for somebody: "lamb: vegetarian", "bread: cereals with gluten". */
 export interface Against {
   readonly part: string;
@@ -125,7 +124,13 @@ const isFleshOrFish = (part: Ingredient) =>
 const alike = (a: Ingredient, b: Ingredient) => b.portion >= a.portion * 0.4 && b.portion <= a.portion * 2.5;
 /** Parts that stand in for another without making another dish, the likeliest set first: the next is looked at where none of it will do. */
 function standIns(part: Ingredient): readonly (readonly Ingredient[])[] {
-  if (isFleshOrFish(part)) return [[...ingredients.filter((one) => isFleshOrFish(one) && alike(part, one)), ...onPlate(insteadOfMeat)]];
+  if (isFleshOrFish(part))
+    return [
+      [
+        ...ingredients.filter((one) => isFleshOrFish(one) && alike(part, one) && coldCuts.includes(one.id) === coldCuts.includes(part.id)),
+        ...onPlate(insteadOfMeat),
+      ],
+    ];
   if (isCheese(part)) return [[...ingredients.filter(isCheese), ...onPlate(insteadOfCheese)]];
   const listed = likeFoods.filter((list) => list.includes(part.id)).flatMap(onPlate);
   return [listed, onPlate(swappable(part.id)).filter((one) => alike(part, one))];

@@ -3,7 +3,7 @@ import type { MenuDocument } from '@rose/core/menu/menu-document';
 import { neighbourReasons, strainOf } from '@rose/core/order/carry-over';
 import type { OrderWine } from '@rose/core/order/order-wine';
 import { schoolOf } from '@rose/core/order/ordering-rules';
-import { fitNumber, fitOf, shownFit, bandOf, type PairingWine } from '@rose/core/pairing/dish-fit';
+import { fitNumber, fitOf, bandOfShown, shownFit, type PairingWine } from '@rose/core/pairing/dish-fit';
 import { partOf, type Solver } from '@rose/core/solver/solver';
 import { median } from '@rose/core/statistics/median';
 import { adapt, type Against, type Diet, type Needs } from '../kitchen/index';
@@ -254,7 +254,7 @@ export function* planMenu({ menu, wines }: { readonly menu: MenuDocument; readon
       wine: own.wine.id,
       wineName: own.wine.name,
       shown: mean(fits),
-      band: bandOf(fit.fit).name,
+      band: bandOfShown(mean(fits)).name,
       because: speaks.text,
       worst: worst.seats.length === 0 ? undefined : { seats: worst.seats, shown: shownFit(worst.score) },
       step: hard === undefined || pointsPerStrain * strainOf(lost) < 1 ? undefined : { points: pointsPerStrain * strainOf(lost), because: hard.text },

@@ -121,6 +121,8 @@ export const contract: Addresses = {
   },
   pairing: {
     food: { method: 'GET', path: '/wines/{id}/food' },
+    cheeses: { method: 'GET', path: '/cheese-boards' },
+    read: { method: 'POST', path: '/dish-lines' },
     wines: { method: 'GET', path: '/pairing-wines' },
     advise: { method: 'POST', path: '/pairings' },
   },

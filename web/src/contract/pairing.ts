@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { allergens } from '@rose/knowledge/pairing/index';
+import { diets } from '@rose/knowledge/kitchen/index';
+import { allergens, equipment } from '@rose/knowledge/pairing/index';
 import { among as winesOf } from '@rose/core/menu/menu-schema';
 import { dishAxes } from '@rose/core/pairing/dish';
 import { keysOf } from '@rose/core/wine/keys';
@@ -9,7 +10,8 @@ import { pairingWine } from './computed';
 import { because } from './because';
 import { act, one, read, removal, savedOutput, writeInput } from './contract';
 
-const allergenIds: ReadonlySet<string> = new Set(Object.keys(allergens));
+const listOf = (table: Readonly<Record<string, unknown>>) =>
+  z.string().refine((listed) => listed === '' || listed.split(',').every((id) => id in table), `of ${Object.keys(table).join(', ')}, with commas between`);
 const among = winesOf.default('styles');
 export const fit = z.object({
   wine: z.string(),
@@ -58,10 +60,7 @@ export const dish = {
     input: z.strictObject({
       q: z.string().max(200).default(''),
       /** Leaves out dishes whose parts are known to hold one of these: "milk,egg". */
-      without: z
-        .string()
-        .refine((listed) => listed.split(',').every((id) => allergenIds.has(id)), 'allergens, with commas between')
-        .optional(),
+      without: listOf(allergens).optional(),
     }),
     output: z.object({
       dishes: z.array(
@@ -87,11 +86,66 @@ export const pairing = {
     path: '/wines/{id}/food',
     summary: 'What to eat with a wine: everyday dishes by course, cheeses, and what to stay away from, each with its reason',
     allow: 'read',
-    input: one,
+    input: one.extend({
+      /** What is in the fridge, in words: "aubergine, feta, lamb". */
+      have: z.string().max(300).default(''),
+      without: listOf(allergens).default(''),
+      diets: listOf(diets).default(''),
+      minutes: z.coerce.number().int().min(5).max(6000).optional(),
+      /** "yes": nothing that is out of season this month. */
+      season: z.enum(['yes', 'no']).default('no'),
+      cuisine: z.string().max(60).optional(),
+      /** What there is in the kitchen, with commas between; absent: all of it. */
+      equipment: listOf(equipment).optional(),
+    }),
     output: z.object({
       courses: z.array(z.object({ course: z.enum(keysOf(courses)), dishes: z.array(food) })),
       cheeses: z.array(food),
       avoid: z.array(food),
+      fromFridge: z.array(food.extend({ lacks: z.array(z.string()) })),
+      /** Words of `have` that name nothing the tables know. */
+      notUnderstood: z.array(z.string()),
+    }),
+  }),
+  cheeses: read({
+    name: 'pairing.cheeses',
+    budget: 'long work',
+    method: 'GET',
+    path: '/cheese-boards',
+    summary: 'A cheese board for the wines of a flight or the cellar: each cheese with each wine, in the order they are eaten',
+    allow: 'read',
+    input: z.strictObject({ among, count: z.coerce.number().int().min(1).max(8).default(4) }),
+    output: z.object({
+      wines: z.array(z.object({ id: z.string(), name: z.string() })),
+      board: z.array(
+        z.object({
+          id: z.string(),
+          name: z.string(),
+          what: z.string(),
+          minutesOut: z.number(),
+          grams: z.number(),
+          cells: z.array(z.object({ wine: z.string(), shown: z.number(), band: z.string(), because: z.string() })),
+        }),
+      ),
+    }),
+  }),
+  read: read({
+    name: 'pairing.read',
+    method: 'POST',
+    path: '/dish-lines',
+    summary: 'Reads lines of a menu as dishes: parts with amounts and what is done to them, what a named dish is usually made of, and what was not understood',
+    allow: 'read',
+    input: z.strictObject({ text: z.string().max(20_000) }),
+    example: { text: 'lamb with rosemary, grilled, potatoes in goose fat' },
+    output: z.object({
+      dishes: z.array(
+        z.object({
+          name: z.string(),
+          parts: z.array(z.object({ part: z.string(), grams: z.number().optional(), cooked: z.array(z.string()).optional(), usual: z.boolean() })),
+          without: z.array(z.string()),
+          notUnderstood: z.array(z.string()),
+        }),
+      ),
     }),
   }),
   wines: read({

@@ -115,6 +115,8 @@ const may: Record<string, string> = {
   'note.import': 'ohp',
   'note.list': 'ohp',
   'note.export': 'ohp',
+  'pairing.cheeses': 'ohp',
+  'pairing.read': 'ohp',
   'menu.save': 'oh',
   'menu.delete': 'oh',
   'menu.restore': 'oh',

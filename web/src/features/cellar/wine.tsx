@@ -262,7 +262,7 @@ export function WinePage({
         <InLaw claims={wine.law} />
         <div>
           <InTheGlass wine={wine} notes={notes} />
-          <WithFood food={food} />
+          <WithFood wineId={wine.id} food={food} />
         </div>
       </Grid>
     </Frame>

@@ -10,6 +10,7 @@ import { keysOf } from '@rose/core/wine/keys';
 import { allergens } from '@rose/knowledge/pairing/index';
 import type { AnswerOf, DishFilters } from '@/contract/answers';
 import { Button } from '@/ui/button';
+import { ButtonLink } from '@/ui/button-link';
 import { Frame, Page } from '@/ui/frame';
 import { Rose } from '@/ui/rose';
 import { useMay } from '@/ui/here';
@@ -96,6 +97,7 @@ export function Dishes({ dishes, menus, filters }: AnswerOf<'dish', 'list'> & An
           </span>
           {mayEdit && (
             <div className="actions">
+              <ButtonLink href="/pairing/cheese">Cheese board</ButtonLink>
               <Button onPress={() => router.push(`/pairing/menus/${v7()}?new`)}>Plan a menu</Button>
               <Button tone="strong" onPress={() => router.push(`/pairing/${v7()}?new`)}>
                 Build a dish

@@ -2,7 +2,12 @@ import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import { z } from 'zod';
 import type { DishDocument } from '@rose/core/pairing/dish-document';
 import { bandOf, fitTitle, shownFit, type Fit, type PairingWine } from '@rose/core/pairing/dish-fit';
-import { allergens, dishOf, styleWines, type Allergen } from '@rose/knowledge/pairing';
+import { allergens, dishOf, equipment, styleWines, type Allergen } from '@rose/knowledge/pairing';
+import { boardFor } from '@rose/knowledge/cheeses/board';
+import { menuLines, readLine } from '@rose/knowledge/dishes/read-line';
+import { diets } from '@rose/knowledge/kitchen/index';
+import { isSouthern } from '@rose/core/wine/stated';
+import { settingsOf } from '../account/settings';
 import { foodFor, type Food } from '@rose/knowledge/dishes/index';
 import { keysOf } from '@rose/core/wine/keys';
 import { holdsWords } from '@rose/core/wine/search-folding';
@@ -130,7 +135,9 @@ export const pairings = serve(contract.pairing.advise, async (db, actor, input) 
     swap: swap === null ? null : { out: swap.out, into: swap.into, wine: swap.best.wine },
   };
 });
-export const foodForWine = serve(contract.pairing.food, async (db, actor, { id }) => {
+const chosen = <K extends string>(table: Readonly<Record<K, unknown>>, listed: string): readonly K[] =>
+  keysOf(table).filter((id) => listed.split(',').includes(id));
+export const foodForWine = serve(contract.pairing.food, async (db, actor, { id, have, without, diets: eats, minutes, season, cuisine, equipment: has }) => {
   const [known] = await knownWines(db, actor.venueId, [id]);
   if (known === undefined) throw notFound('wine');
   const view = ({ because, ...food }: Food) => ({
@@ -139,10 +146,40 @@ export const foodForWine = serve(contract.pairing.food, async (db, actor, { id }
     band: bandOf(food.fit).name,
     because: because.text,
   });
-  const { byCourse, cheeses, avoid } = foodFor(asPairingWine(known));
+  const fridge = readLine(have);
+  const settings = await settingsOf(db, actor.venueId);
+  const { byCourse, cheeses, avoid, fromFridge } = foodFor(asPairingWine(known), {
+    have: fridge.parts.map(({ part }) => part),
+    needs: { allergens: chosen(allergens, without), diets: chosen(diets, eats) },
+    minutes,
+    cuisine,
+    equipment: has === undefined ? undefined : chosen(equipment, has),
+    ...(season === 'yes' ? { month: Number(known.day.slice(5, 7)), hemisphere: isSouthern(settings.country) ? ('south' as const) : ('north' as const) } : {}),
+  });
   return {
     courses: keysOf(byCourse).map((course) => ({ course, dishes: byCourse[course].map(view) })),
     cheeses: cheeses.map(view),
     avoid: avoid.map(view),
+    fromFridge: fromFridge.map((one) => ({ ...view(one), lacks: [...one.lacks] })),
+    notUnderstood: [...fridge.notUnderstood],
   };
 });
+
+/** The most wines a board is put together for. */
+const mostOnBoard = 40;
+export const cheeseBoard = serve(contract.pairing.cheeses, async (db, actor, { among, count }) => {
+  const wines = (await winesAmong(db, actor, among)).slice(0, mostOnBoard);
+  return { wines: wines.map(({ id, name }) => ({ id, name })), board: boardFor(wines, count).map((one) => ({ ...one, cells: [...one.cells] })) };
+});
+export const readDishes = serve(contract.pairing.read, (_, __, { text }) =>
+  Promise.resolve({
+    dishes: menuLines(text)
+      .map(readLine)
+      .map(({ name, parts, without, notUnderstood }) => ({
+        name,
+        parts: parts.map((part) => ({ ...part, cooked: part.cooked === undefined ? undefined : [...part.cooked] })),
+        without: [...without],
+        notUnderstood: [...notUnderstood],
+      })),
+  }),
+);

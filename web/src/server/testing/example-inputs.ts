@@ -140,6 +140,8 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
     'dish.restore': one(world.dishId),
     'dish.get': one(world.dishId),
     'pairing.food': { id: world.wineId },
+    'pairing.cheeses': { among: `flight:${world.flightId}`, count: '4' },
+    'pairing.read': { text: 'grilled cod, fennel' },
     'pairing.wines': { among: `flight:${world.flightId}` },
     'pairing.advise': { parts: [{ part: 'octopus', grams: 100 }], among: `flight:${world.flightId}` },
     'venue.save': { name: 'x', settings: { ...usualChoices, country: 'GR' } },
