@@ -9,6 +9,7 @@ import { median } from '@rose/core/statistics/median';
 import { adapt, type Against, type Diet, type Needs } from '../kitchen/index';
 import { speaksFor } from '../pairing/choices';
 import { dishOf, hardest, styleWine, type Allergen, type DishPart } from '../pairing/index';
+import { saidAtTable } from './said';
 import { generalStyles, rungOf, type GeneralStyle } from '../styles/index';
 import { bestSoftDrink, type SoftDrink } from '../without-alcohol/index';
 
@@ -106,6 +107,8 @@ export interface MenuCourse {
   readonly shown: number;
   readonly band: string;
   readonly because: string;
+  /** The sentence for who pours it. */
+  readonly say: string | undefined;
   /** The plate it fits worst, where that is another than everybody’s. */
   readonly worst: { readonly seats: readonly number[]; readonly shown: number } | undefined;
   /** What the wine before costs this one. */
@@ -238,7 +241,7 @@ export function* planMenu({ menu, wines }: { readonly menu: MenuDocument; readon
     const soft = everybody === undefined || drinkers === menu.guests ? undefined : bestSoftDrink(everybody.dish)?.drink;
     const shared = { id, name, plates: table[c]!, soft };
     if (w === undefined || everybody === undefined)
-      return { ...shared, wine: undefined, wineName: '', shown: 0, band: '', because: '', worst: undefined, step: undefined, other: undefined };
+      return { ...shared, wine: undefined, wineName: '', shown: 0, band: '', because: '', say: undefined, worst: undefined, step: undefined, other: undefined };
     const own = chosen[w]!;
     const fit = fitOf(everybody.dish, own.wine);
     const fits = fitsOf(c, own.wine);
@@ -256,6 +259,7 @@ export function* planMenu({ menu, wines }: { readonly menu: MenuDocument; readon
       shown: mean(fits),
       band: bandOfShown(mean(fits)).name,
       because: speaks.text,
+      say: `With ${name.replace(/^./u, (letter) => letter.toLowerCase())} we pour ${own.wine.name}: ${saidAtTable(fit)}.`,
       worst: worst.seats.length === 0 ? undefined : { seats: worst.seats, shown: shownFit(worst.score) },
       step: hard === undefined || pointsPerStrain * strainOf(lost) < 1 ? undefined : { points: pointsPerStrain * strainOf(lost), because: hard.text },
       other:

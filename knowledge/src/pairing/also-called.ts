@@ -267,7 +267,7 @@ export const alsoCalled: Readonly<Record<string, readonly string[]>> = {
   'sea-salt': ['salt', 'coarse salt', 'salt flakes'],
   'warm-spices': ['garam masala', 'ras el hanout', 'spices', 'mixed warm spice', 'baharat', 'mixed spice', 'curry spice'],
   'ginger-garlic': ['ginger and garlic paste'],
-  garlic: ['garlic cloves', 'black garlic', 'wild garlic'],
+  garlic: ['garlic cloves', 'cloves garlic', 'clove of garlic', 'cloves of garlic', 'black garlic', 'wild garlic'],
   ginger: ['galangal', 'fresh ginger'],
   clove: ['cloves', 'allspice'],
   'curry-powder': ['madras powder'],

@@ -117,6 +117,8 @@ export const contract: Addresses = {
     restore: { method: 'POST', path: '/dishes/{id}/returns' },
     hangsOn: { method: 'GET', path: '/dishes/{id}/dependents' },
     list: { method: 'GET', path: '/dishes' },
+    recipe: { method: 'GET', path: '/dishes/{id}/recipe' },
+    fromRecipe: { method: 'POST', path: '/recipes' },
     get: { method: 'GET', path: '/dishes/{id}' },
   },
   pairing: {
@@ -132,6 +134,7 @@ export const contract: Addresses = {
     restore: { method: 'POST', path: '/menus/{id}/returns' },
     list: { method: 'GET', path: '/menus' },
     get: { method: 'GET', path: '/menus/{id}' },
+    file: { method: 'GET', path: '/menus/{id}/files/{format}', files: ['application/json', 'application/pdf'] },
     wines: { method: 'GET', path: '/menu-wines' },
     plan: { method: 'POST', path: '/menu-plans' },
   },

@@ -4,6 +4,7 @@ import { dishParts } from '@rose/core/pairing/dish-schema';
 import { keysOf } from '@rose/core/wine/keys';
 import { allergens } from '@rose/knowledge/pairing/index';
 import { loads, orderWine, pairingWine } from './computed';
+import { recipe } from './pairing';
 import { act, one, read, removal, savedOutput, writeInput } from './contract';
 
 const allergen = z.enum(keysOf(allergens));
@@ -33,6 +34,8 @@ const course = z.object({
   shown: z.number(),
   band: z.string(),
   because: z.string(),
+  /** The sentence for who pours it, without numbers. */
+  say: z.string().optional(),
   worst: z.object({ seats: z.array(z.number()), shown: z.number() }).optional(),
   step: z.object({ points: z.number(), because: z.string() }).optional(),
   other: z.object({ wine: z.string(), wineName: z.string(), costs: z.number(), money: z.number().optional() }).optional(),
@@ -63,6 +66,14 @@ const plan = z.discriminatedUnion('kind', [
   }),
   z.object({ kind: z.literal('impossible'), why: z.string() }),
 ]);
+
+/** A menu as schema.org has it: each course an item with its recipe. */
+const linkedMenu = z.object({
+  '@context': z.string(),
+  '@type': z.literal('Menu'),
+  name: z.string(),
+  hasMenuItem: z.array(z.object({ '@type': z.literal('MenuItem'), name: z.string(), subjectOf: recipe })),
+});
 
 export const menu = {
   save: act({
@@ -109,6 +120,18 @@ export const menu = {
     allow: 'read',
     input: one,
     output: z.object({ id: z.string(), revision: z.number(), document: menuDocument }),
+  }),
+  file: read({
+    name: 'menu.file',
+    budget: 'long work',
+    method: 'GET',
+    path: '/menus/{id}/files/{format}',
+    summary:
+      'A menu as JSON, as schema.org (JSON-LD), or the cook’s card as PDF: grams for the table, the order of work, plates that differ, wines with a sentence, and what to buy',
+    allow: 'read',
+    input: one.extend({ format: z.enum(['json', 'jsonld', 'pdf']) }),
+    files: ['application/json', 'application/pdf'],
+    output: z.union([menuDocument, linkedMenu]),
   }),
   wines: read({
     name: 'menu.wines',

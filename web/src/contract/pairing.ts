@@ -26,6 +26,17 @@ export const fit = z.object({
 
 const food = z.object({ id: z.string(), name: z.string(), cuisine: z.string(), fit: z.number(), shown: z.number(), band: z.string(), because: z.string() });
 
+/** A schema.org Recipe, as far as it is read and written. */
+export const recipe = z.object({
+  '@context': z.string().max(200).optional(),
+  '@type': z.literal('Recipe'),
+  name: z.string().max(2000),
+  recipeIngredient: z.array(z.string().max(2000)).max(80),
+  recipeYield: z.string().max(200).optional(),
+  totalTime: z.string().max(40).optional(),
+  cookingMethod: z.string().max(2000).optional(),
+});
+
 export const dish = {
   save: act({
     name: 'dish.save',
@@ -67,6 +78,25 @@ export const dish = {
         z.object({ id: z.string(), name: z.string(), parts: z.number(), allergens: z.array(z.string()), taste: z.record(z.enum(dishAxes), z.number()) }),
       ),
     }),
+  }),
+  recipe: read({
+    name: 'dish.recipe',
+    method: 'GET',
+    path: '/dishes/{id}/recipe',
+    summary: 'A dish as a schema.org Recipe (JSON-LD), for one guest',
+    allow: 'read',
+    input: one,
+    output: recipe,
+  }),
+  fromRecipe: read({
+    name: 'dish.fromRecipe',
+    method: 'POST',
+    path: '/recipes',
+    summary: 'Reads a schema.org Recipe (JSON-LD) as a dish for one guest, with what was not understood; nothing is saved',
+    allow: 'read',
+    input: z.strictObject({ recipe }),
+    example: { recipe: { '@type': 'Recipe', name: 'Octopus on coals', recipeYield: '4', recipeIngredient: ['800 g octopus', '4 tbsp olive oil'] } },
+    output: z.object({ document: dishDocument, notUnderstood: z.array(z.string()) }),
   }),
   get: read({
     name: 'dish.get',
@@ -135,7 +165,7 @@ export const pairing = {
     path: '/dish-lines',
     summary: 'Reads lines of a menu as dishes: parts with amounts and what is done to them, what a named dish is usually made of, and what was not understood',
     allow: 'read',
-    input: z.strictObject({ text: z.string().max(20_000) }),
+    input: z.strictObject({ text: z.string().trim().min(1).max(20_000) }),
     example: { text: 'lamb with rosemary, grilled, potatoes in goose fat' },
     output: z.object({
       dishes: z.array(

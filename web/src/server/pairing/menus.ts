@@ -2,6 +2,8 @@ import { and, asc, eq, isNull } from 'drizzle-orm';
 import { allergensOf } from '@rose/core/flight/flight-totals';
 import type { MenuDocument } from '@rose/core/menu/menu-document';
 import type { WineDocument } from '@rose/core/wine/facts';
+import { recipeOf } from '@rose/knowledge/dishes/recipe';
+import { cooksCard } from '@rose/knowledge/menu/cooks-card';
 import { menuStyles, type MenuWine } from '@rose/knowledge/menu/index';
 import type { Allergen } from '@rose/knowledge/pairing';
 import { contract } from '../../contract';
@@ -13,7 +15,8 @@ import { serve, type Member } from '../command';
 import { solved } from '../compute/pool';
 import { removing, saveDocument, type Store } from '../document';
 import { saved } from '../live/announce';
-import { notFound } from '../problem';
+import { cardToPdf } from '../print/cooks-card';
+import { notFound, Problem } from '../problem';
 import { idsAmong } from './operations';
 
 const menuStore: Store<MenuDocument> = {
@@ -53,14 +56,18 @@ export const listMenus = serve(contract.menu.list, async (db, actor) => {
     .orderBy(asc(menu.name));
   return { menus: rows.map(({ id, document }) => ({ id, name: document.name, courses: document.courses.map(({ name }) => name), guests: document.guests })) };
 });
-export const getMenu = serve(contract.menu.get, async (db, actor, { id }, reply) => {
+async function readMenu(db: Reader, actor: Member, id: string) {
   const [row] = await db
     .select()
     .from(menu)
     .where(and(eq(menu.venueId, actor.venueId), eq(menu.id, id), isNull(menu.deletedAt)));
   if (row === undefined) throw notFound('menu');
-  reply.etag = `"${row.revision}"`;
-  return { id: row.id, revision: row.revision, document: row.document };
+  return row;
+}
+export const getMenu = serve(contract.menu.get, async (db, actor, input, reply) => {
+  const { id, revision, document } = await readMenu(db, actor, input.id);
+  reply.etag = `"${revision}"`;
+  return { id, revision, document };
 });
 
 /** What the EU’s list calls what a wine was fined with. */
@@ -97,4 +104,32 @@ export const menuWines = serve(contract.menu.wines, async (db, actor, input) => 
 export const planOfMenu = serve(contract.menu.plan, async (db, actor, { menu: document }) => {
   const { wines } = await winesOf(db, actor, document.among);
   return solved('menu', { menu: document, wines });
+});
+
+export const menuFile = serve(contract.menu.file, async (db, actor, { id, format }, reply) => {
+  const { document } = await readMenu(db, actor, id);
+  const name = `menu-${id.slice(-6)}`;
+  if (format === 'json') {
+    reply.file = { type: 'application/json', name: `${name}.json`, body: JSON.stringify(document, null, 2) };
+    return document;
+  }
+  if (format === 'jsonld') {
+    const linked = {
+      '@context': 'https://schema.org',
+      '@type': 'Menu' as const,
+      name: document.name,
+      hasMenuItem: document.courses.map((course) => ({
+        '@type': 'MenuItem' as const,
+        name: course.name,
+        subjectOf: recipeOf({ name: course.name, parts: course.parts }),
+      })),
+    };
+    reply.file = { type: 'application/json', name: `${name}-schema.json`, body: JSON.stringify(linked, null, 2) };
+    return linked;
+  }
+  const { wines } = await winesOf(db, actor, document.among);
+  const plan = await solved('menu', { menu: document, wines });
+  if (plan.kind === 'impossible') throw new Problem(409, 'no-plan', plan.why);
+  reply.file = { type: 'application/pdf', name: `${name}.pdf`, body: await cardToPdf(document.name, document.guests, cooksCard(plan), new Date()) };
+  return document;
 });

@@ -5,6 +5,7 @@ import { bandOf, fitTitle, shownFit, type Fit, type PairingWine } from '@rose/co
 import { allergens, dishOf, equipment, styleWines, type Allergen } from '@rose/knowledge/pairing';
 import { boardFor } from '@rose/knowledge/cheeses/board';
 import { menuLines, readLine } from '@rose/knowledge/dishes/read-line';
+import { dishFromRecipe, recipeOf } from '@rose/knowledge/dishes/recipe';
 import { diets } from '@rose/knowledge/kitchen/index';
 import { isSouthern } from '@rose/core/wine/stated';
 import { settingsOf } from '../account/settings';
@@ -183,3 +184,24 @@ export const readDishes = serve(contract.pairing.read, (_, __, { text }) =>
       })),
   }),
 );
+
+export const dishRecipe = serve(contract.dish.recipe, async (db, actor, { id }) => {
+  const [row] = await db
+    .select()
+    .from(dish)
+    .where(and(eq(dish.venueId, actor.venueId), eq(dish.id, id), isNull(dish.deletedAt)));
+  if (row === undefined) throw notFound('dish');
+  return { ...recipeOf(row.document) };
+});
+export const dishOfRecipe = serve(contract.dish.fromRecipe, (_, __, { recipe }) => {
+  const read = dishFromRecipe(recipe);
+  return Promise.resolve({
+    document: {
+      schema: 1 as const,
+      name: read.name.trim() === '' ? 'A recipe' : read.name.trim(),
+      parts: read.parts.map((part, i) => ({ ...part, id: `r${i}`, cooked: part.cooked === undefined ? undefined : [...part.cooked] })),
+      remark: read.notUnderstood.length === 0 ? '' : `Not understood: ${read.notUnderstood.join('; ')}`.slice(0, 10_000),
+    },
+    notUnderstood: [...read.notUnderstood],
+  });
+});
