@@ -50,6 +50,8 @@ describe('every page', () => {
       `${await first('/flights', 'Fire and salt')}/ready`,
       '/pairing',
       await first('/pairing', 'Octopus'),
+      await first('/pairing', 'Supper under'),
+      '/pairing/cheese',
       '/notebook',
       await first('/notebook', 'Black Scree'),
       '/notes/deal',

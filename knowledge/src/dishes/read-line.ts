@@ -188,7 +188,8 @@ export function readLine(line: string): ReadDish {
   const bareParts = bare.items.filter(({ meaning }) => meaning.kind === 'part').length;
   const whole = itemsOf(tidy, true);
   const named = whole.items.find(({ meaning }) => meaning.kind === 'dish');
-  const several = named !== undefined && bareParts > 1 && alsoPart.has(headOf(tidy, named.meaning.id));
+  const head = named === undefined ? '' : headOf(tidy, named.meaning.id);
+  const several = head !== '' && bareParts > 1 && head !== wordsOf(tidy).join(' ') && saysItself(head);
   const { items, lost } = several ? bare : whole;
 
   const without = items.flatMap(({ meaning, negated }) => (negated && meaning.kind !== 'way' && meaning.kind !== 'dish' ? [meaning.id] : []));
@@ -262,6 +263,13 @@ function headOf(line: string, id: string): string {
   const said = ` ${wordsOf(line).join(' ')} `;
   const names = dishPhrases.flatMap(({ meaning, words }) => (meaning.id === id ? [words.join(' ')] : []));
   return names.filter((name) => said.includes(` ${name} `)).toSorted((a, b) => b.length - a.length)[0] ?? '';
+}
+/** Whether the name of a dish says by itself what it is: a part, a way of cooking, or one part and how it is cooked. */
+function saysItself(name: string): boolean {
+  if (alsoPart.has(name)) return true;
+  const { items, lost } = itemsOf(name, false);
+  const count = (kind: Meaning['kind']) => items.filter(({ meaning }) => meaning.kind === kind).length;
+  return lost.length === 0 && count('part') === 1 && count('way') > 0;
 }
 /** Single words that are the name of a part or of a way of cooking. */
 const alsoPart = new Set([...namedParts, ...namedWays].flatMap(({ words }) => (words.length === 1 ? words : [])));

@@ -13,3 +13,11 @@ export const demoDishes: readonly { readonly name: string; readonly parts: reado
   { name: 'Blue cheese with figs', parts: ['blue-cheese', 'dried-figs', 'walnuts'] },
   { name: 'Apricot tart', parts: ['short-pastry', 'apricots', 'sugar', 'baked'] },
 ];
+
+/** The demo's menu: courses out of the demo's dishes, for eight, of whom one eats no fish. */
+export const demoMenu = {
+  name: 'Supper under the lamp',
+  courses: ['Oysters, plain', 'Grilled sardines with bread', 'Kid with thyme and potatoes', 'Blue cheese with figs', 'Apricot tart'],
+  guests: 8,
+  most: 4,
+} as const;

@@ -18,9 +18,11 @@ import { saveNote } from '../server/note/operations';
 import { begin } from '../server/note/store';
 import * as acts from '../server/tasting/acts';
 import { saveDish } from '../server/pairing/operations';
+import { emptyMenu } from '@rose/core/menu/menu-document';
+import { saveMenu } from '../server/pairing/menus';
 import { closeConnections, connections } from '../db/client';
 import { member, user, venue } from '../db/schema';
-import { demoDishes } from './dishes';
+import { demoDishes, demoMenu } from './dishes';
 import { seededRandom } from '@rose/core/chance/seeded-random';
 import { inventedNote, tasters } from './notes';
 import { dayIn } from '@rose/core/wine/day';
@@ -57,6 +59,15 @@ export async function fillDemo(filledOn: string): Promise<void> {
   }
   const id = (name: string) => ids.get(name)!;
   for (const dish of demoDishes) await save(saveDish, v7(), { schema: 1, name: dish.name, parts: dish.parts.map((part) => ({ id: v4(), part })), remark: '' });
+  const partsOf = (name: string) => demoDishes.find((dish) => dish.name === name)!.parts.map((part) => ({ id: v4(), part }));
+  const { courses, ...table } = demoMenu;
+  await save(saveMenu, v7(), {
+    ...emptyMenu,
+    ...table,
+    among: 'cellar',
+    courses: courses.map((name) => ({ id: v4(), name, parts: partsOf(name) })),
+    seats: [{ id: v4(), seat: 4, allergens: [], diets: ['no-fish'], drinks: true }],
+  });
 
   const first = ['Slate Wire', 'Terrace Pepper', 'Ember Rosado', 'Signal Red', 'Late Ferry'];
   const second = ['Salt Lamp Brut Nature', 'Caldera Ledge', 'Black Scree', 'Quay Jar', 'Lamplighter', 'Harbour Amber'];

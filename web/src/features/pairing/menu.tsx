@@ -10,6 +10,7 @@ import { menuStyles, type MenuPlan, type MenuWine } from '@rose/knowledge/menu/i
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
+import { ButtonLink } from '@/ui/button-link';
 import { DeleteAct } from '@/ui/delete-act';
 import { Deleted } from '@/ui/deleted';
 import { Clashes } from '@/ui/document/save-state';
@@ -314,6 +315,16 @@ export function MenuPage({
               currency={currency}
               pin={mayEdit ? (courseId, choice) => courseIs(courseId, (course) => ({ ...withoutPin(course), ...choice })) : undefined}
             />
+          )}
+          {plan !== undefined && open.revision > 0 && (
+            <p style={{ display: 'flex', gap: 10, flexWrap: 'wrap', margin: '14px 0' }}>
+              <ButtonLink href={`/api/v1/menus/${id}/files/pdf`} download>
+                Cook’s card, PDF
+              </ButtonLink>
+              <ButtonLink href={`/api/v1/menus/${id}/files/jsonld`} download>
+                As recipes, JSON-LD
+              </ButtonLink>
+            </p>
           )}
           {plan !== undefined && (
             <p className="soft">
