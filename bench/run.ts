@@ -7,12 +7,13 @@ import { order } from './order';
 import { live } from './live';
 import { load } from './load';
 import { prints } from './prints';
+import { menu } from './menu';
 import { pairing } from './pairing';
 import { seat } from './seat';
 import { start } from './start';
 import { timetables } from './timetable';
 
-const benches = { order, timetable: timetables, prints, load, pairing, notebook, bytes, keys, find, start, seat, live };
+const benches = { order, timetable: timetables, prints, load, pairing, menu, notebook, bytes, keys, find, start, seat, live };
 const wanted = process.argv.slice(2).filter((word) => !word.startsWith('--'));
 const asJson = process.argv.includes('--json');
 const unknown = wanted.filter((name) => !(name in benches));
