@@ -4,6 +4,7 @@ import { find } from './find';
 import { keys } from './keys';
 import { notebook } from './notebook';
 import { order } from './order';
+import { line } from './line';
 import { live } from './live';
 import { load } from './load';
 import { prints } from './prints';
@@ -13,7 +14,7 @@ import { seat } from './seat';
 import { start } from './start';
 import { timetables } from './timetable';
 
-const benches = { order, timetable: timetables, prints, load, pairing, menu, notebook, bytes, keys, find, start, seat, live };
+const benches = { order, timetable: timetables, prints, load, pairing, menu, line, notebook, bytes, keys, find, start, seat, live };
 const wanted = process.argv.slice(2).filter((word) => !word.startsWith('--'));
 const asJson = process.argv.includes('--json');
 const unknown = wanted.filter((name) => !(name in benches));

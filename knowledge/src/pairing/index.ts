@@ -1,7 +1,7 @@
 import { composeDish, dishAxes, type Component, type Dish } from '@rose/core/pairing/dish';
 import { fitClass, fitOf, rankFits, type Fit, type FitClass, type PairingWine } from '@rose/core/pairing/dish-fit';
 import type { Loads } from '@rose/core/wine/profile';
-import { generalStyles, generalStyle, isFortified, type GeneralStyle } from '../styles/index';
+import { generalStyles, generalStyle, isFortified, type GeneralStyle } from '../styles/general';
 import { cooking, equipment, type Equipment, type WayOfCooking } from './cooking';
 import { ingredients } from './data';
 import { allergens, partKinds, type Allergen, type Ingredient, type PartKind } from './part';

@@ -10,22 +10,18 @@ import { isSparkling, loadsBy, anchors, oakNewness, profileKeys, type Profile } 
 import { fold } from '@rose/core/wine/search-folding';
 import { clamp, throughAnchors } from '@rose/core/wine/units';
 import { grapeContext, grapeNamed, type Grape } from '../grapes/index';
-import { generalStyles, type GeneralStyle } from './data';
+import { generalStyle, generalStyles, isFortified, type GeneralStyle } from './general';
 
-export { generalStyles, type GeneralStyle };
-const byId = new Map(generalStyles.map((style) => [style.id, style]));
+export { generalStyle, generalStyles, isFortified, type GeneralStyle };
 /** Names that styles were shipped under: whoever chose one by it still has it. */
 export const formerNames: Readonly<Record<string, string>> = {
   'ripe, jammy red of high alcohol': 'ripe-red',
   'sparkling, without added sugar': 'brut-nature',
 };
 const byName = new Map([
-  ...Object.entries(formerNames).map(([name, id]) => [fold(name), byId.get(id)!] as const),
+  ...Object.entries(formerNames).map(([name, id]) => [fold(name), generalStyle(id)] as const),
   ...generalStyles.map((style) => [fold(style.name), style] as const),
 ]);
-/** Whether a style is made with added spirit. */
-export const isFortified = ({ name }: Pick<GeneralStyle, 'name'>): boolean => name.includes('fortified');
-export const generalStyle = (id: string): GeneralStyle => byId.get(id)!;
 
 export interface StyleChoice {
   /** The style as it is met in this wine: its loads moved by the grape, the wood, the strength and the years. */

@@ -1,8 +1,7 @@
 'use client';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { fold } from '@rose/core/wine/search-folding';
 import { cooking, ingredients, partKinds, type DishPart, type PartKind } from '@rose/knowledge/pairing';
-import { readLine } from '@rose/knowledge/dishes/read-line';
 import { namesOfPart } from '@rose/knowledge/pairing/find';
 import { Picker } from '@/ui/picker';
 import { partsInWords } from './part-names';
@@ -25,6 +24,15 @@ function offered(entry: (typeof everyPart)[number], wanted: string) {
   if (named === undefined || named.far === Infinity) return [];
   return [{ id: entry.id, kind: entry.kind, far: named.far, name: named.name === entry.name ? named.name : `${named.name}: ${entry.name}` }];
 }
+type Reader = typeof import('@rose/knowledge/dishes/read-line');
+/** Who reads lines, with every dish by name: fetched when there is a line to read. */
+function useReader(wanted: boolean): Reader | undefined {
+  const [reader, setReader] = useState<Reader>();
+  useEffect(() => {
+    if (wanted) void import('@rose/knowledge/dishes/read-line').then(setReader);
+  }, [wanted]);
+  return reader;
+}
 /** What is read as a line rather than found as one part. */
 const asLine = 'as-a-line';
 /** Finds a part by a word of its name, or reads a line as several, and hands them on. */
@@ -33,7 +41,8 @@ export function AddPart({ onAdd }: { onAdd: (parts: readonly DishPart[]) => void
   const [lost, setLost] = useState<readonly string[]>([]);
   const wanted = fold(text);
   const found = everyPart.flatMap((entry) => offered(entry, wanted)).toSorted((a, b) => a.far - b.far);
-  const read = wanted.includes(' ') ? readLine(text) : undefined;
+  const reader = useReader(wanted.includes(' '));
+  const read = wanted.includes(' ') ? reader?.readLine(text) : undefined;
   const line = read !== undefined && (read.parts.length > 1 || (found.length === 0 && read.parts.length === 1)) ? read : undefined;
   const groups = [
     ...(line === undefined ? [] : [{ name: 'As a line', rows: [{ id: asLine, name: partsInWords(line.parts), says: '' }] }]),
