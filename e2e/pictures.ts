@@ -282,10 +282,9 @@ try {
   await take('dish');
   await visit(page, `${base}/pairing`);
   await take('table');
-  await visit(page, `${base}/settings/routines`);
-  await (await page.waitForSelector('button[aria-label="Begin from five steps, a lesson"]'))!.click();
-  await waitForText(page, 'min a glass');
-  await take('routine');
+  await follow('/pairing', 'Supper under the lamp');
+  await waitForText(page, 'What is opened', 30_000);
+  await take('menu');
   await visit(page, `${base}/notebook`);
   await take('notebook');
   const notes = await page.$$eval('.name', (links) => links.map((link) => link.getAttribute('href')!.split('/').at(-1)!));

@@ -15,6 +15,7 @@ import { rindRules } from './rules/rinds';
 import { sugarRules } from './rules/sugar';
 import { tanninRules } from './rules/tannin';
 import { weightRules } from './rules/weight';
+import { factorOf, noLeaning, tastePushes, type Leaning } from './leaning';
 import type { FitRuleId } from './weights';
 
 export type { PairingWine } from './rules/pair';
@@ -33,11 +34,12 @@ export const fitRules: readonly Rule<FitRuleId, Pair, Args>[] = [
   ...awkwardRules,
   ...echoRules,
 ];
-export type FitReasonId = 'start' | 'rest' | FitRuleId;
+export type FitReasonId = 'start' | 'rest' | 'taste' | FitRuleId;
 /** A short name of each reason. */
 export const fitTitle = {
   start: 'where every pair starts',
   rest: 'smaller things together',
+  taste: 'the guest’s own taste',
   ...Object.fromEntries(fitRules.map((rule) => [rule.id, rule.title])),
 } as Readonly<Record<FitReasonId, string>>;
 
@@ -54,18 +56,23 @@ const start: Told<'start'> = { id: 'start', push: 50, unit: 'fit', args: {}, tex
 const floor = 0.5;
 const clashFrom = -12;
 
-/** How well a wine and a dish fit: 50 plus the pushes of the rules, each with its reason; what is below half a point is one reason together. */
-export function fitOf(dish: Dish, wine: PairingWine): Fit {
+/**
+ * How well a wine and a dish fit: 50 plus the pushes of the rules, each with its reason; what is below half a point is one reason together. A leaning weighs the
+ * rules by its school and adds what a guest likes.
+ */
+export function fitOf(dish: Dish, wine: PairingWine, leaning: Leaning = noLeaning): Fit {
   const pair = pairOf(dish, wine);
-  const told: Told<FitRuleId>[] = [];
+  const told: Told<FitRuleId | 'taste'>[] = [];
   let rest = 0;
   for (const rule of fitRules) {
     const args = rule.when(pair);
     if (args === undefined) continue;
-    const push = rule.push(args);
+    const push = rule.push(args) * factorOf(leaning, rule.id);
     if (Math.abs(push) < floor) rest += push;
     else told.push({ id: rule.id, push, unit: rule.unit, args, source: rule.source, text: rule.says(args) });
   }
+  for (const { name, push } of tastePushes(leaning, wine.loads))
+    told.push({ id: 'taste', push, unit: 'fit', args: {}, source: 'said of the guest', text: `The guest ${name}` });
   told.sort((a, b) => Math.abs(b.push) - Math.abs(a.push));
   const reasons: Told<FitReasonId>[] = [start, ...told];
   if (rest !== 0) reasons.push({ id: 'rest', push: rest, unit: 'fit', args: {}, text: 'Each of them moves it by less than half a point' });
@@ -73,12 +80,14 @@ export function fitOf(dish: Dish, wine: PairingWine): Fit {
 }
 
 /** The score alone, without building reasons: for long lists, and as the yardstick of the speed measurement. */
-export function fitNumber(dish: Dish, wine: PairingWine): number {
+export function fitNumber(dish: Dish, wine: PairingWine, leaning: Leaning = noLeaning): number {
   const pair = pairOf(dish, wine);
+  const straight = leaning === noLeaning;
+  const liked = straight ? 0 : tastePushes(leaning, wine.loads).reduce((sum, { push }) => sum + push, 0);
   return fitRules.reduce((total, rule) => {
     const args = rule.when(pair);
-    return args === undefined ? total : total + rule.push(args);
-  }, start.push);
+    return args === undefined ? total : total + rule.push(args) * (straight ? 1 : factorOf(leaning, rule.id));
+  }, start.push + liked);
 }
 
 /** A score as it is shown, 0–100 and never at either end: half of all pairs one meets stand within 17 points of the start. Own choice of the spread. */
@@ -104,7 +113,7 @@ export function fitClass(wine: PairingWine): FitClass {
 }
 
 /** The best fits first; ties by name. */
-export function rankFits(dish: Dish, wines: readonly PairingWine[]): readonly Fit[] {
+export function rankFits(dish: Dish, wines: readonly PairingWine[], leaning: Leaning = noLeaning): readonly Fit[] {
   const names = new Map(wines.map((wine) => [wine.id, wine.name]));
-  return wines.map((wine) => fitOf(dish, wine)).sort((a, b) => b.fit - a.fit || (names.get(a.wine)! < names.get(b.wine)! ? -1 : 1));
+  return wines.map((wine) => fitOf(dish, wine, leaning)).sort((a, b) => b.fit - a.fit || (names.get(a.wine)! < names.get(b.wine)! ? -1 : 1));
 }

@@ -51,7 +51,7 @@ export const mayHold: Readonly<Record<string, readonly Allergen[]>> = {
   'ice-cream': ['nuts'],
   meringue: ['nuts'],
   prawns: ['sulphites', 'molluscs'],
-  crab: ['fish'],
+  crab: ['molluscs', 'fish'],
   'sun-dried-tomatoes': ['nuts'],
   'dried-figs': ['nuts'],
   pesto: ['peanuts'],
@@ -73,6 +73,21 @@ export const mayHold: Readonly<Record<string, readonly Allergen[]>> = {
   'harissa': ['sulphites'],
   'lime-chilli': ['fish'],
   'hot-curry': ['milk'],
+  'nut-crust': ['peanuts'],
+  walnuts: ['peanuts'],
+  almonds: ['peanuts'],
+  peanuts: ['nuts'],
+  'nut-oil': ['peanuts'],
+  'nut-tart': ['peanuts'],
+  'honey-nut-pastry': ['peanuts'],
+  marzipan: ['peanuts'],
+  scallops: ['crustaceans'],
+  mussels: ['crustaceans'],
+  clams: ['crustaceans'],
+  oysters: ['crustaceans'],
+  octopus: ['crustaceans'],
+  lobster: ['molluscs'],
+  langoustine: ['molluscs'],
 };
 
 /** Months in season in the north, first and last; the south is six months on. What is not named is had all the year. Common practice. */
@@ -167,6 +182,8 @@ export const likeFoods: readonly (readonly string[])[] = [
   ['mustard-spoon', 'wasabi', 'vinegar-spoon'],
   ['curry-powder', 'warm-spices', 'cumin'],
 ];
+/** What many do not eat though nothing forbids it: never put on a plate in place of something else. */
+export const onlyIfAsked: readonly string[] = ['tongue', 'liver', 'kidneys', 'tripe', 'sweetbreads', 'blood-sausage', 'foie-gras', 'snails', 'hare', 'rabbit', 'pigeon', 'wild-boar', 'goat', 'eel', 'sea-urchin', 'octopus', 'quail', 'sardines', 'herring'];
 /** Eaten cold or in slices: such a part stands for another such, never for what comes hot. */
 export const coldCuts: readonly string[] = ['oysters', 'sea-urchin', 'caviar', 'salmon-cured', 'smoked-fish', 'herring', 'chicken-breast', 'roast-beef', 'dried-beef', 'ham', 'cooked-ham', 'charcuterie', 'salami', 'chorizo', 'foie-gras'];
 /** What stands in for cheese where there is to be no milk. */

@@ -12,7 +12,7 @@ import {
   type Ingredient,
 } from '../pairing/index';
 import { dishAxes } from '@rose/core/pairing/dish';
-import { cheap, coldCuts, costly, insteadOfCheese, insteadOfMeat, likeFoods, mayComeFrom, mayHold, origins, seasons, type Origin } from './data';
+import { cheap, coldCuts, costly, insteadOfCheese, insteadOfMeat, likeFoods, mayComeFrom, mayHold, onlyIfAsked, origins, seasons, type Origin } from './data';
 
 const flesh: readonly DishMark[] = ['redMeat', 'whiteMeat'];
 const sea: readonly Allergen[] = ['fish', 'crustaceans', 'molluscs'];
@@ -127,7 +127,9 @@ function standIns(part: Ingredient): readonly (readonly Ingredient[])[] {
   if (isFleshOrFish(part))
     return [
       [
-        ...ingredients.filter((one) => isFleshOrFish(one) && alike(part, one) && coldCuts.includes(one.id) === coldCuts.includes(part.id)),
+        ...ingredients.filter(
+          (one) => isFleshOrFish(one) && !onlyIfAsked.includes(one.id) && alike(part, one) && coldCuts.includes(one.id) === coldCuts.includes(part.id),
+        ),
         ...onPlate(insteadOfMeat),
       ],
     ];

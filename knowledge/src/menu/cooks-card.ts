@@ -57,7 +57,9 @@ function serveAs(parts: readonly DishPart[]): string {
   const bases = parts.filter(({ part }) => ingredient(part)?.kind === 'base');
   const ways = bases.flatMap(({ cooked }) => cooked ?? plate);
   if (bases.some(({ part }) => part === 'ice-cream' || part === 'sorbet')) return 'from the freezer, on cold plates';
-  if (bases.length > 0 && bases.every(({ part }) => ingredient(part)!.marks.includes('cheese')) && ways.length === 0) return 'at room temperature, some 18 °C';
+  const first = ingredient(bases[0]?.part ?? '');
+  if (first?.marks.includes('cheese') === true && ways.length === 0) return 'at room temperature, some 18 °C';
+  if ((first?.taste.sweetness ?? 0) > 40) return ways.length === 0 ? 'cool' : 'at room temperature, or just warm';
   if (ways.length === 0 || ways.every((way) => cold.has(way))) return 'cold, at 8 °C or below until it goes out';
   return 'hot, on warm plates; what is kept hot stays at 63 °C or above';
 }

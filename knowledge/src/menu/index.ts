@@ -259,7 +259,7 @@ export function* planMenu({ menu, wines }: { readonly menu: MenuDocument; readon
       shown: mean(fits),
       band: bandOfShown(mean(fits)).name,
       because: speaks.text,
-      say: `With ${name.replace(/^./u, (letter) => letter.toLowerCase())} we pour ${own.wine.name}: ${saidAtTable(fit)}.`,
+      say: `With this we pour ${own.wine.name}: ${saidAtTable(fit)}.`,
       worst: worst.seats.length === 0 ? undefined : { seats: worst.seats, shown: shownFit(worst.score) },
       step: hard === undefined || pointsPerStrain * strainOf(lost) < 1 ? undefined : { points: pointsPerStrain * strainOf(lost), because: hard.text },
       other:

@@ -1,4 +1,5 @@
 import { fitClass, fitNumber, fitOf, type Fit, type FitClass, type PairingWine } from '@rose/core/pairing/dish-fit';
+import { inContrast, inKind, noLeaning, type Leaning } from '@rose/core/pairing/leaning';
 import { profileKeys, type ProfileKey } from '@rose/core/wine/profile';
 import { dishAxes, type Dish } from '@rose/core/pairing/dish';
 import { dishOf, ingredient, swappable, worthOffering, type Advice, type DishPart } from './index';
@@ -21,7 +22,7 @@ export interface Safe {
   readonly least: number;
 }
 /** The wine that loses least when the cook's hand slips: of those at the top, the best at its worst. None where none is worth offering at its worst. */
-export function safeChoice(parts: readonly DishPart[], { ranked }: Advice, wines: readonly PairingWine[]): Safe | undefined {
+export function safeChoice(parts: readonly DishPart[], { ranked }: Advice, wines: readonly PairingWine[], leaning: Leaning = noLeaning): Safe | undefined {
   const byId = new Map(wines.map((wine) => [wine.id, wine]));
   const plates = parts.flatMap((entry, at) => {
     const row = ingredient(entry.part);
@@ -29,7 +30,9 @@ export function safeChoice(parts: readonly DishPart[], { ranked }: Advice, wines
       ? []
       : unsure.map((share) => dishOf(parts.map((one, i) => (i === at ? { ...one, grams: (entry.grams ?? row.portion) * share } : one))));
   });
-  const tried = ranked.slice(0, mostTried).map((fit) => ({ fit, least: Math.min(fit.fit, ...plates.map((plate) => fitNumber(plate, byId.get(fit.wine)!))) }));
+  const tried = ranked
+    .slice(0, mostTried)
+    .map((fit) => ({ fit, least: Math.min(fit.fit, ...plates.map((plate) => fitNumber(plate, byId.get(fit.wine)!, leaning))) }));
   const best = tried.reduce<Safe | undefined>((top, one) => (top === undefined || one.least > top.least ? one : top), undefined);
   return best === undefined || best.least < worthOffering ? undefined : best;
 }
@@ -103,10 +106,10 @@ const goesOn = (part: string, { marks }: Dish): boolean =>
  * The smallest change of the dish for a wine: one sauce, side, fat or way over the fire for another, or one thing added; the plate moved least, the fit better by
  * enough to matter.
  */
-export function swapFor(parts: readonly DishPart[], wine: PairingWine): DishSwap | undefined {
+export function swapFor(parts: readonly DishPart[], wine: PairingWine, leaning: Leaning = noLeaning): DishSwap | undefined {
   const before = dishOf(parts);
   if (before.empty) return undefined;
-  const now = fitNumber(before, wine);
+  const now = fitNumber(before, wine, leaning);
   let found: (DishSwap & { readonly moved: number }) | undefined;
   const changes = [
     ...parts.flatMap((entry, at) =>
@@ -123,8 +126,8 @@ export function swapFor(parts: readonly DishPart[], wine: PairingWine): DishSwap
     if (parts.some(({ part }) => part === change.into) || !goesOn(change.into, before)) continue;
     const after = dishOf(made);
     const moved = dishAxes.reduce((sum, axis) => sum + (before.taste[axis] - after.taste[axis]) ** 2, 0);
-    if ((found !== undefined && moved >= found.moved) || fitNumber(after, wine) < now + leastGain) continue;
-    found = { ...change, fit: fitOf(after, wine), moved };
+    if ((found !== undefined && moved >= found.moved) || fitNumber(after, wine, leaning) < now + leastGain) continue;
+    found = { ...change, fit: fitOf(after, wine, leaning), moved };
   }
   return found;
 }
@@ -158,4 +161,38 @@ export function whatChanged(before: Advice, after: Advice, wines: readonly Pairi
   });
   const [down, up] = [moved.toSorted((a, b) => a.by - b.by)[0], moved.toSorted((a, b) => b.by - a.by)[0]];
   return [...(down !== undefined && down.by <= -leastMoved ? [down] : []), ...(up !== undefined && up.by >= leastMoved ? [up] : [])];
+}
+
+export interface Answer {
+  readonly by: 'likeness' | 'contrast' | 'surprise';
+  readonly fit: Fit;
+  readonly because: string;
+}
+/** Up to three wines that answer one dish in different ways: by likeness, by contrast, and one that surprises; each goes, none clashes, no two are one. */
+export function answersTo(advice: Advice, wines: readonly PairingWine[]): readonly Answer[] {
+  const going = advice.ranked.filter(({ fit, clash }) => fit >= worthOffering && clash === undefined);
+  const pushes = ({ reasons }: Fit, of: ReadonlySet<string>) => reasons.filter(({ id, push }) => of.has(id) && push > 0);
+  const sum = (reasons: Fit['reasons']) => reasons.reduce((total, { push }) => total + push, 0);
+  const by = (way: Answer['by'], of: ReadonlySet<string>, taken: readonly string[]): readonly Answer[] => {
+    const found = going
+      .filter(({ wine }) => !taken.includes(wine))
+      .map((fit) => ({ fit, own: pushes(fit, of) }))
+      .filter(({ own }) => own.length > 0)
+      .reduce<{ fit: Fit; own: Fit['reasons'] } | undefined>(
+        (best, one) => (best === undefined || one.fit.fit + sum(one.own) > best.fit.fit + sum(best.own) ? one : best),
+        undefined,
+      );
+    if (found === undefined) return [];
+    const told = found.own.reduce((most, one) => (one.push > most.push ? one : most));
+    return [{ by: way, fit: found.fit, because: told.text }];
+  };
+  const like = by('likeness', inKind, []);
+  const unlike = by(
+    'contrast',
+    inContrast,
+    like.map(({ fit }) => fit.wine),
+  );
+  const odd = surprise(advice, wines);
+  const taken = [...like, ...unlike].map(({ fit }) => fit.wine);
+  return [...like, ...unlike, ...(odd === undefined || taken.includes(odd.wine) ? [] : [{ by: 'surprise' as const, fit: odd, because: speaksFor(odd).text }])];
 }

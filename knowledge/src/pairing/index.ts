@@ -1,5 +1,6 @@
 import { composeDish, dishAxes, type Component, type Dish } from '@rose/core/pairing/dish';
 import { fitClass, fitOf, rankFits, type Fit, type FitClass, type PairingWine } from '@rose/core/pairing/dish-fit';
+import { noLeaning, type Leaning } from '@rose/core/pairing/leaning';
 import type { Loads } from '@rose/core/wine/profile';
 import { generalStyles, generalStyle, isFortified, type GeneralStyle } from '../styles/general';
 import { cooking, equipment, type Equipment, type WayOfCooking } from './cooking';
@@ -88,10 +89,10 @@ export interface Advice {
 }
 
 /** What to drink with a dish out of a list of wines: ranked, the best of every class, and what to stay away from (worst first). */
-export function advise(parts: readonly DishPart[], wines: readonly PairingWine[]): Advice {
+export function advise(parts: readonly DishPart[], wines: readonly PairingWine[], leaning: Leaning = noLeaning): Advice {
   const dish = dishOf(parts);
   // An empty plate asks for nothing.
-  const ranked = dish.empty ? [] : rankFits(dish, wines);
+  const ranked = dish.empty ? [] : rankFits(dish, wines, leaning);
   const byId = new Map(wines.map((wine) => [wine.id, wine]));
   const byClass = Object.fromEntries(
     (Object.keys(fitClasses) as FitClass[]).map((kind) => {

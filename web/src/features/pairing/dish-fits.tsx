@@ -100,6 +100,7 @@ export function DishFits({
   onChoose,
   choices,
   bothWays,
+  flight,
 }: {
   advice: Advice;
   shown: Fit | undefined;
@@ -109,6 +110,8 @@ export function DishFits({
   choices: ReactNode;
   /** After the reasons: the smallest change of wine and of dish. */
   bothWays: ReactNode;
+  /** At the end: wines of the list that answer the dish in different ways. */
+  flight: ReactNode;
 }) {
   return (
     <>
@@ -190,6 +193,7 @@ export function DishFits({
           ))}
         </>
       )}
+      {flight}
     </>
   );
 }

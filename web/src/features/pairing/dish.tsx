@@ -3,6 +3,7 @@ import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import type { DishDocument } from '@rose/core/pairing/dish-document';
 import type { PairingWine } from '@rose/core/pairing/dish-fit';
+import { noLeaning } from '@rose/core/pairing/leaning';
 import { listed } from '@rose/core/wine/plural';
 import { advise, allergens, styleWines, type Allergen, type DishPart } from '@rose/knowledge/pairing';
 import { plateAllergens } from '@rose/knowledge/kitchen/index';
@@ -21,6 +22,8 @@ import { AddPart } from './add-part';
 import { DishFits } from './dish-fits';
 import { ForAGuest } from './for-a-guest';
 import { InTheKitchen } from './in-the-kitchen';
+import { ItsFlight } from './its-flight';
+import { Leanings } from './leanings';
 import { BothWays, LastChange, MoreChoices } from './more-choices';
 import { DishParts } from './dish-parts';
 import { DishPlate } from './dish-plate';
@@ -86,6 +89,7 @@ export function DishPage({
   document: DishDocument;
 }) {
   const mayEdit = useMay('dish.edit');
+  const mayPlan = useMay('flight.edit');
   const open = useDocument('dish', { id, document, revision });
   const dish = open.document;
   const [among, setAmong] = useState('styles');
@@ -106,7 +110,8 @@ export function DishPage({
     return () => controller.abort();
   }, [among]);
   const parts = useMemo(() => dish.parts.map(({ part, grams, cooked }) => ({ part, grams, cooked })), [dish.parts]);
-  const advice = useMemo(() => advise(parts, wines), [parts, wines]);
+  const [leaning, setLeaning] = useState(noLeaning);
+  const advice = useMemo(() => advise(parts, wines, leaning), [parts, wines, leaning]);
   const may = plateAllergens(parts).mayHold;
   const byId = useMemo(() => new Map(wines.map((wine) => [wine.id, wine])), [wines]);
   const shown = advice.ranked.find((fit) => fit.wine === chosen) ?? advice.ranked[0];
@@ -200,6 +205,7 @@ export function DishPage({
               />
             </div>
           </div>
+          <Leanings leaning={leaning} onChange={setLeaning} />
           <LastChange parts={parts} wines={wines} />
           {parts.length === 0 ? (
             <p className="soft">Add the first part of the dish.</p>
@@ -209,12 +215,18 @@ export function DishPage({
               shown={shown}
               nameOf={wineName}
               onChoose={setChosen}
-              choices={<MoreChoices parts={parts} advice={advice} wines={wines} wineName={wineName} onChoose={setChosen} />}
+              choices={<MoreChoices parts={parts} advice={advice} leaning={leaning} wines={wines} wineName={wineName} onChoose={setChosen} />}
+              flight={
+                among === 'styles' || open.revision === 0 ? null : (
+                  <ItsFlight dishId={id} name={dish.name} advice={advice} wines={wines} wineName={wineName} mayPlan={mayPlan} />
+                )
+              }
               bothWays={
                 shown === undefined ? null : (
                   <BothWays
                     parts={parts}
                     advice={advice}
+                    leaning={leaning}
                     chosen={shown}
                     wines={wines}
                     wineName={wineName}

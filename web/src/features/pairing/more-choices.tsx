@@ -1,6 +1,7 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
 import { bandOf, shownFit, type Fit, type PairingWine } from '@rose/core/pairing/dish-fit';
+import type { Leaning } from '@rose/core/pairing/leaning';
 import { listed } from '@rose/core/wine/plural';
 import { bestSoftDrink } from '@rose/knowledge/without-alcohol/index';
 import { examples } from '@rose/knowledge/styles/examples';
@@ -16,17 +17,19 @@ const metAs = (wine: string) => (examples[wine] === undefined ? '' : ` (${exampl
 export function MoreChoices({
   parts,
   advice,
+  leaning,
   wines,
   wineName,
   onChoose,
 }: {
   parts: readonly DishPart[];
   advice: Advice;
+  leaning: Leaning;
   wines: readonly PairingWine[];
   wineName: (wine: string) => string;
   onChoose: (wine: string) => void;
 }) {
-  const safe = safeChoice(parts, advice, wines);
+  const safe = safeChoice(parts, advice, wines, leaning);
   const odd = surprise(advice, wines);
   const soft = bestSoftDrink(advice.dish);
   const chosen = (fit: Fit) => (
@@ -79,6 +82,7 @@ export function MoreChoices({
 export function BothWays({
   parts,
   advice,
+  leaning,
   chosen,
   wines,
   wineName,
@@ -87,6 +91,7 @@ export function BothWays({
 }: {
   parts: readonly DishPart[];
   advice: Advice;
+  leaning: Leaning;
   chosen: Fit;
   wines: readonly PairingWine[];
   wineName: (wine: string) => string;
@@ -95,7 +100,7 @@ export function BothWays({
 }) {
   const wine = wines.find(({ id }) => id === chosen.wine);
   const nearer = nearerWine(chosen, advice, wines);
-  const swap = wine === undefined ? undefined : swapFor(parts, wine);
+  const swap = wine === undefined ? undefined : swapFor(parts, wine, leaning);
   if (nearer === undefined && swap === undefined) return null;
   return (
     <div style={{ fontSize: '0.9375rem', marginTop: 10 }}>

@@ -46,6 +46,8 @@ export async function cardToPdf(name: string, guests: number, card: CooksCard, o
     heading(`${course.name}`);
     line(`${clock(course.at)} · ${course.serve}`, { colour: soft, size: 9.5 });
     for (const plate of course.plates) {
+      // A heading never stands alone at the foot of a page.
+      room(18);
       line(
         plate.seats.length === 0
           ? `For ${counted(plate.guests, 'guest')}`
@@ -62,6 +64,7 @@ export async function cardToPdf(name: string, guests: number, card: CooksCard, o
       }
     }
     if (course.another.length > 0) line(`Another dish for ${seats(course.another)}: no swap keeps the shape of this one.`, { colour: madder });
+    y += 1;
     if (course.say !== undefined) line(course.say, { face: 'serif', size: 11.5 });
   }
   heading('To buy');

@@ -1,0 +1,23 @@
+'use client';
+import { keysOf } from '@rose/core/wine/keys';
+import { listed } from '@rose/core/wine/plural';
+import { pairingSchools, tastes, type GuestTaste, type Leaning, type PairingSchool } from '@rose/core/pairing/leaning';
+import { CheckBoxes } from '@/ui/check-boxes';
+import { Disclosure } from '@/ui/disclosure';
+import { SelectField } from '@/ui/select-field';
+
+const schoolNames = Object.fromEntries(keysOf(pairingSchools).map((id) => [id, pairingSchools[id].name])) as Record<PairingSchool, string>;
+const tasteNames = Object.fromEntries(keysOf(tastes).map((id) => [id, tastes[id].name])) as Record<GuestTaste, string>;
+
+/** How this table leans: a school of pairing, and what the guest likes. Warnings stay as they are. */
+export function Leanings({ leaning, onChange }: { leaning: Leaning; onChange: (leaning: Leaning) => void }) {
+  const said = [...(leaning.school === 'even' ? [] : [schoolNames[leaning.school]]), ...leaning.likes.map((like) => `a guest who ${tasteNames[like]}`)];
+  return (
+    <Disclosure says={said.length === 0 ? 'Lean the advice: a school, a guest’s taste' : `Leaning: ${listed(said)}`}>
+      <div style={{ display: 'grid', gap: 8, maxWidth: 340 }}>
+        <SelectField<PairingSchool> label="School" value={leaning.school} options={schoolNames} onChange={(school) => onChange({ ...leaning, school })} />
+        <CheckBoxes<GuestTaste> label="The guest" options={tasteNames} value={leaning.likes} onChange={(likes) => onChange({ ...leaning, likes })} />
+      </div>
+    </Disclosure>
+  );
+}
