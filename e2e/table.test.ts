@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
+import { emptyMenu, type MenuDocument } from '@rose/core/menu/menu-document';
 import { fill, phone, press, textOf, visit, waitForText } from './browser';
 import { demoJourney, hurried } from './journey';
 
@@ -89,20 +90,7 @@ describe('a menu of five courses', () => {
   });
   it('two people on one menu: what each changed is kept', async () => {
     const id = randomUUID();
-    const menu = (more: object) => ({
-      schema: 1,
-      name: 'Two hands',
-      courses: [],
-      seats: [],
-      guests: 4,
-      among: 'styles',
-      most: 3,
-      pourMl: 120,
-      pouring: 'bottle',
-      thrift: 'some',
-      remark: '',
-      ...more,
-    });
+    const menu = (more: Partial<MenuDocument>) => ({ ...emptyMenu, name: 'Two hands', ...more });
     const put = (document: object, baseRevision: number) =>
       page.evaluate(
         async (of, body) =>
