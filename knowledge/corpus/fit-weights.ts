@@ -66,7 +66,7 @@ function wantedOf({ good, poor, dish }: Judged): readonly Wanted[] {
   return [
     ...good.flatMap((g) => poor.map(({ held }) => ({ by: minus(g, held), plus: 0, weight: sure / (good.length * poor.length) }))),
     ...good.map((g) => ({ by: g, plus: 50 - worthOffering, weight: (0.3 * sure) / good.length })),
-    ...poor.filter(({ clash }) => clash).map(({ held }) => ({ by: held.map((value) => -value), plus: worthOffering - 50, weight: (0.6 * sure) / poor.length })),
+    ...poor.filter(({ clash }) => clash).map(({ held }) => ({ by: held.map((value) => -value), plus: worthOffering - 50, weight: (2 * sure) / poor.length })),
   ];
 }
 function fit(wanted: readonly Wanted[]): readonly number[] {
