@@ -109,7 +109,7 @@ describe('by keyboard alone', () => {
     await visit(page, `${base}/pairing`);
     const dishes = () => page.$$eval('main ul > li', (rows) => rows.length);
     const all = await dishes();
-    await press(page, 'Without an allergen');
+    await press(page, 'A diet, or without an allergen');
     await page.waitForSelector('[role=dialog] [role=group]');
     const group = await page.$eval('[role=dialog] [role=group]', (element) => document.getElementById(element.getAttribute('aria-labelledby')!)?.textContent);
     expect(group).toBe('Without');

@@ -120,8 +120,21 @@ describe('cheese and the wine’s side', () => {
   it('a cheese board for the demo’s flight: every pair says why', async () => {
     await visit(page, `${base}/pairing/cheese`);
     await waitForText(page, 'mild before strong');
-    await press(page, 'made for it');
-    await page.waitForFunction(() => /: made for it\. .{8,}/.test(document.querySelector('main p[role=status]')?.textContent ?? ''));
+    await page.$eval('main td button', (button) => (button as HTMLElement).click());
+    await page.waitForFunction(() =>
+      /: (made for it|goes well|goes|hardly goes|does not go)\. .{8,}/.test(document.querySelector('main p[role=status]')?.textContent ?? ''),
+    );
+  });
+  it('from a kind of wine, by what it is met as, to its food', async () => {
+    await visit(page, `${base}/pairing`);
+    const box = (await page.waitForSelector('input[placeholder^="Lamplighter"]'))!;
+    await box.click();
+    await box.type('chablis');
+    await page.waitForSelector('[role=option]');
+    await page.keyboard.press('Enter');
+    await page.waitForFunction(() => location.pathname.startsWith('/pairing/with/'));
+    await waitForText(page, 'stay away from');
+    expect(await textOf(page)).toMatch(/oyster|fish|shell|prawn|mussel/i);
   });
   it('on a phone, from a wine to what can be made of the fridge', async () => {
     const hand = await hurried(await browser.newPage());

@@ -123,6 +123,7 @@ export const contract: Addresses = {
   },
   pairing: {
     food: { method: 'GET', path: '/wines/{id}/food' },
+    styleFood: { method: 'GET', path: '/styles/{style}/food' },
     cheeses: { method: 'GET', path: '/cheese-boards' },
     read: { method: 'POST', path: '/dish-lines' },
     wines: { method: 'GET', path: '/pairing-wines' },

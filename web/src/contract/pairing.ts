@@ -72,6 +72,8 @@ export const dish = {
       q: z.string().max(200).default(''),
       /** Leaves out dishes whose parts are known to hold one of these: "milk,egg". */
       without: listOf(allergens).optional(),
+      /** Leaves out dishes whose parts are known to break one of these: "vegetarian,no-pork". */
+      diets: listOf(diets).optional(),
     }),
     output: z.object({
       dishes: z.array(
@@ -109,6 +111,28 @@ export const dish = {
   }),
 };
 
+/** What narrows the food that is offered. */
+const foodAsked = {
+  /** What is in the fridge, in words: "aubergine, feta, lamb". */
+  have: z.string().max(300).default(''),
+  without: listOf(allergens).default(''),
+  diets: listOf(diets).default(''),
+  minutes: z.coerce.number().int().min(5).max(6000).optional(),
+  /** "yes": nothing that is out of season this month. */
+  season: z.enum(['yes', 'no']).default('no'),
+  cuisine: z.string().max(60).optional(),
+  /** What there is in the kitchen, with commas between; absent: all of it. */
+  equipment: listOf(equipment).optional(),
+};
+const foodAnswer = z.object({
+  courses: z.array(z.object({ course: z.enum(keysOf(courses)), dishes: z.array(food) })),
+  cheeses: z.array(food),
+  avoid: z.array(food),
+  fromFridge: z.array(food.extend({ lacks: z.array(z.string()) })),
+  /** Words of `have` that name nothing the tables know. */
+  notUnderstood: z.array(z.string()),
+});
+
 export const pairing = {
   food: read({
     name: 'pairing.food',
@@ -116,26 +140,17 @@ export const pairing = {
     path: '/wines/{id}/food',
     summary: 'What to eat with a wine: everyday dishes by course, cheeses, and what to stay away from, each with its reason',
     allow: 'read',
-    input: one.extend({
-      /** What is in the fridge, in words: "aubergine, feta, lamb". */
-      have: z.string().max(300).default(''),
-      without: listOf(allergens).default(''),
-      diets: listOf(diets).default(''),
-      minutes: z.coerce.number().int().min(5).max(6000).optional(),
-      /** "yes": nothing that is out of season this month. */
-      season: z.enum(['yes', 'no']).default('no'),
-      cuisine: z.string().max(60).optional(),
-      /** What there is in the kitchen, with commas between; absent: all of it. */
-      equipment: listOf(equipment).optional(),
-    }),
-    output: z.object({
-      courses: z.array(z.object({ course: z.enum(keysOf(courses)), dishes: z.array(food) })),
-      cheeses: z.array(food),
-      avoid: z.array(food),
-      fromFridge: z.array(food.extend({ lacks: z.array(z.string()) })),
-      /** Words of `have` that name nothing the tables know. */
-      notUnderstood: z.array(z.string()),
-    }),
+    input: one.extend(foodAsked),
+    output: foodAnswer,
+  }),
+  styleFood: read({
+    name: 'pairing.styleFood',
+    method: 'GET',
+    path: '/styles/{style}/food',
+    summary: 'What to eat with a general style: the same as with a wine',
+    allow: 'read',
+    input: z.strictObject({ style: z.string().min(1).max(64), ...foodAsked }),
+    output: foodAnswer,
   }),
   cheeses: read({
     name: 'pairing.cheeses',

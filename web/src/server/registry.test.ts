@@ -116,6 +116,7 @@ const may: Record<string, string> = {
   'note.list': 'ohp',
   'note.export': 'ohp',
   'pairing.cheeses': 'ohp',
+  'pairing.styleFood': 'ohp',
   'pairing.read': 'ohp',
   'menu.file': 'ohp',
   'dish.recipe': 'ohp',

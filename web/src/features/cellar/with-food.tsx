@@ -46,7 +46,8 @@ const needNames = { ...Object.fromEntries(keysOf(diets).map((id) => [id, diets[i
 /** How long a hand must be still before the list is asked for again. */
 const still = 350;
 /** What to eat with a wine: dishes by course, cheeses, what can be made of what is in the fridge, and what to stay away from, each with its reason. */
-export function WithFood({ wineId, food: first }: { wineId: string; food: Offered }) {
+export function WithFood({ food: first, ...of }: { food: Offered } & ({ wineId: string; style?: never } | { style: string; wineId?: never })) {
+  const { wineId, style } = of;
   const [food, setFood] = useState(first);
   const [have, setHave] = useState('');
   const [minutes, setMinutes] = useState('');
@@ -64,7 +65,6 @@ export function WithFood({ wineId, food: first }: { wineId: string; food: Offere
     const stop = new AbortController();
     const settled = setTimeout(() => {
       const question = {
-        id: wineId,
         have,
         diets: eats.join(','),
         without: without.join(','),
@@ -72,7 +72,12 @@ export function WithFood({ wineId, food: first }: { wineId: string; food: Offere
         ...(minutes === '' ? {} : { minutes }),
         ...(cuisine === '' ? {} : { cuisine }),
       };
-      call(contract.pairing.food, question, { signal: stop.signal }).then(
+      const { signal } = stop;
+      const asking =
+        wineId === undefined
+          ? call(contract.pairing.styleFood, { style: style ?? '', ...question }, { signal })
+          : call(contract.pairing.food, { id: wineId, ...question }, { signal });
+      asking.then(
         (found) => {
           setFood(found);
           setRefused('');
@@ -84,7 +89,7 @@ export function WithFood({ wineId, food: first }: { wineId: string; food: Offere
       clearTimeout(settled);
       stop.abort();
     };
-  }, [wineId, have, minutes, cuisine, season, eats, without]);
+  }, [wineId, style, have, minutes, cuisine, season, eats, without]);
   const mayEdit = useMay('dish.edit');
   const { start, trouble } = useStartFrom();
   const one = ({ id, name, cuisine, shown, band, because }: Food, dish: boolean) => (

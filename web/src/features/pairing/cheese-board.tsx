@@ -137,7 +137,6 @@ export function CheeseBoard({
                       {cheese.cells.map((cell) => (
                         <td key={cell.wine}>
                           <BareButton
-                            label={`${cheese.name} with ${wines.find(({ id }) => id === cell.wine)?.name ?? ''}: ${Math.round(cell.shown)} of 100, ${cell.band}`}
                             pressed={open?.cheese === cheese.id && open.wine === cell.wine}
                             onPress={() => setOpen({ cheese: cheese.id, wine: cell.wine })}
                           >

@@ -7,6 +7,7 @@ import styled from 'styled-components';
 import { v7 } from 'uuid';
 import { dishAxisLabel, plateAxes, type DishAxis } from '@rose/core/pairing/dish';
 import { keysOf } from '@rose/core/wine/keys';
+import { diets } from '@rose/knowledge/kitchen/index';
 import { allergens } from '@rose/knowledge/pairing/index';
 import type { AnswerOf, DishFilters } from '@/contract/answers';
 import { Button } from '@/ui/button';
@@ -17,7 +18,10 @@ import { useMay } from '@/ui/here';
 import { Filters, useWholeList } from '@/ui/list-page';
 import { CheckBoxes } from '@/ui/check-boxes';
 import { SheetOverPage } from '@/ui/sheet';
+import { FromWine } from './from-wine';
 import { InWords } from './in-words';
+import { capital } from '@/ui/start-dish';
+import { dietNames } from './part-names';
 import { StartFrom } from './start-from';
 
 const List = styled.ul`
@@ -85,6 +89,8 @@ export function Dishes({ dishes, menus, filters }: AnswerOf<'dish', 'list'> & An
   const [choosing, setChoosing] = useState(false);
   const narrowed = Object.keys(filters).length > 0;
   const without = allergenIds.filter((id) => asked.without?.split(',').includes(id));
+  const eats = keysOf(diets).filter((id) => asked.diets?.split(',').includes(id));
+  const told = [...eats.map((id) => dietNames[id]), ...without.map((id) => `without ${allergens[id]}`)];
   const router = useRouter();
   const mayEdit = useMay('dish.edit');
   return (
@@ -105,12 +111,11 @@ export function Dishes({ dishes, menus, filters }: AnswerOf<'dish', 'list'> & An
             </div>
           )}
         </div>
-        {mayEdit && (
-          <div style={{ display: 'grid', gap: 14, marginBottom: 18 }}>
-            <InWords />
-            <StartFrom />
-          </div>
-        )}
+        <div style={{ display: 'grid', gap: 14, marginBottom: 18 }}>
+          {mayEdit && <InWords />}
+          <FromWine />
+          {mayEdit && <StartFrom />}
+        </div>
         {menus.length > 0 && !narrowed && (
           <section aria-label="Menus" style={{ marginBottom: 22 }}>
             <h2>Menus</h2>
@@ -134,15 +139,16 @@ export function Dishes({ dishes, menus, filters }: AnswerOf<'dish', 'list'> & An
             <Filters page={page} hint="name" />
             <Without>
               <Button size="small" onPress={() => setChoosing(true)}>
-                {without.length === 0 ? 'Without an allergen' : `Without ${listed(without.map((id) => allergens[id]))}`}
+                {told.length === 0 ? 'A diet, or without an allergen' : capital(listed(told))}
               </Button>
-              {without.length > 0 && <span className="soft">Only what the parts are known to hold is left out: ask the kitchen before somebody eats.</span>}
+              {told.length > 0 && <span className="soft">Only what the parts are known to hold is left out: ask the kitchen before somebody eats.</span>}
             </Without>
           </>
         )}
         {choosing && (
           <SheetOverPage label="Without" close={() => setChoosing(false)}>
             <CheckBoxes label="Without" options={allergens} value={without} onChange={(ids) => page.ask({ without: ids.join(',') })} />
+            <CheckBoxes label="Way of eating" options={dietNames} value={eats} onChange={(ids) => page.ask({ diets: ids.join(',') })} />
             <Button tone="strong" onPress={() => setChoosing(false)}>
               Show what fits
             </Button>

@@ -3,7 +3,7 @@ import { afterAll, beforeAll, expect, it } from 'vitest';
 import type { AnswerOf } from '../../contract/answers';
 import type { Member } from '../command';
 import { firstWrite, newMember, ownDatabase, run } from '../testing/venue';
-import { listDishes, saveDish } from './operations';
+import { foodForStyle, listDishes, saveDish } from './operations';
 
 let drop: () => Promise<void>;
 let owner: Member;
@@ -36,4 +36,27 @@ it('are left out by any allergen their parts are known to hold, and where the pa
   expect(await listed({ without: 'molluscs' })).toEqual(['Crème brûlée', 'Grilled sardines']);
   expect(await listed({ without: 'fish,milk' })).toEqual(['Octopus on coals']);
   await expect(listed({ without: 'stones' })).rejects.toMatchObject({ status: 422 });
+});
+it('are narrowed by a diet: what breaks it is left out, and what is not known', async () => {
+  expect(await listed({ diets: 'vegetarian' })).toEqual(['Crème brûlée']);
+  expect(await listed({ diets: 'no-pork' })).toEqual(['Crème brûlée', 'Grilled sardines', 'Octopus on coals']);
+  expect(await listed({ diets: 'vegetarian', without: 'milk' })).toEqual([]);
+  await expect(listed({ diets: 'air' })).rejects.toMatchObject({ status: 422 });
+});
+it('of a general style: food by course, narrowed by what is in the fridge, by season and by need', async () => {
+  const food = async (input: Record<string, string>) => (await run(foodForStyle, owner, { style: 'cabernet', ...input })) as AnswerOf<'pairing', 'styleFood'>;
+  const plain = await food({});
+  expect(plain.courses.find(({ course }) => course === 'main')!.dishes.length).toBeGreaterThan(0);
+  expect(plain.fromFridge).toEqual([]);
+  const fridge = await food({ have: 'steak, chips, moonlight' });
+  expect(fridge.fromFridge.map(({ id }) => id)).toContain('steak-frites');
+  expect(fridge.notUnderstood).toEqual(['moonlight']);
+  const meatless = await food({ diets: 'vegetarian' });
+  expect(
+    meatless.courses
+      .flatMap(({ dishes }) => dishes)
+      .map(({ name }) => name)
+      .join(),
+  ).not.toMatch(/lamb|beef|steak|duck/);
+  await expect(food({ style: 'nothing' })).rejects.toMatchObject({ status: 404 });
 });

@@ -6,10 +6,11 @@ import { allergens, dishOf, equipment, styleWines, type Allergen } from '@rose/k
 import { boardFor } from '@rose/knowledge/cheeses/board';
 import { menuLines, readLine } from '@rose/knowledge/dishes/read-line';
 import { dishFromRecipe, recipeOf } from '@rose/knowledge/dishes/recipe';
-import { diets } from '@rose/knowledge/kitchen/index';
+import { diets, keepsTo } from '@rose/knowledge/kitchen/index';
 import { isSouthern } from '@rose/core/wine/stated';
 import { settingsOf } from '../account/settings';
 import { foodFor, type Food } from '@rose/knowledge/dishes/index';
+import { dayIn } from '@rose/core/wine/day';
 import { keysOf } from '@rose/core/wine/keys';
 import { holdsWords } from '@rose/core/wine/search-folding';
 import type { Reader } from '../../db/client';
@@ -24,6 +25,10 @@ import { removing, saveDocument, type Store } from '../document';
 import { saved } from '../live/announce';
 import { readFlight } from '../flight/store';
 import { notFound } from '../problem';
+
+/** The entries of a table that a list names, with commas between. */
+const chosen = <K extends string>(table: Readonly<Record<K, unknown>>, listed: string): readonly K[] =>
+  keysOf(table).filter((id) => listed.split(',').includes(id));
 
 const dishStore: Store<DishDocument> = {
   tell: saved('dish'),
@@ -71,8 +76,9 @@ export const dishHangsOn = serve(contract.dish.hangsOn, async (db, actor, { id }
   return { flights: flights.map((row) => row.name) };
 });
 const mostListed = 1000;
-export const listDishes = serve(contract.dish.list, async (db, actor, { q, without }) => {
-  const unwanted = new Set(without?.split(','));
+export const listDishes = serve(contract.dish.list, async (db, actor, { q, without = '', diets: eats = '' }) => {
+  const needs = { allergens: chosen(allergens, without), diets: chosen(diets, eats) };
+  const asks = needs.allergens.length + needs.diets.length > 0;
   const rows = await db
     .select()
     .from(dish)
@@ -81,8 +87,7 @@ export const listDishes = serve(contract.dish.list, async (db, actor, { q, witho
   const named = rows.filter((row) => holdsWords(row.name, q)).map((row) => ({ row, composed: dishOf(row.document.parts) }));
   // A dish of nothing, or of something that is not known here, is not said to be without anything.
   const fitting = named.filter(
-    ({ row, composed }) =>
-      unwanted.size === 0 || (row.document.parts.length > 0 && composed.unknown.length === 0 && !composed.allergens.some((id) => unwanted.has(id))),
+    ({ row, composed }) => !asks || (row.document.parts.length > 0 && composed.unknown.length === 0 && keepsTo(row.document.parts, needs).breaks.length === 0),
   );
   return {
     dishes: fitting.slice(0, mostListed).map(({ row, composed }) => ({
@@ -136,11 +141,9 @@ export const pairings = serve(contract.pairing.advise, async (db, actor, input) 
     swap: swap === null ? null : { out: swap.out, into: swap.into, wine: swap.best.wine },
   };
 });
-const chosen = <K extends string>(table: Readonly<Record<K, unknown>>, listed: string): readonly K[] =>
-  keysOf(table).filter((id) => listed.split(',').includes(id));
-export const foodForWine = serve(contract.pairing.food, async (db, actor, { id, have, without, diets: eats, minutes, season, cuisine, equipment: has }) => {
-  const [known] = await knownWines(db, actor.venueId, [id]);
-  if (known === undefined) throw notFound('wine');
+/** What to eat with a wine, narrowed as it was asked. */
+async function foodWith(db: Reader, actor: Member, wine: PairingWine, asked: Omit<z.output<typeof contract.pairing.styleFood.input>, 'style'>) {
+  const { have, without, diets: eats, minutes, season, cuisine, equipment: has } = asked;
   const view = ({ because, ...food }: Food) => ({
     ...food,
     shown: shownFit(food.fit),
@@ -148,14 +151,16 @@ export const foodForWine = serve(contract.pairing.food, async (db, actor, { id, 
     because: because.text,
   });
   const fridge = readLine(have);
-  const settings = await settingsOf(db, actor.venueId);
-  const { byCourse, cheeses, avoid, fromFridge } = foodFor(asPairingWine(known), {
+  const { country, timeZone } = await settingsOf(db, actor.venueId);
+  const { byCourse, cheeses, avoid, fromFridge } = foodFor(wine, {
     have: fridge.parts.map(({ part }) => part),
     needs: { allergens: chosen(allergens, without), diets: chosen(diets, eats) },
     minutes,
     cuisine,
     equipment: has === undefined ? undefined : chosen(equipment, has),
-    ...(season === 'yes' ? { month: Number(known.day.slice(5, 7)), hemisphere: isSouthern(settings.country) ? ('south' as const) : ('north' as const) } : {}),
+    ...(season === 'yes'
+      ? { month: Number(dayIn(new Date(), timeZone).slice(5, 7)), hemisphere: isSouthern(country) ? ('south' as const) : ('north' as const) }
+      : {}),
   });
   return {
     courses: keysOf(byCourse).map((course) => ({ course, dishes: byCourse[course].map(view) })),
@@ -164,6 +169,16 @@ export const foodForWine = serve(contract.pairing.food, async (db, actor, { id, 
     fromFridge: fromFridge.map((one) => ({ ...view(one), lacks: [...one.lacks] })),
     notUnderstood: [...fridge.notUnderstood],
   };
+}
+export const foodForWine = serve(contract.pairing.food, async (db, actor, { id, ...asked }) => {
+  const [known] = await knownWines(db, actor.venueId, [id]);
+  if (known === undefined) throw notFound('wine');
+  return foodWith(db, actor, asPairingWine(known), asked);
+});
+export const foodForStyle = serve(contract.pairing.styleFood, (db, actor, { style, ...asked }) => {
+  const wine = styleWines.find((one) => one.id === style);
+  if (wine === undefined) throw notFound('style');
+  return foodWith(db, actor, wine, asked);
 });
 
 /** The most wines a board is put together for. */

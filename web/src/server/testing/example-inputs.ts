@@ -143,6 +143,7 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
     'dish.restore': one(world.dishId),
     'dish.get': one(world.dishId),
     'pairing.food': { id: world.wineId },
+    'pairing.styleFood': { style: 'cabernet', have: 'beef' },
     'pairing.cheeses': { among: `flight:${world.flightId}`, count: '4' },
     'pairing.read': { text: 'grilled cod, fennel' },
     'pairing.wines': { among: `flight:${world.flightId}` },
