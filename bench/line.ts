@@ -55,7 +55,7 @@ export async function line(): Promise<Figure[]> {
     await new Promise((resolve) => setTimeout(resolve, 3_000));
     return [
       below('line', 'p95 from a key in the line of a dish to what was read and the first wine drawn, of 50 ms', p95(taken), soon, 1),
-      below('dish-script', `script the page of a dish loads, KiB (${Math.round(bytes / 1024)}), of ${script}`, bytes / 1024, script, 1),
+      below('dish-script', `script the page of a dish loads, KiB (${Math.round(bytes / 1024)}), of ${script}`, bytes / 1024, script, 1, 'KiB'),
     ];
   });
 }

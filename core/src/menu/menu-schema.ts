@@ -1,13 +1,9 @@
 import { z } from 'zod';
 import { byId } from '../document/merge-marks';
 import { keysOf } from '../wine/keys';
+import { mostCourses, pourings, thrifts } from './menu-document';
 import { dishParts } from '../pairing/dish-schema';
 
-/** How much money counts beside taste: points of a menu for one unit of the currency a head. Our own choice. */
-export const thrifts = { none: 'not at all', some: 'some', much: 'much' } as const;
-export type Thrift = keyof typeof thrifts;
-export const pourings = { bottle: 'by the bottle', glass: 'by the glass' } as const;
-export type Pouring = keyof typeof pourings;
 /** Which wines a menu is chosen from. */
 export const among = z.string().regex(/^(cellar|styles|flight:[0-9a-f-]{36})$/, 'cellar, styles or flight:… with its id');
 
@@ -28,7 +24,7 @@ export const menuDocument = z.strictObject({
           dry: z.boolean().optional(),
         }),
       )
-      .max(12),
+      .max(mostCourses),
   ),
   seats: byId(
     z

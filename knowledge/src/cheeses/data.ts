@@ -20,8 +20,10 @@ export interface CheeseFacts {
   readonly salt: number;
   readonly fat: number;
   readonly smoked?: boolean;
+  /** Its milk sugar is cooked brown: it tastes sweet. */
+  readonly caramelised?: boolean;
 }
-type Row = readonly [id: string, name: string, milk: Milk, rind: Rind, paste: Paste, from: number, to: number, salt: number, fat: number, also?: readonly string[], smoked?: boolean];
+type Row = readonly [id: string, name: string, milk: Milk, rind: Rind, paste: Paste, from: number, to: number, salt: number, fat: number, also?: readonly string[], more?: 'smoked' | 'caramelised'];
 
 /** Cheeses as they are sold: age in months, salt and fat in g/100 g, rounded. Common practice; the figures are ours from memory and near the middle of what labels say. */
 const rows: readonly Row[] = [
@@ -36,7 +38,7 @@ const rows: readonly Row[] = [
   ['mozzarella', 'mozzarella', 'cow', 'none', 'stretched', 0, 0.5, 0.5, 20, ['fior di latte']],
   ['burrata', 'burrata', 'cow', 'none', 'stretched', 0, 0.3, 0.5, 28, ['stracciatella']],
   ['buffalo-mozzarella', 'buffalo mozzarella', 'buffalo', 'none', 'stretched', 0, 0.5, 0.6, 24],
-  ['scamorza', 'smoked stretched cheese', 'cow', 'natural', 'stretched', 0.5, 2, 1.4, 25, ['scamorza', 'smoked mozzarella'], true],
+  ['scamorza', 'smoked stretched cheese', 'cow', 'natural', 'stretched', 0.5, 2, 1.4, 25, ['scamorza', 'smoked mozzarella'], 'smoked'],
   ['provolone', 'provolone', 'cow', 'waxed', 'firm', 3, 12, 2.0, 28, ['caciocavallo']],
   ['soft-cheese', 'soft white-rind cheese', 'cow', 'bloomy', 'soft', 1, 2, 1.5, 30, ['brie', 'camembert', 'coulommiers']],
   ['triple-cream', 'triple-cream cheese', 'cow', 'bloomy', 'soft', 1, 2, 1.3, 38, ['triple cream', 'double cream cheese']],
@@ -64,9 +66,9 @@ const rows: readonly Row[] = [
   ['sheep-cheese', 'young sheep cheese', 'ewe', 'natural', 'firm', 3, 6, 1.7, 32, ['manchego', 'ossau', 'Basque sheep cheese', 'sheep’s cheese']],
   ['sheep-aged', 'aged sheep cheese', 'ewe', 'natural', 'hard', 12, 24, 2.0, 36, ['aged manchego', 'old sheep cheese']],
   ['pecorino', 'pecorino', 'ewe', 'natural', 'hard', 8, 18, 2.8, 31, ['pecorino romano', 'sheep’s grating cheese']],
-  ['smoked-sheep', 'smoked sheep cheese', 'ewe', 'natural', 'firm', 2, 6, 1.8, 32, ['idiazabal', 'smoked cheese'], true],
+  ['smoked-sheep', 'smoked sheep cheese', 'ewe', 'natural', 'firm', 2, 6, 1.8, 32, ['idiazabal', 'smoked cheese'], 'smoked'],
   ['kefalotiri', 'firm frying cheese', 'mixed', 'natural', 'firm', 3, 6, 2.8, 29, ['kefalotyri', 'graviera', 'saganaki']],
-  ['brown-whey', 'brown whey cheese', 'mixed', 'none', 'supple', 0, 1, 0.9, 28, ['brunost', 'gjetost']],
+  ['brown-whey', 'brown whey cheese', 'mixed', 'none', 'supple', 0, 1, 0.9, 28, ['brunost', 'gjetost'], 'caramelised'],
   ['blue-cheese', 'blue cheese', 'cow', 'natural', 'blue', 2, 5, 2.8, 30, ['Danish blue', 'fourme', 'bleu']],
   ['roquefort', 'roquefort', 'ewe', 'none', 'blue', 3, 6, 3.5, 32],
   ['stilton', 'stilton', 'cow', 'natural', 'blue', 2, 4, 2.2, 35],
@@ -74,4 +76,4 @@ const rows: readonly Row[] = [
   ['gorgonzola', 'strong gorgonzola', 'cow', 'natural', 'blue', 3, 6, 2.2, 29, ['gorgonzola', 'gorgonzola piccante']],
   ['cabrales', 'blue cheese of mixed milk', 'mixed', 'natural', 'blue', 3, 5, 3.0, 32, ['cabrales', 'valdeón']],
 ];
-export const cheeseFacts: readonly CheeseFacts[] = rows.map(([id, name, milk, rind, paste, from, to, salt, fat, also = [], smoked = false]) => ({ id, name, milk, rind, paste, months: [from, to], salt, fat, also, smoked }));
+export const cheeseFacts: readonly CheeseFacts[] = rows.map(([id, name, milk, rind, paste, from, to, salt, fat, also = [], more]) => ({ id, name, milk, rind, paste, months: [from, to], salt, fat, also, smoked: more === 'smoked', caramelised: more === 'caramelised' }));

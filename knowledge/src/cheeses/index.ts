@@ -53,7 +53,7 @@ export function cheeseAsPart(facts: CheeseFacts): Ingredient {
     fat,
     acid: own.acid + (milk === 'goat' ? 8 : 0),
     salt: saltTasted(facts.salt),
-    sweetness: id === 'brown-whey' ? 46 : paste === 'hard' ? 8 : 5,
+    sweetness: facts.caramelised === true ? 46 : paste === 'hard' ? 8 : 5,
     heat: 0,
     savour,
     smoke: facts.smoked === true ? 40 : 0,

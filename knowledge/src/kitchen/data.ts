@@ -7,6 +7,9 @@ export const origins = {
   beef: ['beef-steak', 'beef-lean', 'beef-brisket', 'veal', 'burger', 'dried-beef', 'roast-beef', 'tongue', 'meat-ragu'],
   alcohol: ['wine-cooked', 'sweet-wine-cooked', 'red-wine-jus', 'fortified-sauce', 'ale', 'brandy', 'mirin', 'veloute', 'epoisses'],
   honey: ['honey-spoon', 'honey-mustard', 'honey-nut-pastry', 'warm-fruit-stew'],
+  // Of the sea, and of none of the fourteen allergens.
+  sea: ['sea-urchin'],
+  shellfish: ['sea-urchin'],
 } as const satisfies Record<string, readonly string[]>;
 export type Origin = keyof typeof origins;
 
@@ -17,6 +20,8 @@ export const mayComeFrom: Readonly<Record<Origin, readonly string[]>> = {
   beef: ['mince', 'meatballs', 'broth', 'roast-gravy', 'red-wine-jus', 'tripe', 'kidneys', 'liver', 'set-cream', 'sausage', 'chips'],
   alcohol: ['vinegar-spoon', 'shellfish-bisque', 'morel-cream', 'mushroom-cream', 'pepper-cream', 'meat-ragu', 'orange-sauce', 'fruit-cake', 'sponge', 'dark-chocolate', 'vanilla', 'mustard-sauce', 'cheese-sauce', 'sweet-soy'],
   honey: ['gingerbread', 'tangy-sweet', 'barbecue', 'sweet-soy', 'fruit-chutney', 'toasted-nuts'],
+  sea: [],
+  shellfish: [],
 };
 
 /** Allergens that a part holds from some makers and not from others. Common practice: the label decides. */

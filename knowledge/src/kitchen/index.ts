@@ -15,27 +15,23 @@ import { dishAxes } from '@rose/core/pairing/dish';
 import { cheap, coldCuts, costly, insteadOfCheese, insteadOfMeat, likeFoods, mayComeFrom, mayHold, onlyIfAsked, origins, seasons, type Origin } from './data';
 
 const flesh: readonly DishMark[] = ['redMeat', 'whiteMeat'];
-const sea: readonly Allergen[] = ['fish', 'crustaceans', 'molluscs'];
-type Source = Origin | 'sea' | 'shellfish' | 'milk' | 'eggs';
+type Source = Origin | 'milk' | 'eggs';
 type Answer = 'yes' | 'maybe' | 'no';
+/** Allergens that tell by themselves where a part comes from. */
+const toldBy: Readonly<Partial<Record<Source, readonly Allergen[]>>> = {
+  sea: ['fish', 'crustaceans', 'molluscs'],
+  shellfish: ['crustaceans', 'molluscs'],
+  milk: ['milk'],
+  eggs: ['eggs'],
+};
+const listedIn = (table: Readonly<Partial<Record<Source, readonly string[]>>>, source: Source, part: string) => table[source]?.includes(part) === true;
 
 /** Whether a part comes from something, as far as its name tells. */
 function comesFrom(part: Ingredient, source: Source): Answer {
-  const holds = (all: readonly Allergen[]): Answer =>
-    all.some((one) => part.allergens.includes(one)) ? 'yes' : all.some((one) => mayHold[part.id]?.includes(one)) ? 'maybe' : 'no';
-  switch (source) {
-    case 'sea':
-      return part.id === 'sea-urchin' ? 'yes' : holds(sea);
-    case 'shellfish':
-      return part.id === 'sea-urchin' ? 'yes' : holds(['crustaceans', 'molluscs']);
-    case 'milk':
-      return holds(['milk']);
-    case 'eggs':
-      return holds(['eggs']);
-    default:
-      if ((origins[source] as readonly string[]).includes(part.id) || (source === 'meat' && part.marks.some((mark) => flesh.includes(mark)))) return 'yes';
-      return mayComeFrom[source].includes(part.id) ? 'maybe' : 'no';
-  }
+  const told = toldBy[source] ?? [];
+  if (told.some((one) => part.allergens.includes(one)) || listedIn(origins, source, part.id)) return 'yes';
+  if (source === 'meat' && part.marks.some((mark) => flesh.includes(mark))) return 'yes';
+  return told.some((one) => mayHold[part.id]?.includes(one)) || listedIn(mayComeFrom, source, part.id) ? 'maybe' : 'no';
 }
 
 /** A way of eating: what it leaves out. What religion asks of slaughter and kitchen no list of parts can tell. */
@@ -118,8 +114,10 @@ const apart = (a: Ingredient, b: Ingredient): number =>
   Math.sqrt(dishAxes.reduce((sum, axis) => sum + ((a.taste[axis] ?? 0) - (b.taste[axis] ?? 0)) ** 2, 0) / dishAxes.length);
 const onPlate = (ids: readonly string[]): readonly Ingredient[] => ids.flatMap((id) => ingredient(id) ?? []);
 const isCheese = ({ marks, kind }: Ingredient) => kind === 'base' && marks.includes('cheese');
+/** What has a list of its own goes by it: a filled dumpling is no cut of meat. */
+const listOf = (id: string): readonly Ingredient[] => likeFoods.filter((list) => list.includes(id)).flatMap(onPlate);
 const isFleshOrFish = (part: Ingredient) =>
-  part.kind === 'base' && (comesFrom(part, 'meat') === 'yes' || comesFrom(part, 'sea') === 'yes') && part.id !== 'dim-sum';
+  part.kind === 'base' && listOf(part.id).length === 0 && (comesFrom(part, 'meat') === 'yes' || comesFrom(part, 'sea') === 'yes');
 /** A sauce for a few spoons is not swapped for one for a ladle. */
 const alike = (a: Ingredient, b: Ingredient) => b.portion >= a.portion * 0.4 && b.portion <= a.portion * 2.5;
 /** Parts that stand in for another without making another dish, the likeliest set first: the next is looked at where none of it will do. */
@@ -134,8 +132,7 @@ function standIns(part: Ingredient): readonly (readonly Ingredient[])[] {
       ],
     ];
   if (isCheese(part)) return [[...ingredients.filter(isCheese), ...onPlate(insteadOfCheese)]];
-  const listed = likeFoods.filter((list) => list.includes(part.id)).flatMap(onPlate);
-  return [listed, onPlate(swappable(part.id)).filter((one) => alike(part, one))];
+  return [listOf(part.id), onPlate(swappable(part.id)).filter((one) => alike(part, one))];
 }
 
 export interface Adapted {

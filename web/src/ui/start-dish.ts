@@ -1,6 +1,6 @@
 'use client';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { v4, v7 } from 'uuid';
 import type { DishDocument } from '@rose/core/pairing/dish-document';
 import { everydayDish } from '@rose/knowledge/dishes/index';
@@ -9,25 +9,26 @@ import { contract } from '@/contract/client';
 import { call } from './api';
 
 /** A part as a row of a dish document. */
-export const partRow = ({ part, grams, cooked }: DishPart): DishDocument['parts'][number] => ({
+const partRow = ({ part, grams, cooked }: DishPart): DishDocument['parts'][number] => ({
   id: v4(),
   part,
   ...(grams === undefined ? {} : { grams }),
   ...(cooked === undefined ? {} : { cooked: [...cooked] }),
 });
+/** The most parts a dish holds. */
+export const mostParts = 40;
+export const partRows = (parts: readonly DishPart[]): DishDocument['parts'][number][] => parts.slice(0, mostParts).map(partRow);
 /** A name as it stands over a page. */
 export const capital = (name: string): string => name.replace(/^./u, (letter) => letter.toUpperCase());
 /** A name and parts as a dish of the venue. */
 export const dishOfParts = (name: string, parts: readonly DishPart[], remark = ''): DishDocument => ({
   schema: 1,
   name: capital(name),
-  parts: parts.slice(0, mostParts).map(partRow),
+  parts: partRows(parts),
   remark,
 });
-/** The most parts a dish holds. */
-const mostParts = 40;
 
-/** Makes dishes the venue’s own, all of them or none told as made. */
+/** Makes dishes the venue’s own: all of them, or told why not, and asked again then. */
 export function useMakeDishes(): {
   readonly make: (documents: readonly DishDocument[], done: (ids: readonly string[]) => void) => void;
   readonly trouble: string;
@@ -35,13 +36,23 @@ export function useMakeDishes(): {
 } {
   const [trouble, setTrouble] = useState('');
   const [making, setMaking] = useState(false);
+  // Asked again after a failure, what was made the first time is not made twice.
+  const begun = useRef(new Map<string, { readonly id: string; readonly writeId: string }>());
   const make = (documents: readonly DishDocument[], done: (ids: readonly string[]) => void) => {
     setTrouble('');
     setMaking(true);
-    const ids = documents.map(() => v7());
-    Promise.all(documents.map((document, i) => call(contract.dish.save, { id: ids[i]!, writeId: v4(), baseRevision: 0, document })))
+    const writes = documents.map((document, i) => {
+      const key = `${i} ${document.name}`;
+      const write = begun.current.get(key) ?? { id: v7(), writeId: v4() };
+      begun.current.set(key, write);
+      return { ...write, document };
+    });
+    Promise.all(writes.map((write) => call(contract.dish.save, { ...write, baseRevision: 0 })))
       .then(
-        () => done(ids),
+        () => {
+          begun.current.clear();
+          done(writes.map(({ id }) => id));
+        },
         (error: Error) => setTrouble(error.message),
       )
       .finally(() => setMaking(false));

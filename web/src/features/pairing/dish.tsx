@@ -29,7 +29,7 @@ import { DishParts } from './dish-parts';
 import { DishPlate } from './dish-plate';
 import { nameOf } from './part-names';
 import { useMay } from '@/ui/here';
-import { partRow } from '@/ui/start-dish';
+import { mostParts, partRows } from '@/ui/start-dish';
 import { WayBack } from '@/ui/way-back';
 
 const Grid = styled.div`
@@ -119,7 +119,7 @@ export function DishPage({
   // The smallest swap is searched in a worker once the hand is still.
   const searching = useSolver('swap', parts.length === 0 || wines.length < 2 ? null : { parts, wines }, { wait: 400 });
   const change = (next: (d: DishDocument) => DishDocument, field = '') => mayEdit && open.change(next, field);
-  const add = (more: readonly DishPart[]) => change((d) => ({ ...d, parts: [...d.parts, ...more.map(partRow)].slice(0, 40) }));
+  const add = (more: readonly DishPart[]) => change((d) => ({ ...d, parts: [...d.parts, ...partRows(more)].slice(0, mostParts) }));
   const put = (rowId: string, part: string) => change((d) => ({ ...d, parts: d.parts.map((row) => (row.id === rowId ? { id: rowId, part } : row)) }));
   const wineName = (id: string) => byId.get(id)?.name ?? '';
   if (deleted)
@@ -160,7 +160,7 @@ export function DishPage({
             {may.length === 0 ? '' : `Some makers’ hold ${listed(may.map((entry) => allergens[entry]))}. `}Wine itself contains sulphites, and may carry egg,
             milk or fish fining. Check labels; this list is only as good as its parts.
           </Caution>
-          {parts.length > 0 && <ForAGuest parts={parts} onTake={mayEdit ? (made) => change((d) => ({ ...d, parts: made.map(partRow) })) : undefined} />}
+          {parts.length > 0 && <ForAGuest parts={parts} onTake={mayEdit ? (made) => change((d) => ({ ...d, parts: partRows(made) })) : undefined} />}
           {trouble !== '' && <p role="alert">{trouble}</p>}
           <Clashes
             open={open}
@@ -169,7 +169,12 @@ export function DishPage({
           />
           {mayEdit && <TextField label="Name" value={dish.name} onChange={(name) => change((d) => ({ ...d, name }), 'name')} />}
           <DishParts dish={dish} shares={advice.dish.shares} mayEdit={mayEdit} change={change} />
-          {mayEdit && <AddPart onAdd={add} />}
+          {mayEdit &&
+            (dish.parts.length < mostParts ? (
+              <AddPart onAdd={add} />
+            ) : (
+              <p className="soft">A dish has {mostParts} parts at most: leave one out to add another.</p>
+            ))}
           {parts.length > 0 && <InTheKitchen parts={parts} />}
         </section>
         <DishPlate

@@ -9,12 +9,12 @@ import { fitOf } from '@rose/core/pairing/dish-fit';
 import { examples } from '@rose/knowledge/styles/examples';
 import { menuLines, readLine, type ReadDish } from '@rose/knowledge/dishes/read-line';
 import { v4, v7 } from 'uuid';
-import { emptyMenu, type MenuDocument } from '@rose/core/menu/menu-document';
+import { emptyMenu, mostCourses, type MenuDocument } from '@rose/core/menu/menu-document';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { TextArea, Trouble } from '@/ui/field';
-import { capital, dishOfParts, partRow, useMakeDishes } from '@/ui/start-dish';
+import { capital, dishOfParts, partRows, useMakeDishes } from '@/ui/start-dish';
 import { partsInWords } from './part-names';
 
 const Read = styled.ol`
@@ -75,7 +75,7 @@ export function InWords() {
     const document: MenuDocument = {
       ...emptyMenu,
       name: `Menu: ${capital(dishes[0]!.read.name)}`.slice(0, 200),
-      courses: dishes.slice(0, 12).map(({ read }) => ({ id: v4(), name: capital(read.name), parts: read.parts.map(partRow) })),
+      courses: dishes.slice(0, mostCourses).map(({ read }) => ({ id: v4(), name: capital(read.name), parts: partRows(read.parts) })),
     };
     call(contract.menu.save, { id, writeId: v4(), baseRevision: 0, document }).then(
       () => router.push(`/pairing/menus/${id}`),
@@ -130,7 +130,7 @@ export function InWords() {
         <div style={{ display: 'flex', gap: 10, flexWrap: 'wrap' }}>
           {dishes.length > 1 && (
             <Button tone="strong" onPress={asMenu} disabled={making}>
-              Make a menu of them
+              {dishes.length <= mostCourses ? 'Make a menu of them' : `Make a menu of the first ${mostCourses}`}
             </Button>
           )}
           <Button tone={dishes.length === 1 ? 'strong' : 'plain'} onPress={build} disabled={making}>

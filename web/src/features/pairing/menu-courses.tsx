@@ -127,7 +127,7 @@ export function MenuCourses({
                 {course.because !== '' && <p>{course.because}.</p>}
                 {course.step !== undefined && (
                   <p>
-                    After the wine before it loses {course.step.points.toFixed(0)}: {course.step.because}.
+                    After the wine before it loses {counted(Math.round(course.step.points), 'point')}: {course.step.because}.
                   </p>
                 )}
                 <PlatesOf course={course} />

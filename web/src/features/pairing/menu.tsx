@@ -2,8 +2,7 @@
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { v4 } from 'uuid';
-import { pourings, thrifts, type Pouring, type Thrift } from '@rose/core/menu/menu-schema';
-import type { MenuDocument } from '@rose/core/menu/menu-document';
+import { mostCourses, pourings, thrifts, type MenuDocument, type Pouring, type Thrift } from '@rose/core/menu/menu-document';
 import { counted } from '@rose/core/wine/plural';
 import { menuLines, readLine } from '@rose/knowledge/dishes/read-line';
 import { menuStyles, type MenuPlan, type MenuWine } from '@rose/knowledge/menu/index';
@@ -22,7 +21,7 @@ import { useMay } from '@/ui/here';
 import { NumberField } from '@/ui/number-field';
 import { Progress } from '@/ui/progress';
 import { SelectField } from '@/ui/select-field';
-import { capital, partRow } from '@/ui/start-dish';
+import { capital, partRows } from '@/ui/start-dish';
 import { WayBack } from '@/ui/way-back';
 import { useSolver } from '@/workers/use-solver';
 import { MenuCourses } from './menu-courses';
@@ -107,10 +106,14 @@ export function MenuPage({
   const [trouble, setTrouble] = useState('');
   const [deleted, setDeleted] = useState(false);
   useEffect(() => {
+    if (menu.among === 'styles') {
+      setWines(menuStyles);
+      return;
+    }
     const asked = new AbortController();
     call(contract.menu.wines, { among: menu.among }, { signal: asked.signal }).then(
       (found) => {
-        setWines(found.wines as readonly MenuWine[]);
+        setWines(found.wines);
         setCurrency(found.currency);
         setTrouble('');
       },
@@ -127,18 +130,22 @@ export function MenuPage({
   const courseIs = (courseId: string, next: (course: Course) => Course, field?: string) =>
     change((m) => ({ ...m, courses: m.courses.map((course) => (course.id === courseId ? next(course) : course)) }), field);
   const add = () => {
-    const read = menuLines(text).map(readLine);
-    const known = read.filter(({ parts }) => parts.length > 0);
+    const read = menuLines(text).map((line) => ({ line, dish: readLine(line) }));
+    const known = read.filter(({ dish }) => dish.parts.length > 0);
+    const room = mostCourses - menu.courses.length;
     change((m) => ({
       ...m,
-      name: m.name === '' && known.length > 0 ? `Menu: ${capital(known[0]!.name)}`.slice(0, 200) : m.name,
-      courses: [...m.courses, ...known.map(({ name, parts }) => ({ id: v4(), name: capital(name), parts: parts.map(partRow) }))].slice(0, mostCourses),
+      name: m.name === '' && known.length > 0 ? `Menu: ${capital(known[0]!.dish.name)}`.slice(0, 200) : m.name,
+      courses: [...m.courses, ...known.slice(0, room).map(({ dish }) => ({ id: v4(), name: capital(dish.name), parts: partRows(dish.parts) }))],
     }));
-    setLost([
-      ...read.filter(({ parts }) => parts.length === 0).map(({ name }) => name),
-      ...read.flatMap(({ notUnderstood, parts }) => (parts.length === 0 ? [] : notUnderstood)),
-    ]);
-    setText('');
+    setLost(read.flatMap(({ dish }) => (dish.parts.length === 0 ? [dish.name] : dish.notUnderstood)));
+    // What there is no room for stays where it was written.
+    setText(
+      known
+        .slice(room)
+        .map(({ line }) => line)
+        .join('\n'),
+    );
   };
   const move = (at: number, by: number) =>
     change((m) => {
@@ -210,14 +217,15 @@ export function MenuPage({
             ))}
           </Rows>
           {menu.courses.length === 0 && <p className="soft">No courses yet. Write or paste them, one to a line: each is read as its parts.</p>}
-          {mayEdit && menu.courses.length < mostCourses && (
+          {mayEdit && (menu.courses.length < mostCourses || text !== '') && (
             <>
-              <TextArea label="More courses" hint="one to a line" value={text} onChange={setText} rows={3} />
+              <TextArea label="More courses" hint={`one to a line, ${mostCourses} at most`} value={text} onChange={setText} rows={3} />
               <p style={{ marginTop: 8 }}>
-                <Button tone={plated ? 'plain' : 'strong'} onPress={add} disabled={text.trim() === ''}>
+                <Button tone={plated ? 'plain' : 'strong'} onPress={add} disabled={text.trim() === '' || menu.courses.length >= mostCourses}>
                   Put them on the menu
                 </Button>
               </p>
+              {menu.courses.length >= mostCourses && <p className="soft">A menu has {mostCourses} courses at most: leave one out to put another on.</p>}
               {lost.length > 0 && (
                 <p role="status" style={{ color: 'var(--amber)' }}>
                   Not understood: {lost.map((word) => `“${word}”`).join(', ')}. Say it another way, or build the dish from its parts at the Table.
@@ -337,7 +345,6 @@ export function MenuPage({
     </Frame>
   );
 }
-const mostCourses = 12;
 const clashLabels: Readonly<Record<string, string>> = {
   courses: 'A course',
   seats: 'A seat',
