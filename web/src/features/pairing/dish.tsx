@@ -9,10 +9,9 @@ import { advise, allergens, styleWines, type Allergen, type DishPart } from '@ro
 import { plateAllergens } from '@rose/knowledge/kitchen/index';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
-import { DeleteAct } from '@/ui/delete-act';
 import { Deleted } from '@/ui/deleted';
+import { DocumentHead } from '@/ui/document/document-head';
 import { Clashes } from '@/ui/document/save-state';
-import { SavedAndUndo } from '@/ui/document/saved-and-undo';
 import { useDocument } from '@/ui/document/use-document';
 import { TextField } from '@/ui/field';
 import { SelectField } from '@/ui/select-field';
@@ -30,7 +29,6 @@ import { DishPlate } from './dish-plate';
 import { nameOf } from './part-names';
 import { useMay } from '@/ui/here';
 import { mostParts, partRows } from '@/ui/start-dish';
-import { WayBack } from '@/ui/way-back';
 
 const Grid = styled.div`
   display: grid;
@@ -135,23 +133,20 @@ export function DishPage({
     <Frame>
       <Grid>
         <section aria-label="The dish">
-          <WayBack steps={[{ href: '/pairing', name: 'Table' }]} />
-          <h1>{dish.name.trim() === '' ? 'A new dish' : dish.name}</h1>
-          <div style={{ display: 'flex', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
-            <SavedAndUndo open={open} mayEdit={mayEdit} />
-            {mayEdit && open.revision > 0 && (
-              <DeleteAct
-                hangsOn={async () => {
-                  const { flights: round } = await call(contract.dish.hangsOn, { id });
-                  return round.length === 0
-                    ? 'No flight is planned round it, and it can be brought back.'
-                    : `Planned round it: ${listed(round)}. It can be brought back.`;
-                }}
-                remove={() => call(contract.dish.delete, { id })}
-                onDeleted={() => setDeleted(true)}
-              />
-            )}
-          </div>
+          <DocumentHead
+            steps={[{ href: '/pairing', name: 'Table' }]}
+            name={dish.name.trim() === '' ? 'A new dish' : dish.name}
+            open={open}
+            mayEdit={mayEdit}
+            hangsOn={async () => {
+              const { flights: round } = await call(contract.dish.hangsOn, { id });
+              return round.length === 0
+                ? 'No flight is planned round it, and it can be brought back.'
+                : `Planned round it: ${listed(round)}. It can be brought back.`;
+            }}
+            remove={() => call(contract.dish.delete, { id })}
+            onDeleted={() => setDeleted(true)}
+          />
           <Caution>
             <strong>Allergens:</strong>{' '}
             {advice.dish.allergens.length === 0

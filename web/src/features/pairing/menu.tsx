@@ -10,10 +10,9 @@ import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { ButtonLink } from '@/ui/button-link';
-import { DeleteAct } from '@/ui/delete-act';
 import { Deleted } from '@/ui/deleted';
+import { DocumentHead } from '@/ui/document/document-head';
 import { Clashes } from '@/ui/document/save-state';
-import { SavedAndUndo } from '@/ui/document/saved-and-undo';
 import { useDocument } from '@/ui/document/use-document';
 import { TextArea, TextField } from '@/ui/field';
 import { Frame } from '@/ui/frame';
@@ -22,7 +21,6 @@ import { NumberField } from '@/ui/number-field';
 import { Progress } from '@/ui/progress';
 import { SelectField } from '@/ui/select-field';
 import { capital, partRows } from '@/ui/start-dish';
-import { WayBack } from '@/ui/way-back';
 import { useSolver } from '@/workers/use-solver';
 import { MenuCourses } from './menu-courses';
 import { MenuSeats } from './menu-seats';
@@ -167,18 +165,15 @@ export function MenuPage({
     <Frame>
       <Columns>
         <section aria-label="The menu">
-          <WayBack steps={[{ href: '/pairing', name: 'Table' }]} />
-          <h1>{menu.name.trim() === '' ? 'A new menu' : menu.name}</h1>
-          <div style={{ display: 'flex', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
-            <SavedAndUndo open={open} mayEdit={mayEdit} />
-            {mayEdit && open.revision > 0 && (
-              <DeleteAct
-                hangsOn={() => Promise.resolve('Nothing hangs on it, and it can be brought back.')}
-                remove={() => call(contract.menu.delete, { id })}
-                onDeleted={() => setDeleted(true)}
-              />
-            )}
-          </div>
+          <DocumentHead
+            steps={[{ href: '/pairing', name: 'Table' }]}
+            name={menu.name.trim() === '' ? 'A new menu' : menu.name}
+            open={open}
+            mayEdit={mayEdit}
+            hangsOn={() => Promise.resolve('Nothing hangs on it, and it can be brought back.')}
+            remove={() => call(contract.menu.delete, { id })}
+            onDeleted={() => setDeleted(true)}
+          />
           {trouble !== '' && <p role="alert">{trouble}</p>}
           <Clashes
             open={open}

@@ -99,12 +99,16 @@ export const listDishes = serve(contract.dish.list, async (db, actor, { q, witho
     })),
   };
 });
-export const getDish = serve(contract.dish.get, async (db, actor, input, reply) => {
+async function readDish(db: Reader, actor: Member, id: string) {
   const [row] = await db
     .select()
     .from(dish)
-    .where(and(eq(dish.venueId, actor.venueId), eq(dish.id, input.id), isNull(dish.deletedAt)));
+    .where(and(eq(dish.venueId, actor.venueId), eq(dish.id, id), isNull(dish.deletedAt)));
   if (row === undefined) throw notFound('dish');
+  return row;
+}
+export const getDish = serve(contract.dish.get, async (db, actor, input, reply) => {
+  const row = await readDish(db, actor, input.id);
   reply.etag = `"${row.revision}"`;
   return { id: row.id, revision: row.revision, document: row.document };
 });
@@ -200,14 +204,7 @@ export const readDishes = serve(contract.pairing.read, (_, __, { text }) =>
   }),
 );
 
-export const dishRecipe = serve(contract.dish.recipe, async (db, actor, { id }) => {
-  const [row] = await db
-    .select()
-    .from(dish)
-    .where(and(eq(dish.venueId, actor.venueId), eq(dish.id, id), isNull(dish.deletedAt)));
-  if (row === undefined) throw notFound('dish');
-  return { ...recipeOf(row.document) };
-});
+export const dishRecipe = serve(contract.dish.recipe, async (db, actor, { id }) => ({ ...recipeOf((await readDish(db, actor, id)).document) }));
 export const dishOfRecipe = serve(contract.dish.fromRecipe, (_, __, { recipe }) => {
   const read = dishFromRecipe(recipe);
   return Promise.resolve({
