@@ -39,6 +39,7 @@ export const mayHold: Readonly<Record<string, readonly Allergen[]>> = {
   ham: ['sulphites'],
   bacon: ['sulphites'],
   burger: ['gluten', 'eggs', 'mustard'],
+  risotto: ['milk'],
   gnocchi: ['eggs', 'milk'],
   miso: ['gluten'],
   chips: ['gluten'],

@@ -6,10 +6,12 @@ import {
   dishOf,
   ingredients,
   wayOfCooking,
+  waysDone,
   type Allergen,
   type DishPart,
   type Equipment,
   type Ingredient,
+  type WayOfCooking,
 } from '../pairing/index';
 import { dishAxes } from '@rose/core/pairing/dish';
 import { cheap, coldCuts, costly, insteadOfCheese, insteadOfMeat, likeFoods, mayComeFrom, mayHold, onlyIfAsked, origins, seasons, type Origin } from './data';
@@ -77,11 +79,20 @@ const sourceName: Readonly<Record<Source, string>> = {
   alcohol: 'alcohol',
 };
 
-/** Whether a dish keeps to what a guest needs, part by part. A part nobody knows has to be asked about. */
+/** What a way of cooking puts on a part that a guest must not be given: flour and egg under a crust. */
+const againstWay = (way: WayOfCooking, needs: Needs): readonly string[] => {
+  const sources = needs.diets.flatMap((diet): readonly Source[] => diets[diet].without);
+  return [
+    ...needs.allergens.filter((one) => way.allergens.includes(one)).map((one) => allergens[one]),
+    ...sources.filter((source) => toldBy[source]?.some((one) => way.allergens.includes(one)) === true).map((source) => sourceName[source]),
+  ];
+};
+/** Whether a dish keeps to what a guest needs, part by part and way by way. A part nobody knows has to be asked about. */
 export function keepsTo(parts: readonly DishPart[], needs: Needs): Kept {
   const breaks: Against[] = [];
   const ask: Against[] = [];
-  for (const [at, { part, grams }] of parts.entries()) {
+  for (const [at, entry] of parts.entries()) {
+    const { part, grams } = entry;
     if (grams === 0 || wayOfCooking(part) !== undefined) continue;
     const found = ingredient(part);
     if (found === undefined) {
@@ -97,6 +108,7 @@ export function keepsTo(parts: readonly DishPart[], needs: Needs): Kept {
         const answer = comesFrom(found, source);
         if (answer !== 'no') (answer === 'yes' ? breaks : ask).push({ part, at, why: sourceName[source] });
       }
+    for (const way of waysDone(parts, entry)) breaks.push(...againstWay(way, needs).map((why) => ({ part: way.id, at, why })));
   }
   // Meat and milk on one plate.
   if (needs.diets.includes('kosher')) {
@@ -135,6 +147,9 @@ function standIns(part: Ingredient): readonly (readonly Ingredient[])[] {
   return [listOf(part.id), onPlate(swappable(part.id)).filter((one) => alike(part, one))];
 }
 
+/** The way that stands in for one with flour or egg. */
+const withoutCrust = 'pan-fried';
+
 export interface Adapted {
   /** The dish for this guest; undefined when no swap keeps its shape. */
   readonly parts: readonly DishPart[] | undefined;
@@ -144,10 +159,18 @@ export interface Adapted {
 /**
  * A dish for a guest with needs: each part that breaks one is swapped for the nearest of its kind that does not; a garnish or a seasoning with none is left out.
  */
-export function adapt(parts: readonly DishPart[], needs: Needs): Adapted {
+export function adapt(asked: readonly DishPart[], needs: Needs): Adapted {
+  const swaps: { out: string; into: string | undefined }[] = [];
+  // First the fire: what was to be fried in a crust is fried without one.
+  const without = (id: string): string => {
+    const way = wayOfCooking(id);
+    if (way === undefined || againstWay(way, needs).length === 0) return id;
+    if (!swaps.some(({ out }) => out === id)) swaps.push({ out: id, into: withoutCrust });
+    return withoutCrust;
+  };
+  const parts = asked.map((entry) => ({ ...entry, part: without(entry.part), ...(entry.cooked === undefined ? {} : { cooked: entry.cooked.map(without) }) }));
   const { breaks } = keepsTo(parts, needs);
   const broken = new Set(breaks.map(({ at }) => at));
-  const swaps: { out: string; into: string | undefined }[] = [];
   const made: DishPart[] = [];
   for (const [at, entry] of parts.entries()) {
     if (!broken.has(at)) {
@@ -213,18 +236,19 @@ const sidesCooked: Readonly<Record<string, string>> = {
   polenta: 'boiled',
 };
 export function effortOf(parts: readonly DishPart[]): Effort {
-  const plate = parts.flatMap(({ part }) => (wayOfCooking(part) === undefined ? [] : [part]));
   let hands = 0;
   let minutes = 0;
   const needs = new Set<Equipment>();
   let dear = 0;
-  for (const { part, cooked, grams } of parts) {
+  for (const entry of parts) {
+    const { part, grams } = entry;
     const row = ingredient(part);
     if (row === undefined || grams === 0) continue;
     hands += cutting[row.kind];
-    const ways = cooked ?? (row.kind === 'base' && plate.length > 0 ? plate : sidesCooked[part] === undefined ? [] : [sidesCooked[part]]);
+    const done = waysDone(parts, entry);
+    const ways = done.length > 0 || entry.cooked !== undefined ? done : [wayOfCooking(sidesCooked[part] ?? '') ?? []].flat();
     let own = cutting[row.kind];
-    for (const way of ways.flatMap((id) => wayOfCooking(id) ?? [])) {
+    for (const way of ways) {
       hands += way.hands;
       own += way.minutes;
       if (way.needs !== undefined) needs.add(way.needs);

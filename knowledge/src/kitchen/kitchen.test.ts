@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { published } from '@rose/core/testing/published';
 import { everydayDish, everydayDishes } from '../dishes/index';
-import { cooking, dishOf, ingredient, ingredients, type Allergen } from '../pairing/index';
+import { cooking, dishOf, ingredient, ingredients, type Allergen, type DishPart } from '../pairing/index';
 import { cheap, costly, insteadOfCheese, insteadOfMeat, likeFoods, mayComeFrom, mayHold, origins, seasons } from './data';
 import { adapt, costClass, diets, effortOf, inSeason, keepsTo, plateAllergens, type Diet, type Needs } from './index';
 
@@ -94,6 +94,20 @@ describe('diets and allergens', () => {
     }
     expect(ingredient(swap('sole-meuniere', { allergens: ['milk'] }, 'brown-butter')!)?.kind).toMatch(/sauce|fat/);
     expect(swap('carbonara', { diets: ['no-pork'] }, 'bacon')).not.toMatch(/ham|pork|sausage/);
+  });
+  published('common practice', 'what is fried in a crust holds flour, breadcrumbs egg as well: such a guest has it fried without one', () => {
+    const battered: DishPart[] = [{ part: 'cod', cooked: ['battered'] }, { part: 'chips' }];
+    expect(keepsTo(battered, needs({ allergens: ['gluten'] })).breaks.map(({ part, why }) => `${part}: ${why}`)).toEqual(['battered: cereals with gluten']);
+    expect(plateAllergens(battered).holds).toContain('gluten');
+    expect(adapt(battered, needs({ allergens: ['gluten'] }))).toMatchObject({
+      parts: [{ part: 'cod', cooked: ['pan-fried'] }, { part: 'chips' }],
+      swaps: [{ out: 'battered', into: 'pan-fried' }],
+    });
+    const rows: DishPart[] = [{ part: 'aubergine' }, { part: 'breaded' }];
+    expect(keepsTo(rows, needs({ diets: ['vegan'] })).breaks.map(({ why }) => why)).toEqual(['eggs']);
+    expect(adapt(rows, needs({ diets: ['vegan'] })).parts).toEqual([{ part: 'aubergine' }, { part: 'pan-fried' }]);
+    expect(keepsTo(rows, needs({ allergens: ['fish'] })).breaks).toEqual([]);
+    expect(keepsTo(partsOf('schnitzel'), needs({ allergens: ['eggs'] })).breaks).toHaveLength(1);
   });
   it('a dish of pastry for one who eats no gluten has no swap that keeps its shape, and says so by having none', () =>
     expect(adapt(partsOf('beef-wellington'), needs({ allergens: ['gluten', 'milk', 'eggs'] })).parts).toBeUndefined());

@@ -1,4 +1,4 @@
-import { ingredient, wayOfCooking, type DishPart } from '../pairing/index';
+import { ingredient, wayOfCooking, waysDone, type DishPart } from '../pairing/index';
 import { cheeseFacts, minutesOut } from '../cheeses/index';
 import { effortOf } from '../kitchen/index';
 import type { MenuPlan } from './index';
@@ -53,9 +53,8 @@ const plating = 5;
 const cold = new Set(['raw', 'chilled', 'marinated', 'cured', 'pickled', 'cold-smoked']);
 /** How a course comes to the table. Common practice. */
 function serveAs(parts: readonly DishPart[]): string {
-  const plate = parts.flatMap(({ part }) => (wayOfCooking(part) === undefined ? [] : [part]));
   const bases = parts.filter(({ part }) => ingredient(part)?.kind === 'base');
-  const ways = bases.flatMap(({ cooked }) => cooked ?? plate);
+  const ways = bases.flatMap((entry) => waysDone(parts, entry)).map(({ id }) => id);
   if (bases.some(({ part }) => part === 'ice-cream' || part === 'sorbet')) return 'from the freezer, on cold plates';
   const first = ingredient(bases[0]?.part ?? '');
   if (first?.marks.includes('cheese') === true && ways.length === 0) return 'at room temperature, some 18 °C';

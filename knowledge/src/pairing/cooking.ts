@@ -1,4 +1,5 @@
 import type { Cooking, DishMark, Echo, Vector } from '@rose/core/pairing/dish';
+import type { Allergen } from './part';
 
 /** What a kitchen needs for a way of cooking. */
 export const equipment = {
@@ -15,6 +16,8 @@ export interface WayOfCooking extends Cooking {
   readonly hands: number;
   readonly minutes: number;
   readonly needs: Equipment | undefined;
+  /** Allergens it puts on what it is done to, such as flour and egg. */
+  readonly allergens: readonly Allergen[];
 }
 
 const way = (
@@ -22,7 +25,7 @@ const way = (
   name: string,
   [hands, minutes, needs]: readonly [hands: number, minutes: number, needs: '' | Equipment],
   adds: Vector,
-  extra: { marks?: DishMark[]; clears?: DishMark[]; echoes?: Echo[] } = {},
+  extra: { marks?: DishMark[]; clears?: DishMark[]; echoes?: Echo[]; allergens?: Allergen[] } = {},
 ): WayOfCooking => ({
   id,
   name,
@@ -30,6 +33,7 @@ const way = (
   minutes,
   needs: needs === '' ? undefined : needs,
   adds,
+  allergens: extra.allergens ?? [],
   marks: extra.marks ?? [],
   clears: extra.clears ?? [],
   echoes: extra.echoes ?? [],
@@ -66,8 +70,14 @@ export const cooking: readonly WayOfCooking[] = [
   way('stewed', 'stewed', [20, 90, 'hob'], { weight: 8, savour: 12 }, { clears: ['delicate'] }),
   way('confit', 'cooked slowly in fat', [15, 180, 'oven'], { weight: 12, fat: 14, savour: 12, salt: 6 }, { clears: ['delicate'] }),
   way('gratinated', 'gratinated', [5, 20, 'oven'], { weight: 8, fat: 8, savour: 8, smoke: 4 }, { clears: ['delicate'] }),
-  way('breaded', 'breaded and fried', [20, 25, 'hob'], { weight: 8, fat: 18, salt: 6 }, { marks: ['fried'], clears: ['delicate'], echoes: ['bread'] }),
-  way('battered', 'fried in batter', [20, 25, 'fryer'], { weight: 8, fat: 20, salt: 4 }, { marks: ['fried'], echoes: ['bread'] }),
+  way(
+    'breaded',
+    'breaded and fried',
+    [20, 25, 'hob'],
+    { weight: 8, fat: 18, salt: 6 },
+    { marks: ['fried'], clears: ['delicate'], echoes: ['bread'], allergens: ['gluten', 'eggs'] },
+  ),
+  way('battered', 'fried in batter', [20, 25, 'fryer'], { weight: 8, fat: 20, salt: 4 }, { marks: ['fried'], echoes: ['bread'], allergens: ['gluten'] }),
   way('hot-smoked', 'hot-smoked', [15, 60, 'smoker'], { weight: 4, salt: 8, smoke: 44, savour: 12 }, { clears: ['delicate', 'raw'], echoes: ['smoke'] }),
   way(
     'clay-oven',

@@ -48,7 +48,7 @@ export const ingredients: readonly Ingredient[] = [
   // plant bases
   base('pasta', 'pasta', 160, [40, 6, 2, 12, 8, 0, 16, 0, 0, 24], { allergens: ['gluten'] }),
   base('egg-pasta', 'egg pasta', 160, [44, 14, 2, 12, 8, 0, 20, 0, 0, 28], { allergens: ['gluten', 'eggs'] }),
-  base('risotto', 'risotto rice', 160, [46, 22, 4, 22, 6, 0, 36, 0, 0, 18], { marks: ['cream'], allergens: ['milk'] }),
+  base('risotto', 'risotto rice', 160, [46, 22, 4, 22, 6, 0, 36, 0, 0, 18], { marks: ['cream'] }),
   base('polenta', 'polenta', 160, [44, 18, 2, 18, 10, 0, 18, 0, 0, 14]),
   base('gnocchi', 'gnocchi', 160, [44, 10, 2, 14, 6, 0, 16, 0, 0, 16], { allergens: ['gluten'] }),
   base('pizza-dough', 'flat bread dough', 160, [42, 10, 4, 20, 6, 0, 14, 4, 2, 20], { echoes: ['bread'], allergens: ['gluten'] }),

@@ -7,10 +7,13 @@ import type { Ingredient } from './part';
 
 /** A word as it is counted: "tomatoes" and "berries" as one. */
 const singular = (word: string): string =>
-  word
-    .replace(/ies$/, 'y')
-    .replace(/(ch|sh|x|s|o)es$/, '$1')
-    .replace(/([^s])s$/, '$1');
+  // Pepper is ground, peppers are eaten.
+  word === 'peppers'
+    ? word
+    : word
+        .replace(/ies$/, 'y')
+        .replace(/(ch|sh|x|s|o)es$/, '$1')
+        .replace(/([^s])s$/, '$1');
 /** The words of a text as they are compared. What stands in brackets says of what it is made, not what it is. */
 export const wordsOf = (text: string): readonly string[] =>
   fold(text.replace(/\([^)]*\)/g, ' ').replace(/\d+ ?%/g, ' '))

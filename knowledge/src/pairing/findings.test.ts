@@ -138,10 +138,12 @@ describe('the fourteen allergens', () => {
     expect(dishOf(parts('prawns')).allergens).not.toContain('fish');
     expect(dishOf(parts('white-fish')).allergens).not.toContain('molluscs');
   });
-  it('a way of cooking never takes an allergen away', () => {
+  it('a way of cooking never takes an allergen away; flour and egg of a crust are told', () => {
     fc.assert(
       fc.property(fc.constantFrom(...ingredients), fc.constantFrom(...cooking), (one, way) => {
-        expect(dishOf(parts(one.id, way.id)).allergens).toEqual(dishOf(parts(one.id)).allergens);
+        const told = dishOf(parts(one.id, way.id)).allergens;
+        expect(told).toEqual(expect.arrayContaining([...dishOf(parts(one.id)).allergens]));
+        if (one.kind === 'base') expect(told).toEqual(expect.arrayContaining([...way.allergens]));
       }),
     );
   });

@@ -28,14 +28,21 @@ export interface ComposedDish extends Dish {
   readonly unknown: readonly string[];
   readonly shares: readonly (Dish['shares'][number] & { readonly at: number })[];
 }
+/** What is done to a row of a dish: its own ways, else, to a base, those that stand as rows. */
+export const waysDone = (parts: readonly DishPart[], { part, cooked }: DishPart): readonly WayOfCooking[] =>
+  (cooked ?? (ingredientById.get(part)?.kind === 'base' ? parts.map((one) => one.part) : [])).flatMap((id) => cookingById.get(id) ?? []);
 /** Composes a dish from part ids. Unknown ids are left out and named. */
 export function dishOf(parts: readonly DishPart[]): ComposedDish {
-  const ways = parts.flatMap(({ part }) => cookingById.get(part) ?? []);
-  const eaten = parts.flatMap(({ part, grams, cooked }, at) => {
-    const found = ingredientById.get(part);
-    return found === undefined ? [] : [{ at, found, grams: grams ?? found.portion, cooked: cooked?.flatMap((id) => cookingById.get(id) ?? []) }];
+  const eaten = parts.flatMap((entry, at) => {
+    const found = ingredientById.get(entry.part);
+    return found === undefined ? [] : [{ at, found, grams: entry.grams ?? found.portion, cooked: waysDone(parts, entry) }];
   });
-  const components = eaten.map(({ found, grams, cooked }): Component => ({ ...found, grams, cooked: cooked ?? (found.kind === 'base' ? ways : []) }));
+  const components = eaten.map(({ found, grams, cooked }): Component => ({
+    ...found,
+    grams,
+    cooked,
+    allergens: [...found.allergens, ...cooked.flatMap((way) => way.allergens)],
+  }));
   const known = (id: string) => ingredientById.has(id) || cookingById.has(id);
   const dish = composeDish(components);
   return {
