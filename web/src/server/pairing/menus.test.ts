@@ -6,6 +6,7 @@ import type { AnswerOf } from '../../contract/answers';
 import { saveWine } from '../cellar/commands';
 import type { Member, Reply } from '../command';
 import { assyrtiko, lamplighter } from '../testing/world';
+import { perform } from '../http';
 import { firstWrite, newMember, ownDatabase, run } from '../testing/venue';
 import { deleteMenu, getMenu, listMenus, menuFile, menuWines, planOfMenu, restoreMenu, saveMenu } from './menus';
 
