@@ -2,38 +2,16 @@ import { normalBelow } from '../statistics/normal';
 import { isSparkling } from '../wine/profile';
 import type { ColourClass } from '../wine/observables';
 import { totalPush, type Told } from '../wine/reason';
-import type { Args, Rule } from '../wine/rule';
 import type { Dish } from './dish';
-import { acidRules } from './rules/acid';
-import { awkwardRules } from './rules/awkward';
-import { bubbleRules } from './rules/bubbles';
-import { echoRules } from './rules/echo';
-import { heatRules } from './rules/heat';
-import { oakRules } from './rules/oak';
-import { pairOf, type Pair, type PairingWine } from './rules/pair';
-import { rindRules } from './rules/rinds';
-import { sugarRules } from './rules/sugar';
-import { tanninRules } from './rules/tannin';
-import { weightRules } from './rules/weight';
+import { fitRules } from './rules/index';
+import { pairOf, type PairingWine } from './rules/pair';
 import { factorOf, noLeaning, tastePushes, type Leaning } from './leaning';
 import type { FitRuleId } from './weights';
 
 export type { PairingWine } from './rules/pair';
 export { wineWeight } from './rules/weight';
 
-/** Every rule of a fit, family by family. */
-export const fitRules: readonly Rule<FitRuleId, Pair, Args>[] = [
-  ...weightRules,
-  ...acidRules,
-  ...sugarRules,
-  ...tanninRules,
-  ...heatRules,
-  ...bubbleRules,
-  ...oakRules,
-  ...rindRules,
-  ...awkwardRules,
-  ...echoRules,
-];
+export { fitRules } from './rules/index';
 export type FitReasonId = 'start' | 'rest' | 'taste' | FitRuleId;
 /** A short name of each reason. */
 export const fitTitle = {

@@ -1,4 +1,5 @@
 import type { Loads } from '../wine/profile';
+import { familyOf, type FitFamily } from './rules/index';
 import { ramp } from './rules/pair';
 import type { FitRuleId } from './weights';
 
@@ -41,15 +42,19 @@ export const tastes = {
 } as const satisfies Readonly<Record<string, Taste>>;
 export type GuestTaste = keyof typeof tastes;
 
-/** How a table leans: a school, and what its guest likes. */
+/** How a table leans: a school, what its guest likes, and by what each family of rules counts for this venue, where somebody asked for that. */
 export interface Leaning {
   readonly school: PairingSchool;
   readonly likes: readonly GuestTaste[];
+  readonly own?: Readonly<Partial<Record<FitFamily, number>>> | undefined;
 }
 export const noLeaning: Leaning = { school: 'even', likes: [] };
-/** By what a school multiplies the push of a rule. */
-export const factorOf = ({ school }: Leaning, rule: string): number =>
-  inKind.has(rule) ? pairingSchools[school].kind : inContrast.has(rule) ? pairingSchools[school].contrast : 1;
+/** By what a school and the venue’s own findings multiply the push of a rule. */
+export function factorOf({ school, own }: Leaning, rule: string): number {
+  const bySchool = inKind.has(rule) ? pairingSchools[school].kind : inContrast.has(rule) ? pairingSchools[school].contrast : 1;
+  const family = own === undefined ? undefined : familyOf(rule);
+  return family === undefined ? bySchool : bySchool * (own?.[family] ?? 1);
+}
 /** What the guest’s own taste adds, each with its name. */
 export const tastePushes = ({ likes }: Leaning, loads: Loads): readonly { readonly name: string; readonly push: number }[] =>
   likes.map((like) => ({ name: tastes[like].name, push: tastes[like].points * tastes[like].by(loads) })).filter(({ push }) => push !== 0);

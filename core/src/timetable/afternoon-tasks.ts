@@ -23,6 +23,8 @@ export const taskKinds = {
   pour: 'pour',
   bread: 'rest with water and bread',
   cheese: 'rest with a bite of cheese',
+  cook: 'begin the dish',
+  plate: 'plate the dish',
 } as const;
 export type TaskKind = keyof typeof taskKinds;
 
@@ -46,6 +48,8 @@ export interface EveningWine {
   readonly fragile: boolean;
   /** The table rests after it: with what, when, and for how long, minutes. */
   readonly rest?: { readonly kind: RestKind; readonly at: number; readonly minutes: number } | undefined;
+  /** The dish that goes out with it: minutes of hands before it, and minutes from its beginning until it can be plated. */
+  readonly dish?: { readonly hands: number; readonly minutes: number } | undefined;
 }
 export interface Resources {
   readonly fridge: number;
@@ -82,6 +86,11 @@ const medium = (route: Route): 'fridge' | 'ice' | 'freezer' | undefined =>
     : route.id === 'ice' || route.id === 'freezer'
       ? route.id
       : undefined;
+
+/** Minutes to plate for a table: one for two guests, three at least. Common practice. */
+const platingMinutes = (guests: number): number => Math.max(3, Math.ceil(guests / 2));
+/** Minutes a dish may be begun before it has to, where hands are short. Own choice. */
+const dishMayWait = 45;
 
 type Handled = Pick<EveningWine, 'openMinutes' | 'bottles' | 'air' | 'sparkling' | 'fragile'>;
 /** Opened and tasted in the afternoon, before it goes into the cold. Bubbles and old wine are opened at the last moment. */
@@ -174,6 +183,24 @@ export function tasksFor(evening: Evening, routes: ReadonlyMap<string, Route>): 
     // A rest takes no hands that pour: bread and water stand on the table, the cheese is cut.
     if (wine.rest !== undefined)
       add(taskId(wine.rest.kind, id), { minutes: wine.rest.minutes, uses: {}, earliestStart: wine.rest.at, latestEnd: wine.rest.at + wine.rest.minutes });
+    if (wine.dish !== undefined) {
+      // What cooks by itself takes no hands; the plates go out with the wine, and none stands longer than it may.
+      const alone = Math.max(0, wine.dish.minutes - wine.dish.hands);
+      const plating = platingMinutes(evening.guests);
+      add(taskId('cook', id), {
+        minutes: Math.max(1, wine.dish.hands),
+        uses: hands,
+        latestEnd: pourAt - plating - alone,
+        earliestStart: pourAt - plating - alone - Math.max(1, wine.dish.hands) - dishMayWait,
+      });
+      add(taskId('plate', id), {
+        minutes: plating,
+        uses: hands,
+        latestEnd: pourAt + 2,
+        earliestStart: pourAt - plating - 5,
+        after: [{ task: taskId('cook', id), gap: alone }],
+      });
+    }
     const minutes = Math.max(2, Math.ceil(evening.guests / 6));
     add(taskId('pour', id), {
       minutes,

@@ -33,6 +33,12 @@ const anyWine = (id: string, place: number): fc.Arbitrary<EveningWine> =>
       sparkling: fc.boolean(),
       deposit: fc.boolean(),
       fragile: fc.boolean(),
+      dish: fc.option(
+        fc
+          .record({ hands: fc.integer({ min: 0, max: 25 }), alone: fc.integer({ min: 0, max: 150 }) })
+          .map(({ hands, alone }) => ({ hands, minutes: hands + alone })),
+        { nil: undefined },
+      ),
     })
     .map(({ band, start, air, sparkling, deposit, fragile, ...rest }) => {
       const handled = outOfTheCold(
@@ -178,6 +184,26 @@ describe('any evening', () => {
     expect(early.routes.get('w')!.id).toBe('overnight');
     expect(early.timetable.span).toBeLessThan(late.timetable.span);
     expect(early.timetable.conflicts).toEqual([]);
+  });
+  it('a dish is begun so that it is done when its wine is poured, cooks by itself as long as it must, and goes out with the wine, or the plan says what is in the way', () => {
+    fc.assert(
+      fc.property(anyEvening, (evening) => {
+        const { tasks, timetable } = eveningPlan(evening);
+        const late = new Set(timetable.conflicts.map(({ task }) => task));
+        for (const { id, dish, pourAt } of evening.wines) {
+          const [cook, plate] = ['cook' as const, 'plate' as const].map((kind) => tasks.find((task) => task.id === taskId(kind, id)));
+          expect(cook === undefined).toBe(dish === undefined);
+          expect(plate === undefined).toBe(dish === undefined);
+          if (dish === undefined || late.has(taskId('cook', id)) || late.has(taskId('plate', id))) continue;
+          const [begun, out] = [timetable.starts[cook!.id]!, timetable.starts[plate!.id]!];
+          expect(out - begun).toBeGreaterThanOrEqual(dish.minutes - 1e-6);
+          expect(out + plate!.minutes).toBeLessThanOrEqual(pourAt + 2 + 1e-6);
+          expect(pourAt - begun).toBeLessThan(dish.minutes + plate!.minutes + 60);
+          expect(cook!.uses).toEqual({ hands: 1 });
+        }
+      }),
+      { numRuns: 80 },
+    );
   });
   it('is the same planned twice, and every task has its words with the wine’s name', () => {
     fc.assert(

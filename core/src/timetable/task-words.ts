@@ -23,6 +23,10 @@ export function taskInWords(
     readonly air?: AirChoice | undefined;
     readonly deposit?: boolean | undefined;
     readonly stoppered?: boolean | undefined;
+    /** The cheese of the rest after it. */
+    readonly cheese?: string | undefined;
+    /** The dish that goes out with the wine. */
+    readonly dish?: string | undefined;
   },
 ): string {
   const wine = wineOfTask(id);
@@ -63,6 +67,10 @@ export function taskInWords(
     case 'bread':
       return `Rest after ${name}: water and bread, ${minutes}`;
     case 'cheese':
-      return `Rest after ${name}: a bite of cheese for everybody, then water, ${minutes}`;
+      return `Rest after ${name}: a bite of ${more.cheese ?? 'cheese'} for everybody, then water, ${minutes}`;
+    case 'cook':
+      return `Begin ${more.dish ?? `the dish for ${name}`}, ${minutes} of work`;
+    case 'plate':
+      return `Plate ${more.dish ?? `the dish for ${name}`}`;
   }
 }

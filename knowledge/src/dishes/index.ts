@@ -114,6 +114,8 @@ function narrowed(all: readonly Plate[], { needs, minutes, month, hemisphere, cu
     return (minutes === undefined || effort.minutes <= minutes) && (equipment === undefined || effort.needs.every((need) => equipment.includes(need)));
   });
 }
+/** The dishes that keep to what was asked, each with its plate. */
+export const platesOf = (narrow: Narrowed): readonly Plate[] => narrowed(plates(), narrow);
 /** How many a course, of cheeses, and to avoid. */
 const mostOf = { course: 3, cheese: 2, avoid: 3, fridge: 8 } as const;
 /** From here a pair goes. */
@@ -128,7 +130,7 @@ export function foodFor(wine: PairingWine, narrow: Narrowed = {}): FoodFor {
     fit: fit.fit,
     because,
   });
-  const ranked = narrowed(plates(), narrow)
+  const ranked = platesOf(narrow)
     .map(({ dish, plate }) => ({ dish, fit: fitOf(plate, wine) }))
     .sort((a, b) => b.fit.fit - a.fit.fit || (a.dish.id < b.dish.id ? -1 : 1));
   const best = (course: Course): readonly Food[] => {

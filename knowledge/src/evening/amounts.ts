@@ -10,6 +10,7 @@ import { sparesFor, type Spares } from '@rose/core/quantity/spares';
 import { factOf } from '@rose/core/wine/stated';
 import { anchors, loadsOf } from '@rose/core/wine/profile';
 import { backThroughAnchors, millilitres } from '@rose/core/wine/units';
+import { cheeseOfARest, restCheeses } from '../cheeses/palate';
 import { closureOf } from '../closures/index';
 import { drinkOf } from '../drinks/index';
 import { routineOf } from '../routines/index';
@@ -53,6 +54,8 @@ export interface Amounts {
   readonly spittoons: number;
   readonly breadG: number;
   readonly cheeseG: number;
+  /** The cheeses of the rests, each once. */
+  readonly cheeses: readonly string[];
   readonly iceKg: number;
   readonly cost: readonly CostPart[];
   readonly aHeadMinor: number;
@@ -65,7 +68,7 @@ export interface Amounts {
 }
 
 /** Common practice: litres of water a head and hour, mL to rinse with a wine, grams of bread a head, grams of cheese a head and rest, guests a spittoon. */
-export const perHead = { waterLAnHour: 0.3, rinseMl: 30, breadG: 60, cheeseG: 30, aSpittoon: 3, iceKgABucket: 3, bottlesABucket: 3 } as const;
+export const perHead = { waterLAnHour: 0.3, rinseMl: 30, breadG: 60, cheeseG: cheeseOfARest, aSpittoon: 3, iceKgABucket: 3, bottlesABucket: 3 } as const;
 
 /** Where a wine is bought: as said of one to buy, else where its bottles came from. */
 export const merchantOf = (wine: EveningInput): string | undefined =>
@@ -150,6 +153,10 @@ export function amountsOf(flight: FlightDocument, wines: readonly EveningInput[]
   const cheeseRests = flight.rests.filter((rest) => rest.kind === 'cheese').length;
   const waterL = flight.guests * ((perHead.waterLAnHour * minutes) / 60 + (perHead.rinseMl * ordered.length) / 1000);
   const breadG = flight.guests * perHead.breadG;
+  const cheeses = restCheeses(
+    ordered.map(({ id, name, profile }) => ({ id, name, loads: loadsOf(profile) })),
+    flight.rests,
+  );
   const cheeseG = flight.guests * perHead.cheeseG * cheeseRests;
   const iceKg = Math.ceil(onIce / perHead.bottlesABucket) * perHead.iceKgABucket;
   const sum = (part: CostPart['part'], of: (amount: WineAmount) => number): CostPart => ({
@@ -201,6 +208,7 @@ export function amountsOf(flight: FlightDocument, wines: readonly EveningInput[]
     spittoons: Math.ceil(flight.guests / perHead.aSpittoon),
     breadG,
     cheeseG,
+    cheeses: [...new Set(cheeses.map(({ name }) => name))],
     iceKg,
     cost,
     aHeadMinor,

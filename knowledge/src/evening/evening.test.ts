@@ -304,6 +304,56 @@ describe('the lists of an evening', () => {
     expect(lists(flight(), all).some((line) => line.startsWith('bags:'))).toBe(false);
     expect(lists(flight({ setting: 'water' }), all).some((line) => line.startsWith('no-glass:'))).toBe(true);
   });
+  it('food of a menu is bought once for all its dishes, as a cook weighs it, beside bread and cheese; its work is planned with everything else', () => {
+    const dish = (name: string, hands: number, minutes: number, food: { name: string; grams: number }[]) => ({ menu: 'Supper', name, hands, minutes, food });
+    const served = all.map((entry) =>
+      entry === white
+        ? {
+            ...entry,
+            dish: dish('grilled cod', 12, 20, [
+              { name: 'cod', grams: 1440 },
+              { name: 'butter', grams: 96 },
+            ]),
+          }
+        : entry === red
+          ? {
+              ...entry,
+              dish: dish('braised lamb', 25, 180, [
+                { name: 'lamb shoulder', grams: 2160 },
+                { name: 'butter', grams: 61 },
+              ]),
+            }
+          : entry,
+    );
+    const { amounts, prepared, made } = plan(flight({ rests: [{ after: white.id, kind: 'cheese' }] }, served), served);
+    const bought = shoppingList(prepared, amounts, venue).filter(({ id }) => id.startsWith('food-'));
+    expect(bought.map(({ text, amount, because }) => [text, amount, because])).toEqual([
+      ['Lamb shoulder', 2150, 'the menu: braised lamb'],
+      ['Cod', 1450, 'the menu: grilled cod'],
+      ['Butter', 160, 'the menu: grilled cod and braised lamb'],
+    ]);
+    const told = plannedTasks(made).map((task) => [task.start, taskOfEvening({ plan: made, prepared, hidden: false }, task, (id) => id)] as const);
+    const at = (text: string) => told.find(([, said]) => said === text)![0];
+    const lamb = prepared.find(({ wine: { id } }) => id === red.id)!.pourAt;
+    expect(lamb - at('Begin braised lamb, 25 min of work')).toBeGreaterThanOrEqual(180 + 6);
+    expect(Math.abs(lamb - 6 - at('Plate braised lamb'))).toBeLessThanOrEqual(7);
+    expect(at('Begin grilled cod, 12 min of work')).toBeGreaterThan(at('Begin braised lamb, 25 min of work'));
+    // The rest names its cheese, which is bought by that name.
+    const cheese = shoppingList(prepared, amounts, venue).find(({ id }) => id === 'cheese')!;
+    expect(amounts.cheeses).toHaveLength(1);
+    expect(cheese.text.toLowerCase()).toBe(amounts.cheeses[0]);
+    expect(told.map(([, said]) => said).join('\n')).toContain(`a bite of ${amounts.cheeses[0]} for everybody`);
+  });
+  it('one cook who pours as well cannot do everything at once: the plan says so, with a way out', () => {
+    const served = all.map((entry) => ({
+      ...entry,
+      dish: { menu: 'Supper', name: `dish of ${entry.name}`, hands: 40, minutes: 40, food: [] },
+    }));
+    const alone: VenueFacts = { ...venue, stock: { ...venue.stock, hands: 1 } };
+    const many: VenueFacts = { ...venue, stock: { ...venue.stock, hands: 8 } };
+    expect(plan(flight({}, served), served, alone).made.timetable.conflicts.length).toBeGreaterThan(0);
+    expect(plan(flight({}, served), served, many).made.timetable.conflicts).toEqual([]);
+  });
   it('no two lines share an id, none says undefined, and the shop list covers what lacks', () => {
     for (const wines of [all, [wine(9, {}, 0)]]) {
       const document = flight({ blind: 'double', rests: [{ after: wines[0]!.id, kind: 'cheese' }] }, wines);
@@ -393,7 +443,7 @@ describe('rests, and guests at home', () => {
       expect(line.start).toBeGreaterThan(pour(after));
       expect(line.start + line.minutes).toBeLessThanOrEqual(pour(order[order.indexOf(after) + 1]!));
     }
-    expect(lines(whole).find((entry) => entry.id.startsWith('cheese'))!.text).toMatch(/^Rest after .*: a bite of cheese for everybody, then water, 7 min$/);
+    expect(lines(whole).find((entry) => entry.id.startsWith('cheese'))!.text).toMatch(/^Rest after .*: a bite of .*cheese for everybody, then water, 7 min$/);
   });
   it('of a flight that is blind to its host the table is told by letters, and the bottles are for who pours', () => {
     const hidden = lines(wholeEvening(flight({ rests, blind: 'double' }), all, venue));

@@ -33,6 +33,16 @@ export interface EveningInput {
   readonly reduced: boolean;
   /** The latest note of a host found it faulty or doubtful. */
   readonly faultFound?: 'faulty' | 'doubtful' | undefined;
+  /** What goes out with it, of a menu that is planned round the flight. */
+  readonly dish?: ServedDish | undefined;
+}
+/** A dish of a menu beside its wine: minutes of hands and in all, and what is bought for the whole table, g. */
+export interface ServedDish {
+  readonly menu: string;
+  readonly name: string;
+  readonly hands: number;
+  readonly minutes: number;
+  readonly food: readonly { readonly name: string; readonly grams: number }[];
 }
 
 /** What a venue sets once: its measures, what it has, what it pays for bread and water, and its own time constants. */
@@ -234,6 +244,7 @@ export function asEvening(
       deposit: wine.deposit,
       fragile: wine.fragile,
       rest: restAfter(flight, wine, venue),
+      dish: wine.wine.dish,
     })),
     resources: { fridge: stock.fridgePlaces, ice: stock.bucketPlaces, freezer: stock.freezerPlaces, hands: stock.hands },
     guests: flight.guests,

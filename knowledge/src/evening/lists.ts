@@ -7,7 +7,8 @@ import { factOf } from '@rose/core/wine/stated';
 import { showBand, showTemperature, showVolume } from '@rose/core/wine/measure';
 import { glassShape } from '../glasses/index';
 import { closureOf, openingDefers, type Closure } from '../closures/index';
-import { counted } from '@rose/core/wine/plural';
+import { asWeighed } from '@rose/core/quantity/weighed';
+import { counted, listed } from '@rose/core/wine/plural';
 import { merchantOf, type Amounts } from './amounts';
 import { stockOf, type PreparedWine, type VenueFacts } from './evening';
 
@@ -153,6 +154,20 @@ export function packingList(flight: FlightDocument, prepared: readonly PreparedW
   return lines;
 }
 
+const sentenceOf = (name: string): string => `${name[0]!.toUpperCase()}${name.slice(1)}`;
+/** What the dishes beside the wines are made of, each once, for the whole table, as a cook weighs it. */
+function foodOfDishes(prepared: readonly PreparedWine[]): readonly { readonly name: string; readonly grams: number; readonly dishes: readonly string[] }[] {
+  const food = new Map<string, { grams: number; dishes: Set<string> }>();
+  for (const { wine } of prepared)
+    for (const { name, grams } of wine.dish?.food ?? []) {
+      const bought = food.get(name) ?? { grams: 0, dishes: new Set<string>() };
+      bought.grams += grams;
+      bought.dishes.add(wine.dish!.name);
+      food.set(name, bought);
+    }
+  return [...food].map(([name, { grams, dishes }]) => ({ name, grams: asWeighed(grams), dishes: [...dishes] })).sort((a, b) => b.grams - a.grams);
+}
+
 /** One list for the shop: bottles that lack, food, water and ice, with amounts and cost. */
 export function shoppingList(prepared: readonly PreparedWine[], amounts: Amounts, venue: VenueFacts): readonly ShoppingLine[] {
   const lines: ShoppingLine[] = [];
@@ -173,9 +188,24 @@ export function shoppingList(prepared: readonly PreparedWine[], amounts: Amounts
     if (amount > 0) lines.push({ id, text, amount, unit, costMinor: amounts.cost.find((part) => part.part === id)?.minor, because });
   };
   food('bread', 'Plain white bread', Math.ceil(amounts.breadG / 50) * 50, 'g', '60 g a guest');
-  food('cheese', 'Mild hard cheese', Math.ceil(amounts.cheeseG / 50) * 50, 'g', '30 g a guest and cheese rest; milk is an allergen');
+  food(
+    'cheese',
+    amounts.cheeses.length === 0 ? 'Mild hard cheese' : sentenceOf(listed(amounts.cheeses)),
+    Math.ceil(amounts.cheeseG / 50) * 50,
+    'g',
+    '30 g a guest and cheese rest; milk is an allergen',
+  );
   food('water', 'Still water', Math.ceil(amounts.waterL), 'L', `${amounts.minutes} minutes at the table, and rinsing`);
   food('ice', 'Ice', amounts.iceKg, 'kg', '3 kg for a bucket of three bottles');
+  for (const { name, grams, dishes } of foodOfDishes(prepared))
+    lines.push({
+      id: `food-${name}`,
+      text: sentenceOf(name),
+      amount: grams,
+      unit: 'g',
+      costMinor: undefined,
+      because: `the menu: ${listed(dishes)}`,
+    });
   if (venue.stock.glasses.length === 0)
     lines.push({
       id: 'glasses',

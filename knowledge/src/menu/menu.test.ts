@@ -6,7 +6,8 @@ import { readLine } from '../dishes/read-line';
 import { dishFromRecipe, recipeOf } from '../dishes/recipe';
 import { keepsTo } from '../kitchen/index';
 import { ingredient, type Allergen } from '../pairing/index';
-import { asWeighed, cooksCard, weighedInWords } from './cooks-card';
+import { asWeighed, weighedInWords } from '@rose/core/quantity/weighed';
+import { cooksCard } from './cooks-card';
 import { menuStyles, planMenu, platesOf, type MenuPlan, type MenuWine } from './index';
 
 const menuOf = (lines: readonly string[], more: Partial<MenuDocument> = {}): MenuDocument => ({

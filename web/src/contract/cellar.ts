@@ -3,7 +3,8 @@ import { wineDocument } from '@rose/core/wine/facts-schema';
 import { factIds, origins } from '@rose/core/wine/facts';
 import { keysOf } from '@rose/core/wine/keys';
 import { colourClasses } from '@rose/core/wine/observables';
-import { flightWine, loads, profile, wineSummary } from './computed';
+import { loads } from '@rose/core/pairing/wine-schema';
+import { flightWine, profile, wineSummary } from './computed';
 import { because } from './because';
 import { act, nothing, one, page, pageInput, read, removal, savedOutput, writeInput } from './contract';
 

@@ -125,6 +125,7 @@ export const contract: Addresses = {
     food: { method: 'GET', path: '/wines/{id}/food' },
     styleFood: { method: 'GET', path: '/styles/{style}/food' },
     cheeses: { method: 'GET', path: '/cheese-boards' },
+    findings: { method: 'GET', path: '/pairing-findings' },
     read: { method: 'POST', path: '/dish-lines' },
     wines: { method: 'GET', path: '/pairing-wines' },
     advise: { method: 'POST', path: '/pairings' },
@@ -136,6 +137,7 @@ export const contract: Addresses = {
     list: { method: 'GET', path: '/menus' },
     get: { method: 'GET', path: '/menus/{id}' },
     file: { method: 'GET', path: '/menus/{id}/files/{format}', files: ['application/json', 'application/pdf'] },
+    forFlight: { method: 'GET', path: '/flights/{id}/food' },
     wines: { method: 'GET', path: '/menu-wines' },
     plan: { method: 'POST', path: '/menu-plans' },
   },
@@ -240,6 +242,6 @@ export const shapes: Readonly<Record<'note' | 'wine' | 'flight' | 'dish' | 'menu
       panel: { record: 'atom' },
     },
   },
-  dish: { record: 'atom', fields: { parts: { byId: { record: 'atom' } } } },
+  dish: { record: 'atom', fields: { parts: { byId: { record: 'atom' } }, tries: { byId: { record: 'atom' } } } },
   menu: { record: 'atom', fields: { courses: { byId: { record: 'atom' } }, seats: { byId: { record: 'atom' } } } },
 };

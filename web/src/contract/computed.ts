@@ -3,23 +3,18 @@ import { stock } from '@rose/core/flight/flight-schema';
 import { goal } from '@rose/core/flight/goals-schema';
 import { allergenLabels } from '@rose/core/flight/flight-totals';
 import { rungs } from '@rose/core/order/ordering-rules';
-import { echoes } from '@rose/core/pairing/dish';
+import { loads } from '@rose/core/pairing/wine-schema';
 import { routeIds } from '@rose/core/temperature/temperature';
 import { temperatureUnits, volumeUnits } from '@rose/core/wine/measure';
 import { wineDocument, wineFacts } from '@rose/core/wine/facts-schema';
 import { keysOf } from '@rose/core/wine/keys';
-import { colourClasses } from '@rose/core/wine/observables';
 import { profileKeys } from '@rose/core/wine/profile';
 import { media } from '@rose/knowledge/cooling-places/index';
 
 /** What the solvers take and give, as answers carry it. The types are core's own: the server does not compile where the two differ. */
 const profileKey = z.enum(profileKeys);
-export const loads = z.record(profileKey, z.number());
 export const known = z.object({ value: z.number(), from: z.enum(['tasted', 'facts', 'style']), why: z.string() });
 export const profile = z.record(profileKey, known);
-const colour = z.enum(colourClasses);
-
-export const pairingWine = z.object({ id: z.string(), name: z.string(), loads, colour, echoes: z.array(z.enum(echoes)), fortified: z.boolean().optional() });
 /** A wine as lists show it. */
 export const wineSummary = z.object({
   id: z.string(),
@@ -62,6 +57,16 @@ const eveningWine = z.object({
   merchant: z.string().optional(),
   reduced: z.boolean(),
   faultFound: z.enum(['faulty', 'doubtful']).optional(),
+  /** What goes out with it, of a menu that is planned round the flight. */
+  dish: z
+    .object({
+      menu: z.string(),
+      name: z.string(),
+      hands: z.number(),
+      minutes: z.number(),
+      food: z.array(z.object({ name: z.string(), grams: z.number() })),
+    })
+    .optional(),
 });
 /** A wine of a flight with all that the Chart and the afternoon compute from. */
 /** `untasted`: as it would be ordered without any note; absent where no note speaks for it. */
@@ -128,6 +133,7 @@ export const amounts = z.object({
   spittoons: z.number(),
   breadG: z.number(),
   cheeseG: z.number(),
+  cheeses: z.array(z.string()),
   iceKg: z.number(),
   cost: z.array(z.object({ part: z.enum(['wine', 'spares', 'bread', 'cheese', 'water', 'ice']), minor: z.number(), unknown: z.number() })),
   aHeadMinor: z.number(),

@@ -3,7 +3,8 @@ import { among, menuDocument } from '@rose/core/menu/menu-schema';
 import { dishParts } from '@rose/core/pairing/dish-schema';
 import { keysOf } from '@rose/core/wine/keys';
 import { allergens } from '@rose/knowledge/pairing/index';
-import { loads, orderWine, pairingWine } from './computed';
+import { loads, pairingWine } from '@rose/core/pairing/wine-schema';
+import { orderWine } from './computed';
 import { recipe } from './pairing';
 import { act, one, read, removal, savedOutput, writeInput } from './contract';
 
@@ -132,6 +133,16 @@ export const menu = {
     input: one.extend({ format: z.enum(['json', 'jsonld', 'pdf']) }),
     files: ['application/json', 'application/pdf'],
     output: z.union([menuDocument, linkedMenu]),
+  }),
+  forFlight: read({
+    name: 'menu.forFlight',
+    budget: 'long work',
+    method: 'GET',
+    path: '/flights/{id}/food',
+    summary: 'A menu for a flight: a dish for each of its wines in their order, with each wine pinned to it; nothing is saved',
+    allow: 'read',
+    input: one,
+    output: z.object({ document: menuDocument, because: z.array(z.object({ course: z.string(), wine: z.string(), shown: z.number(), text: z.string() })) }),
   }),
   wines: read({
     name: 'menu.wines',

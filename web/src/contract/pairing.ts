@@ -6,7 +6,8 @@ import { dishAxes } from '@rose/core/pairing/dish';
 import { keysOf } from '@rose/core/wine/keys';
 import { courses } from '@rose/knowledge/dishes/index';
 import { dishDocument, ways } from '@rose/core/pairing/dish-schema';
-import { pairingWine } from './computed';
+import { ruleFamilies } from '@rose/core/pairing/rules/index';
+import { pairingWine } from '@rose/core/pairing/wine-schema';
 import { because } from './because';
 import { act, one, read, removal, savedOutput, writeInput } from './contract';
 
@@ -25,6 +26,9 @@ export const fit = z.object({
 });
 
 const food = z.object({ id: z.string(), name: z.string(), cuisine: z.string(), fit: z.number(), shown: z.number(), band: z.string(), because: z.string() });
+
+const named = z.object({ id: z.string(), name: z.string() });
+const asShown = z.object({ shown: z.number(), band: z.string() });
 
 /** A schema.org Recipe, as far as it is read and written. */
 export const recipe = z.object({
@@ -172,6 +176,47 @@ export const pairing = {
           cells: z.array(z.object({ wine: z.string(), shown: z.number(), band: z.string(), because: z.string() })),
         }),
       ),
+    }),
+  }),
+  findings: read({
+    name: 'pairing.findings',
+    budget: 'long work',
+    method: 'GET',
+    path: '/pairing-findings',
+    summary: 'What was tried with what and found, wines measured before and after a bite, and what both come to beside the rules, with its doubt',
+    allow: 'read',
+    input: z.strictObject({}),
+    output: z.object({
+      tries: z.array(z.object({ id: z.string(), dish: named, wine: named, on: z.string(), expected: asShown, found: z.string() })),
+      bites: z.array(
+        z.object({
+          wine: named,
+          food: z.string(),
+          tasters: z.number(),
+          /** Mean change of liking, of 100. */
+          measured: z.number(),
+          expected: asShown,
+          now: asShown,
+          /** Ends of the 95 % interval, as shown. */
+          low: z.number(),
+          high: z.number(),
+        }),
+      ),
+      findings: z.array(
+        z.object({
+          family: z.enum(keysOf(ruleFamilies)),
+          name: z.string(),
+          /** By what the family counts beside the rules: 1 as they have it. */
+          mean: z.number(),
+          low: z.number(),
+          high: z.number(),
+          tries: z.number(),
+          says: z.enum(['less', 'more']).optional(),
+          text: z.string(),
+        }),
+      ),
+      /** Factors of the families something is said of, for who asks that they count. */
+      own: z.partialRecord(z.enum(keysOf(ruleFamilies)), z.number()).optional(),
     }),
   }),
   read: read({

@@ -1,3 +1,5 @@
+import type { Verdict } from '@rose/core/pairing/verdict';
+
 /** Twelve dishes of the demo, as part ids. */
 export const demoDishes: readonly { readonly name: string; readonly parts: readonly string[] }[] = [
   { name: 'Octopus on coals', parts: ['octopus', 'charred', 'olive-oil', 'smoked-paprika', 'fava-puree', 'capers', 'parsley'] },
@@ -13,6 +15,17 @@ export const demoDishes: readonly { readonly name: string; readonly parts: reado
   { name: 'Blue cheese with figs', parts: ['blue-cheese', 'dried-figs', 'walnuts'] },
   { name: 'Apricot tart', parts: ['short-pastry', 'apricots', 'sugar', 'baked'] },
 ];
+
+/** What was found at the demo's table: general styles with dishes, by verdict. */
+export const demoTries: Readonly<Record<string, Readonly<Record<string, Verdict>>>> = {
+  'Oysters, plain': { 'lees-coast': 'made', brut: 'good', atlantic: 'made', 'oaked-white': 'poor', syrah: 'clash', 'dry-riesling': 'good' },
+  'Grilled sardines with bread': { atlantic: 'made', 'dry-rose': 'good', cabernet: 'clash', 'soft-neutral': 'fair' },
+  'Kid with thyme and potatoes': { xinomavro: 'made', 'volcanic-light-red': 'good', 'fine-light-red': 'good' },
+  'Duck with berries': { 'fine-light-red': 'made', cabernet: 'fair' },
+  'Green curry of prawns': { 'offdry-riesling': 'made', 'heady-red': 'clash', 'offdry-spice': 'good' },
+  'Blue cheese with figs': { botrytis: 'made', 'ruby-fortified': 'good', cabernet: 'poor' },
+  'Apricot tart': { 'late-harvest': 'made', brut: 'clash' },
+};
 
 /** The demo's menu: courses out of the demo's dishes, for eight, of whom one eats no fish. */
 export const demoMenu = {

@@ -22,7 +22,9 @@ import { emptyMenu } from '@rose/core/menu/menu-document';
 import { saveMenu } from '../server/pairing/menus';
 import { closeConnections, connections } from '../db/client';
 import { member, user, venue } from '../db/schema';
-import { demoDishes, demoMenu } from './dishes';
+import { styleWine } from '@rose/knowledge/pairing';
+import { generalStyle } from '@rose/knowledge/styles/index';
+import { demoDishes, demoMenu, demoTries } from './dishes';
 import { seededRandom } from '@rose/core/chance/seeded-random';
 import { inventedNote, tasters } from './notes';
 import { dayIn } from '@rose/core/wine/day';
@@ -58,7 +60,19 @@ export async function fillDemo(filledOn: string): Promise<void> {
     await save(saveWine, id, document);
   }
   const id = (name: string) => ids.get(name)!;
-  for (const dish of demoDishes) await save(saveDish, v7(), { schema: 1, name: dish.name, parts: dish.parts.map((part) => ({ id: v4(), part })), remark: '' });
+  for (const { name, parts } of demoDishes) {
+    const tries = Object.entries(demoTries[name] ?? {}).map(([style, verdict]) => {
+      const { fortified, ...wine } = styleWine(generalStyle(style));
+      return {
+        id: v4(),
+        wine: { ...wine, echoes: [...new Set(wine.echoes)], ...(fortified === true ? { fortified } : {}) },
+        parts: parts.map((part) => ({ part })),
+        verdict,
+        on: been,
+      };
+    });
+    await save(saveDish, v7(), { schema: 1, name, parts: parts.map((part) => ({ id: v4(), part })), remark: '', tries });
+  }
   const partsOf = (name: string) => demoDishes.find((dish) => dish.name === name)!.parts.map((part) => ({ id: v4(), part }));
   const { courses, ...table } = demoMenu;
   await save(saveMenu, v7(), {

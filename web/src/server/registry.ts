@@ -22,6 +22,7 @@ import * as notebookCalls from './notebook/calls';
 import * as notebookQueries from './notebook/queries';
 import * as pairingMenus from './pairing/menus';
 import * as pairingOperations from './pairing/operations';
+import * as pairingTried from './pairing/tried';
 import { changedDocuments } from './changes';
 import { memberStream } from './live/stream';
 import * as todayQueries from './today/queries';
@@ -72,6 +73,7 @@ export const operations: readonly AnyOperation[] = [
   notebookQueries,
   pairingMenus,
   pairingOperations,
+  pairingTried,
   tastingOpen,
   tastingHost,
   tastingWall,

@@ -16,6 +16,7 @@ import { Progress } from '@/ui/progress';
 import { SelectField } from '@/ui/select-field';
 import { Switch } from '@/ui/switch';
 import { counted } from '@rose/core/wine/plural';
+import { restCheeses } from '@rose/knowledge/cheeses/palate';
 import type { Solving } from '@/workers/use-solver';
 import { OrderQuestions } from './order-questions';
 import { StepLine, strainFigure } from './order-steps';
@@ -241,7 +242,15 @@ export function OrderPanel({ flight, order, wines, now, other, before, move, sol
           )}
           {mayEdit && flight.rests.length > 0 && (
             <p className="small">
-              {now.rests.map((rest) => `${restKinds[rest.kind].label} after ${nameOf(rest.after)}`).join('; ')}{' '}
+              {now.rests.map((rest) => `${restKinds[rest.kind].label} after ${nameOf(rest.after)}`).join('; ')}.{' '}
+              {restCheeses(
+                now.order.flatMap((id) => wines.find((wine) => wine.id === id) ?? []),
+                now.rests,
+              ).map((cheese) => (
+                <span key={cheese.after}>
+                  After {nameOf(cheese.after)} {cheese.grams} g of <strong>{cheese.name}</strong> a guest: {cheese.because}.{' '}
+                </span>
+              ))}
               <Button size="small" tone="quiet" onPress={() => change({ rests: [] })}>
                 Take the rests out
               </Button>

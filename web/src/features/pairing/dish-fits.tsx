@@ -99,6 +99,7 @@ export function DishFits({
   nameOf,
   onChoose,
   choices,
+  tried,
   bothWays,
   flight,
 }: {
@@ -108,7 +109,9 @@ export function DishFits({
   onChoose: (wine: string) => void;
   /** Rows after the classes: a safe choice, a surprise, one without alcohol. */
   choices: ReactNode;
-  /** After the reasons: the smallest change of wine and of dish. */
+  /** After the reasons: what was found when it was tried. */
+  tried: ReactNode;
+  /** Then: the smallest change of wine and of dish. */
   bothWays: ReactNode;
   /** At the end: wines of the list that answer the dish in different ways. */
   flight: ReactNode;
@@ -179,6 +182,7 @@ export function DishFits({
           <p className="soft">
             The reasons add up to a score of {shown.fit.toFixed(1)}, which has no end either way; it is shown as {shownOf(shown)} of 100.
           </p>
+          {tried}
           {bothWays}
         </>
       )}

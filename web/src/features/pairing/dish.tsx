@@ -1,9 +1,9 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
-import type { DishDocument } from '@rose/core/pairing/dish-document';
+import { mostTries, type DishDocument } from '@rose/core/pairing/dish-document';
 import type { PairingWine } from '@rose/core/pairing/dish-fit';
-import { noLeaning } from '@rose/core/pairing/leaning';
+import { noLeaning, type Leaning } from '@rose/core/pairing/leaning';
 import { listed } from '@rose/core/wine/plural';
 import { advise, allergens, styleWines, type Allergen, type DishPart } from '@rose/knowledge/pairing';
 import { plateAllergens } from '@rose/knowledge/kitchen/index';
@@ -26,6 +26,7 @@ import { Leanings } from './leanings';
 import { BothWays, LastChange, MoreChoices } from './more-choices';
 import { DishParts } from './dish-parts';
 import { DishPlate } from './dish-plate';
+import { TriedIt } from './tried-it';
 import { nameOf } from './part-names';
 import { useMay } from '@/ui/here';
 import { mostParts, partRows } from '@/ui/start-dish';
@@ -77,11 +78,14 @@ const Caution = styled.div`
 
 export function DishPage({
   flights,
+  own,
   id,
   revision,
   document,
 }: {
   flights: readonly { id: string; name: string }[];
+  /** What the venue’s own tries make of the rules, where they say something. */
+  own: Leaning['own'];
   id: string;
   revision: number;
   document: DishDocument;
@@ -205,7 +209,7 @@ export function DishPage({
               />
             </div>
           </div>
-          <Leanings leaning={leaning} onChange={setLeaning} />
+          <Leanings leaning={leaning} own={own} onChange={setLeaning} />
           <LastChange parts={parts} wines={wines} />
           {parts.length === 0 ? (
             <p className="soft">Add the first part of the dish.</p>
@@ -219,6 +223,11 @@ export function DishPage({
               flight={
                 among === 'styles' || open.revision === 0 ? null : (
                   <ItsFlight dishId={id} name={dish.name} advice={advice} wines={wines} wineName={wineName} mayPlan={mayPlan} />
+                )
+              }
+              tried={
+                over === undefined ? null : (
+                  <TriedIt dish={dish} wine={over} full={(dish.tries?.length ?? 0) >= mostTries} change={mayEdit ? (next) => change(next) : undefined} />
                 )
               }
               bothWays={

@@ -18,6 +18,7 @@ import { useMay } from '@/ui/here';
 import { Filters, useWholeList } from '@/ui/list-page';
 import { CheckBoxes } from '@/ui/check-boxes';
 import { SheetOverPage } from '@/ui/sheet';
+import { ForAFlight } from './for-a-flight';
 import { FromWine } from './from-wine';
 import { InWords } from './in-words';
 import { capital } from '@/ui/start-dish';
@@ -83,7 +84,12 @@ const Without = styled.div`
 const allergenIds = keysOf(allergens);
 export const platePetals = (taste: Readonly<Record<DishAxis, number>>) => plateAxes.map((key) => ({ key, label: dishAxisLabel[key], value: taste[key] }));
 
-export function Dishes({ dishes, menus, filters }: AnswerOf<'dish', 'list'> & AnswerOf<'menu', 'list'> & { filters: DishFilters }) {
+export function Dishes({
+  dishes,
+  menus,
+  flights,
+  filters,
+}: AnswerOf<'dish', 'list'> & AnswerOf<'menu', 'list'> & { flights: readonly { readonly id: string; readonly name: string }[]; filters: DishFilters }) {
   const page = useWholeList('/pairing', dishes, filters);
   const { asked } = page;
   const [choosing, setChoosing] = useState(false);
@@ -103,6 +109,7 @@ export function Dishes({ dishes, menus, filters }: AnswerOf<'dish', 'list'> & An
           </span>
           {mayEdit && (
             <div className="actions">
+              <ButtonLink href="/pairing/tried">Tried</ButtonLink>
               <ButtonLink href="/pairing/cheese">Cheese board</ButtonLink>
               <Button onPress={() => router.push(`/pairing/menus/${v7()}?new`)}>Plan a menu</Button>
               <Button tone="strong" onPress={() => router.push(`/pairing/${v7()}?new`)}>
@@ -115,6 +122,7 @@ export function Dishes({ dishes, menus, filters }: AnswerOf<'dish', 'list'> & An
           {mayEdit && <InWords />}
           <FromWine />
           {mayEdit && <StartFrom />}
+          {mayEdit && <ForAFlight flights={flights} />}
         </div>
         {menus.length > 0 && !narrowed && (
           <section aria-label="Menus" style={{ marginBottom: 22 }}>

@@ -1,7 +1,9 @@
 'use client';
+import Link from 'next/link';
 import { keysOf } from '@rose/core/wine/keys';
 import { listed } from '@rose/core/wine/plural';
 import { pairingSchools, tastes, type GuestTaste, type Leaning, type PairingSchool } from '@rose/core/pairing/leaning';
+import { CheckBox } from '@/ui/check-box';
 import { CheckBoxes } from '@/ui/check-boxes';
 import { Disclosure } from '@/ui/disclosure';
 import { SelectField } from '@/ui/select-field';
@@ -10,13 +12,25 @@ const schoolNames = Object.fromEntries(keysOf(pairingSchools).map((id) => [id, p
 const tasteNames = Object.fromEntries(keysOf(tastes).map((id) => [id, tastes[id].name])) as Record<GuestTaste, string>;
 
 /** How this table leans: a school of pairing, and what the guest likes. Warnings stay as they are. */
-export function Leanings({ leaning, onChange }: { leaning: Leaning; onChange: (leaning: Leaning) => void }) {
-  const said = [...(leaning.school === 'even' ? [] : [schoolNames[leaning.school]]), ...leaning.likes.map((like) => `a guest who ${tasteNames[like]}`)];
+export function Leanings({ leaning, own, onChange }: { leaning: Leaning; own: Leaning['own']; onChange: (leaning: Leaning) => void }) {
+  const said = [
+    ...(leaning.school === 'even' ? [] : [schoolNames[leaning.school]]),
+    ...leaning.likes.map((like) => `a guest who ${tasteNames[like]}`),
+    ...(leaning.own === undefined ? [] : ['what was found here']),
+  ];
   return (
     <Disclosure says={said.length === 0 ? 'Lean the advice: a school, a guest’s taste' : `Leaning: ${listed(said)}`}>
       <div style={{ display: 'grid', gap: 8, maxWidth: 340 }}>
         <SelectField<PairingSchool> label="School" value={leaning.school} options={schoolNames} onChange={(school) => onChange({ ...leaning, school })} />
         <CheckBoxes<GuestTaste> label="The guest" options={tasteNames} value={leaning.likes} onChange={(likes) => onChange({ ...leaning, likes })} />
+        {own !== undefined && (
+          <CheckBox checked={leaning.own !== undefined} onChange={(on) => onChange({ ...leaning, own: on ? own : undefined })}>
+            by what this venue found when it tried
+          </CheckBox>
+        )}
+        <Link href="/pairing/tried" prefetch={false}>
+          What was tried, and what it comes to
+        </Link>
       </div>
     </Disclosure>
   );

@@ -15,14 +15,14 @@ import { contract } from '../../contract';
 import { serve } from '../command';
 import type { listLine } from '../../contract/prepare';
 import type { TimetableView } from '../../contract/answers';
-import { readVenue, winesOf } from './read';
+import { readVenue, servedWinesOf } from './read';
 import { mustNotBeBlind } from './blind-to-host';
 import { readFlight } from './store';
 import { instantIn } from '../wall-time';
 export async function readEvening(db: Reader, venueId: string, id: string) {
   const view = await readFlight(db, venueId, id);
   const venue = await readVenue(db, venueId);
-  const wines = await winesOf(db, venueId, view.document, venue.facts.currency);
+  const wines = await servedWinesOf(db, venueId, id, view.document, venue.facts.currency);
   return { view, flight: view.document, venue, wines, evening: wines.map((entry) => entry.evening) };
 }
 /** The whole evening of a flight, from a thread. */

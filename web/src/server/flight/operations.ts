@@ -9,7 +9,7 @@ import { contract } from '../../contract';
 import { serve } from '../command';
 import { removing, saveDocument } from '../document';
 import { notFound } from '../problem';
-import { cellarView, readVenue, winesOf, winesOfEach } from './read';
+import { cellarView, readVenue, servedWinesOf, winesOfEach } from './read';
 import { coming, flightStore, readFlight, readFlights } from './store';
 import { instantIn, wallTime } from '../wall-time';
 
@@ -63,7 +63,7 @@ export const getFlight = serve(contract.flight.get, async (db, actor, input, rep
   const { id, revision, document, plan } = await readFlight(db, actor.venueId, input.id);
   reply.etag = `"${revision}"`;
   const venue = await readVenue(db, actor.venueId);
-  const wines = await winesOf(db, actor.venueId, document, venue.facts.currency);
+  const wines = await servedWinesOf(db, actor.venueId, id, document, venue.facts.currency);
   return { id, revision, document, plan, wines: [...wines], venue: venue.facts, timeZone: venue.settings.timeZone };
 });
 

@@ -10,6 +10,7 @@ import { completed, factsOfVenue } from '../account/settings';
 import { asOrderWine, knownWines, type KnownWine } from '../cellar/profiles';
 import type { FlightWineView } from '../../contract/answers';
 import { summarise } from '../cellar/queries';
+import { dishesBeside } from '../pairing/menu-wines';
 
 export const asEveningInput = (known: KnownWine): EveningInput => ({
   id: known.id,
@@ -29,6 +30,15 @@ export const cellarView = (known: KnownWine): FlightWineView => ({
   evening: asEveningInput(known),
 });
 
+/** {@link winesOf} with the dish that goes out with each. A flight that is blind to its host too is dealt anew: no dish belongs to a wine before. */
+export async function servedWinesOf(db: Reader, venueId: string, id: string, flight: FlightDocument, currency: string): Promise<readonly FlightWineView[]> {
+  const wines = await winesOf(db, venueId, flight, currency);
+  const dishes = flight.blind === 'double' ? undefined : await dishesBeside(db, venueId, id);
+  return wines.map((view) => {
+    const dish = dishes?.get(view.evening.id);
+    return dish === undefined ? view : { ...view, evening: { ...view.evening, dish: { ...dish, food: [...dish.food] } } };
+  });
+}
 /** The wines of a flight in pouring order. A wine that was deleted from the cellar is left out. */
 export const winesOf = async (db: Reader, venueId: string, flight: FlightDocument, currency: string): Promise<readonly FlightWineView[]> =>
   (await winesOfEach(db, venueId, [flight], currency))[0]!;

@@ -1,14 +1,17 @@
 import { v4, v7 } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { emptyFlight, type FlightDocument } from '@rose/core/flight/flight';
 import { emptyMenu, type MenuDocument } from '@rose/core/menu/menu-document';
 import { readLine } from '@rose/knowledge/dishes/read-line';
 import type { AnswerOf } from '../../contract/answers';
 import { saveWine } from '../cellar/commands';
+import { getFlight, saveFlight } from '../flight/operations';
+import { timetableOf } from '../flight/afternoon';
 import type { Member, Reply } from '../command';
 import { assyrtiko, lamplighter } from '../testing/world';
 import { perform } from '../http';
 import { firstWrite, newMember, ownDatabase, run } from '../testing/venue';
-import { deleteMenu, getMenu, listMenus, menuFile, menuWines, planOfMenu, restoreMenu, saveMenu } from './menus';
+import { deleteMenu, getMenu, listMenus, menuFile, menuForFlight, menuWines, planOfMenu, restoreMenu, saveMenu } from './menus';
 
 let drop: () => Promise<void>;
 let owner: Member;
@@ -174,5 +177,50 @@ describe('files of a menu', () => {
   it('there is no card of a menu that has no plan, and the answer says why', async () => {
     const id = await kept(menuOf());
     await expect(fileOf(id, 'pdf')).rejects.toMatchObject({ status: 409 });
+  });
+});
+
+describe('a menu round a flight', () => {
+  const flightOf = async (more: Partial<FlightDocument> = {}) => {
+    const id = v7();
+    await run(
+      saveFlight,
+      owner,
+      firstWrite({ ...emptyFlight, name: 'Two of ours', wines: [{ id: white }, { id: red }], order: [white, red], guests: 6, ...more }, id),
+    );
+    return id;
+  };
+  const ready = async (id: string) => (await run(getFlight, owner, { id })) as AnswerOf<'flight', 'get'>;
+  it('has a dish for each wine in its order, is saved as it stands, and its dishes stand in the flight’s afternoon and list', async () => {
+    const flight = await flightOf();
+    const { document, because } = (await run(menuForFlight, owner, { id: flight })) as AnswerOf<'menu', 'forFlight'>;
+    expect(document.courses.map(({ pin }) => pin)).toEqual([white, red]);
+    expect(document).toMatchObject({ among: `flight:${flight}`, guests: 6, most: 2 });
+    for (const { text } of because) expect(text.length).toBeGreaterThan(8);
+    expect((await ready(flight)).wines.map(({ evening }) => evening.dish)).toEqual([undefined, undefined]);
+    const id = await kept(document as MenuDocument);
+    const dishes = (await ready(flight)).wines.map(({ evening }) => evening.dish!);
+    expect(dishes.map(({ name }) => name)).toEqual(document.courses.map(({ name }) => name));
+    for (const dish of dishes) {
+      expect(dish.minutes).toBeGreaterThanOrEqual(dish.hands);
+      expect(dish.food.length).toBeGreaterThan(0);
+    }
+    const timetable = (await run(timetableOf, owner, { id: flight })) as AnswerOf<'flight', 'timetable'>;
+    const told = timetable.tasks.map(({ text }) => text).join('\n');
+    for (const { name } of dishes) expect(told).toContain(`Plate ${name}`);
+    await run(deleteMenu, owner, { id });
+    expect((await ready(flight)).wines.every(({ evening }) => evening.dish === undefined)).toBe(true);
+  });
+  it('of a flight that is blind to its host no dish belongs to a wine before the evening', async () => {
+    const flight = await flightOf({ blind: 'double' });
+    const { document } = (await run(menuForFlight, owner, { id: flight })) as AnswerOf<'menu', 'forFlight'>;
+    await kept(document as MenuDocument);
+    expect((await ready(flight)).wines.every(({ evening }) => evening.dish === undefined)).toBe(true);
+  });
+  it('is nobody else’s, and a flight without wines gives a menu without courses', async () => {
+    const flight = await flightOf();
+    await expect(run(menuForFlight, stranger, { id: flight })).rejects.toMatchObject({ status: 404 });
+    const bare = await flightOf({ wines: [], order: [] });
+    expect(((await run(menuForFlight, owner, { id: bare })) as AnswerOf<'menu', 'forFlight'>).document.courses).toEqual([]);
   });
 });

@@ -1,23 +1,22 @@
 import { and, asc, eq, isNull } from 'drizzle-orm';
-import { allergensOf } from '@rose/core/flight/flight-totals';
-import type { MenuDocument } from '@rose/core/menu/menu-document';
-import type { WineDocument } from '@rose/core/wine/facts';
+import { pouringOrder } from '@rose/core/flight/flight';
+import { emptyMenu, mostCourses, type MenuDocument } from '@rose/core/menu/menu-document';
+import { shownFit } from '@rose/core/pairing/dish-fit';
+import { foodForFlight } from '@rose/knowledge/dishes/for-flight';
+import { speaksFor } from '@rose/knowledge/pairing/choices';
 import { recipeOf } from '@rose/knowledge/dishes/recipe';
 import { cooksCard } from '@rose/knowledge/menu/cooks-card';
-import { menuStyles, type MenuWine } from '@rose/knowledge/menu/index';
-import type { Allergen } from '@rose/knowledge/pairing';
 import { contract } from '../../contract';
 import type { Reader } from '../../db/client';
 import { menu } from '../../db/schema';
-import { settingsOf } from '../account/settings';
-import { asOrderWine, asPairingWine, knownWines } from '../cellar/profiles';
 import { serve, type Member } from '../command';
 import { solved } from '../compute/pool';
 import { removing, saveDocument, type Store } from '../document';
+import { readFlight } from '../flight/store';
 import { saved } from '../live/announce';
 import { cardToPdf } from '../print/cooks-card';
 import { notFound, Problem } from '../problem';
-import { idsAmong } from './operations';
+import { menuWinesOf } from './menu-wines';
 
 const menuStore: Store<MenuDocument> = {
   tell: saved('menu'),
@@ -70,39 +69,42 @@ export const getMenu = serve(contract.menu.get, async (db, actor, input, reply) 
   return { id, revision, document };
 });
 
-/** What the EU’s list calls what a wine was fined with. */
-const asAllergen: Readonly<Record<string, Allergen>> = { sulphites: 'sulphites', egg: 'eggs', milk: 'milk', fish: 'fish' };
-/** The sizes of a wine with the cheapest price on record in the venue’s currency, and how many stand in the cellar. */
-function sizesOf({ lots }: WineDocument, currency: string): MenuWine['sizes'] {
-  const sizes = new Map<number, { ml: number; price: number; held: number }>();
-  for (const { formatMl, priceMinor, currency: of, held } of lots) {
-    if (priceMinor === undefined || of !== currency) continue;
-    const present = sizes.get(formatMl);
-    sizes.set(formatMl, { ml: formatMl, price: Math.min(present?.price ?? Infinity, priceMinor), held: (present?.held ?? 0) + held });
-  }
-  // What is drunk up can be bought again.
-  return [...sizes.values()].map(({ held, ...size }) => (held > 0 ? { ...size, held } : size));
-}
-async function winesOf(db: Reader, actor: Member, which: string): Promise<{ readonly wines: readonly MenuWine[]; readonly currency: string }> {
-  const { currency } = await settingsOf(db, actor.venueId);
-  if (which === 'styles') return { wines: menuStyles, currency };
-  const known = await knownWines(db, actor.venueId, await idsAmong(db, actor, which));
-  return {
-    currency,
-    wines: known.map((one) => ({
-      wine: asPairingWine(one),
-      order: asOrderWine(one),
-      sizes: sizesOf(one.document, currency),
-      allergens: allergensOf(one.document.facts).flatMap((allergen) => asAllergen[allergen] ?? []),
-    })),
-  };
-}
 export const menuWines = serve(contract.menu.wines, async (db, actor, input) => {
-  const { wines, currency } = await winesOf(db, actor, input.among);
+  const { wines, currency } = await menuWinesOf(db, actor.venueId, input.among);
   return { wines: wines.map((one) => ({ ...one, sizes: [...one.sizes], allergens: [...one.allergens] })), currency };
 });
+/** Wines beyond the most courses of a menu go without a dish of their own. */
+export const menuForFlight = serve(contract.menu.forFlight, async (db, actor, { id }) => {
+  const { document: flight } = await readFlight(db, actor.venueId, id);
+  const among = `flight:${id}`;
+  const { wines } = await menuWinesOf(db, actor.venueId, among);
+  const byId = new Map(wines.map(({ wine }) => [wine.id, wine]));
+  const food = foodForFlight(
+    pouringOrder(flight)
+      .flatMap((wine) => byId.get(wine) ?? [])
+      .slice(0, mostCourses),
+  );
+  return {
+    document: {
+      ...emptyMenu,
+      name: `Food for ${flight.name}`.slice(0, 200),
+      courses: food.map(({ wine, dish, parts }, i) => ({
+        id: `c${i}`,
+        name: dish.name,
+        pin: wine,
+        parts: parts.map((part, j) => ({ ...part, id: `c${i}p${j}`, cooked: part.cooked === undefined ? undefined : [...part.cooked] })),
+      })),
+      seats: [],
+      guests: Math.min(200, Math.max(1, flight.guests)),
+      among,
+      most: Math.max(1, food.length),
+      pourMl: Math.min(300, Math.max(20, flight.pourMl)),
+    },
+    because: food.map(({ wine, dish, fit }) => ({ course: dish.name, wine: byId.get(wine)!.name, shown: shownFit(fit.fit), text: speaksFor(fit).text })),
+  };
+});
 export const planOfMenu = serve(contract.menu.plan, async (db, actor, { menu: document }) => {
-  const { wines } = await winesOf(db, actor, document.among);
+  const { wines } = await menuWinesOf(db, actor.venueId, document.among);
   return solved('menu', { menu: document, wines });
 });
 
@@ -127,7 +129,7 @@ export const menuFile = serve(contract.menu.file, async (db, actor, { id, format
     reply.file = { type: 'application/json', name: `${name}-schema.json`, body: JSON.stringify(linked, null, 2) };
     return linked;
   }
-  const { wines } = await winesOf(db, actor, document.among);
+  const { wines } = await menuWinesOf(db, actor.venueId, document.among);
   const plan = await solved('menu', { menu: document, wines });
   if (plan.kind === 'impossible') throw new Problem(409, 'no-plan', plan.why);
   reply.file = { type: 'application/pdf', name: `${name}.pdf`, body: await cardToPdf(document.name, document.guests, cooksCard(plan), new Date()) };

@@ -23,7 +23,7 @@ import { toldReasons } from '../because';
 import { solved } from '../compute/pool';
 import { removing, saveDocument, type Store } from '../document';
 import { saved } from '../live/announce';
-import { readFlight } from '../flight/store';
+import { idsAmong } from './among';
 import { notFound } from '../problem';
 
 /** The entries of a table that a list names, with commas between. */
@@ -115,13 +115,8 @@ export const getDish = serve(contract.dish.get, async (db, actor, input, reply) 
 /** The wines a dish is matched with. */
 export async function winesAmong(db: Reader, actor: Member, which: string): Promise<readonly PairingWine[]> {
   if (which === 'styles') return styleWines;
-  return (await knownWines(db, actor.venueId, await idsAmong(db, actor, which))).map(asPairingWine);
+  return (await knownWines(db, actor.venueId, await idsAmong(db, actor.venueId, which))).map(asPairingWine);
 }
-/** The wines of the cellar, undefined standing for all, or those of a flight that are not to be bought first. */
-export const idsAmong = async (db: Reader, actor: Member, which: string): Promise<readonly string[] | undefined> =>
-  which === 'cellar'
-    ? undefined
-    : (await readFlight(db, actor.venueId, which.slice('flight:'.length))).document.wines.filter((entry) => entry.buy === undefined).map((entry) => entry.id);
 export const pairingWines = serve(contract.pairing.wines, async (db, actor, input) => ({ wines: [...(await winesAmong(db, actor, input.among))] }));
 export const pairings = serve(contract.pairing.advise, async (db, actor, input) => {
   const wines = await winesAmong(db, actor, input.among);

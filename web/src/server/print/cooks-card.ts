@@ -1,5 +1,6 @@
 import { counted, listed } from '@rose/core/wine/plural';
-import { betweenCourses, weighedInWords, type CooksCard } from '@rose/knowledge/menu/cooks-card';
+import { weighedInWords } from '@rose/core/quantity/weighed';
+import { betweenCourses, type CooksCard } from '@rose/knowledge/menu/cooks-card';
 import { hair, madder, Paper, soft } from './paper';
 
 const margin = 18;

@@ -145,6 +145,8 @@ export function exampleInputs(world: World): Record<string, Record<string, unkno
     'pairing.food': { id: world.wineId },
     'pairing.styleFood': { style: 'cabernet', have: 'beef' },
     'pairing.cheeses': { among: `flight:${world.flightId}`, count: '4' },
+    'pairing.findings': {},
+    'menu.forFlight': one(world.flightId),
     'pairing.read': { text: 'grilled cod, fennel' },
     'pairing.wines': { among: `flight:${world.flightId}` },
     'pairing.advise': { parts: [{ part: 'octopus', grams: 100 }], among: `flight:${world.flightId}` },

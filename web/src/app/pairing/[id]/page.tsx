@@ -4,6 +4,7 @@ import { emptyDish } from '@rose/core/pairing/dish-document';
 import { DishPage } from '@/features/pairing/dish';
 import { listFlights } from '@/server/flight/operations';
 import { getDish } from '@/server/pairing/operations';
+import { pairingFindings } from '@/server/pairing/tried';
 import { read } from '@/server/page';
 import { Here } from '../../here';
 
@@ -14,8 +15,9 @@ export async function generateMetadata({ params, searchParams }: Asked): Promise
 }
 export default async function Page({ params, searchParams }: Asked) {
   const { id } = await params;
-  const flights = await read(listFlights);
+  const [flights, { own }] = await Promise.all([read(listFlights), read(pairingFindings)]);
   const shared = {
+    own,
     flights: flights.flights.map(({ id: flight, name }) => ({ id: flight, name })),
   };
   if ((await searchParams).new !== undefined)

@@ -1,0 +1,76 @@
+import { and, desc, eq, isNull, sql } from 'drizzle-orm';
+import { allergensOf } from '@rose/core/flight/flight-totals';
+import type { WineDocument } from '@rose/core/wine/facts';
+import type { ServedDish } from '@rose/knowledge/evening/evening';
+import { effortOf } from '@rose/knowledge/kitchen/index';
+import { menuStyles, type MenuWine } from '@rose/knowledge/menu/index';
+import { ingredient, type Allergen } from '@rose/knowledge/pairing';
+import type { Reader } from '../../db/client';
+import { menu } from '../../db/schema';
+import { settingsOf } from '../account/settings';
+import { asOrderWine, asPairingWine, knownWines } from '../cellar/profiles';
+import { solved } from '../compute/pool';
+import { idsAmong } from './among';
+
+/** The wines a menu is chosen from, with prices, sizes and allergens. */
+/** What the EU’s list calls what a wine was fined with. */
+const asAllergen: Readonly<Record<string, Allergen>> = { sulphites: 'sulphites', egg: 'eggs', milk: 'milk', fish: 'fish' };
+/** The sizes of a wine with the cheapest price on record in the venue’s currency, and how many stand in the cellar. */
+function sizesOf({ lots }: WineDocument, currency: string): MenuWine['sizes'] {
+  const sizes = new Map<number, { ml: number; price: number; held: number }>();
+  for (const { formatMl, priceMinor, currency: of, held } of lots) {
+    if (priceMinor === undefined || of !== currency) continue;
+    const present = sizes.get(formatMl);
+    sizes.set(formatMl, { ml: formatMl, price: Math.min(present?.price ?? Infinity, priceMinor), held: (present?.held ?? 0) + held });
+  }
+  // What is drunk up can be bought again.
+  return [...sizes.values()].map(({ held, ...size }) => (held > 0 ? { ...size, held } : size));
+}
+export async function menuWinesOf(db: Reader, venueId: string, which: string): Promise<{ readonly wines: readonly MenuWine[]; readonly currency: string }> {
+  const { currency } = await settingsOf(db, venueId);
+  if (which === 'styles') return { wines: menuStyles, currency };
+  const known = await knownWines(db, venueId, await idsAmong(db, venueId, which));
+  return {
+    currency,
+    wines: known.map((one) => ({
+      wine: asPairingWine(one),
+      order: asOrderWine(one),
+      sizes: sizesOf(one.document, currency),
+      allergens: allergensOf(one.document.facts).flatMap((allergen) => asAllergen[allergen] ?? []),
+    })),
+  };
+}
+
+/** The dishes that go out with the wines of a flight, by wine: of the menu that was last changed of those planned round it. Two courses with one wine are one. */
+export async function dishesBeside(db: Reader, venueId: string, flightId: string): Promise<ReadonlyMap<string, ServedDish>> {
+  const [row] = await db
+    .select({ document: menu.document })
+    .from(menu)
+    .where(and(eq(menu.venueId, venueId), isNull(menu.deletedAt), sql`${menu.document}->>'among' = ${`flight:${flightId}`}`))
+    .orderBy(desc(menu.updatedAt))
+    .limit(1);
+  if (row === undefined || row.document.courses.length === 0) return new Map();
+  const { wines } = await menuWinesOf(db, venueId, row.document.among);
+  const plan = await solved('menu', { menu: row.document, wines });
+  const dishes = new Map<string, ServedDish>();
+  for (const course of plan.kind === 'impossible' ? [] : plan.courses) {
+    const [main] = course.plates.plates;
+    if (course.wine === undefined || main === undefined) continue;
+    const { hands, minutes } = effortOf(main.parts);
+    const food = course.plates.plates.flatMap((plate) =>
+      plate.parts.flatMap(({ part, grams }) => {
+        const found = ingredient(part);
+        return found === undefined ? [] : [{ name: found.name, grams: (grams ?? found.portion) * plate.guests }];
+      }),
+    );
+    const before = dishes.get(course.wine);
+    dishes.set(course.wine, {
+      menu: row.document.name,
+      name: before === undefined ? course.name : `${before.name}, then ${course.name}`,
+      hands: hands + (before?.hands ?? 0),
+      minutes: Math.max(minutes, before?.minutes ?? 0) + (before === undefined ? 0 : hands),
+      food: [...(before?.food ?? []), ...food],
+    });
+  }
+  return dishes;
+}
