@@ -1,6 +1,7 @@
 import type { Cases } from './cases';
 import { judgeDish, pairsByOneRanking } from './dishes';
 import { judgeFlips } from './flips';
+import { judgeLeads } from './leads';
 import { judgeFault } from './faults';
 import { judgeMenuLine, judgeNeeds } from './menu-lines';
 import { judgeMenu } from './menus';
@@ -44,6 +45,7 @@ export function judge({
       ...dishes.flatMap((entry) => judgeDish(entry, wineWords)),
       ...dishes.flatMap(judgeNeeds),
       ...dishes.flatMap((entry) => judgeFlips(entry, wineWords)),
+      ...judgeLeads(dishes, wineWords),
       ...menuLines.flatMap(judgeMenuLine),
       ...menus.flatMap((entry) => judgeMenu(entry, wineWords)),
     ],

@@ -55,6 +55,7 @@ export const groups = {
   'dish classics': { goal: 85 },
   'dish clashes': { goal: 94 },
   'dish flips': { goal: 90 },
+  'dish leads': { most: 0 },
   'dish allergens': { goal: 97 },
   'dish diets': { goal: 97 },
   'menu lines': { goal: 93 },

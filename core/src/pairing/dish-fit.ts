@@ -1,3 +1,4 @@
+import { countryName } from '../wine/country';
 import { normalBelow } from '../statistics/normal';
 import { isSparkling } from '../wine/profile';
 import type { ColourClass } from '../wine/observables';
@@ -5,19 +6,20 @@ import { totalPush, type Told } from '../wine/reason';
 import type { Dish } from './dish';
 import { fitRules } from './rules/index';
 import { pairOf, type PairingWine } from './rules/pair';
-import { factorOf, noLeaning, tastePushes, type Leaning } from './leaning';
+import { factorOf, noLeaning, placePush, tastePushes, type Leaning } from './leaning';
 import type { FitRuleId } from './weights';
 
 export type { PairingWine } from './rules/pair';
 export { wineWeight } from './rules/weight';
 
 export { fitRules } from './rules/index';
-export type FitReasonId = 'start' | 'rest' | 'taste' | FitRuleId;
+export type FitReasonId = 'start' | 'rest' | 'taste' | 'place' | FitRuleId;
 /** A short name of each reason. */
 export const fitTitle = {
   start: 'where every pair starts',
   rest: 'smaller things together',
   taste: 'the guest’s own taste',
+  place: 'of one place',
   ...Object.fromEntries(fitRules.map((rule) => [rule.id, rule.title])),
 } as Readonly<Record<FitReasonId, string>>;
 
@@ -40,7 +42,7 @@ const clashFrom = -12;
  */
 export function fitOf(dish: Dish, wine: PairingWine, leaning: Leaning = noLeaning): Fit {
   const pair = pairOf(dish, wine);
-  const told: Told<FitRuleId | 'taste'>[] = [];
+  const told: Told<FitRuleId | 'taste' | 'place'>[] = [];
   let rest = 0;
   for (const rule of fitRules) {
     const args = rule.when(pair);
@@ -51,6 +53,16 @@ export function fitOf(dish: Dish, wine: PairingWine, leaning: Leaning = noLeanin
   }
   for (const { name, push } of tastePushes(leaning, wine.loads))
     told.push({ id: 'taste', push, unit: 'fit', args: {}, source: 'said of the guest', text: `The guest ${name}` });
+  const together = placePush(leaning, wine.homes);
+  if (together !== undefined)
+    told.push({
+      id: 'place',
+      push: together.push,
+      unit: 'fit',
+      args: {},
+      source: 'common practice',
+      text: `Wine and dish are both at home in ${countryName(together.place)}`,
+    });
   told.sort((a, b) => Math.abs(b.push) - Math.abs(a.push));
   const reasons: Told<FitReasonId>[] = [start, ...told];
   if (rest !== 0) reasons.push({ id: 'rest', push: rest, unit: 'fit', args: {}, text: 'Each of them moves it by less than half a point' });
@@ -61,7 +73,7 @@ export function fitOf(dish: Dish, wine: PairingWine, leaning: Leaning = noLeanin
 export function fitNumber(dish: Dish, wine: PairingWine, leaning: Leaning = noLeaning): number {
   const pair = pairOf(dish, wine);
   const straight = leaning === noLeaning;
-  const liked = straight ? 0 : tastePushes(leaning, wine.loads).reduce((sum, { push }) => sum + push, 0);
+  const liked = straight ? 0 : tastePushes(leaning, wine.loads).reduce((sum, { push }) => sum + push, placePush(leaning, wine.homes)?.push ?? 0);
   return fitRules.reduce((total, rule) => {
     const args = rule.when(pair);
     return args === undefined ? total : total + rule.push(args) * (straight ? 1 : factorOf(leaning, rule.id));
@@ -79,6 +91,11 @@ export const fitBands = [
   { id: 'clash', least: -Infinity, name: 'does not go' },
 ] as const;
 export const bandOf = (score: number): (typeof fitBands)[number] => fitBands.find(({ least }) => score >= least)!;
+/** The band of a score as it is said of something: "it goes well", "it is made for it". */
+export const saysOf = (score: number): string => {
+  const { id, name } = bandOf(score);
+  return id === 'made' ? `is ${name}` : name;
+};
 /** The same of a figure as it is shown, 0–100, such as a mean over plates. */
 export const bandOfShown = (shown: number): (typeof fitBands)[number] => fitBands.find(({ least }) => shown >= shownFit(least))!;
 

@@ -28,6 +28,7 @@ const tried = z.strictObject({
     name: text(300),
     loads: z.record(pairingWine.shape.loads.keyType, z.number().min(0).max(100)),
     echoes: pairingWine.shape.echoes.max(20),
+    homes: z.array(text(8)).max(12).optional(),
   }),
   parts: z
     .array(dishParts.element.omit({ id: true }))
@@ -42,5 +43,7 @@ export const dishDocument = z.strictObject({
   name: z.string().trim().min(1, 'give the dish a name').max(200),
   parts: byId(dishParts),
   remark: z.string().max(10_000),
+  /** The kitchen it comes from, by name. */
+  cuisine: z.string().max(60).optional(),
   tries: byId(z.array(tried).max(mostTries)).optional(),
 });

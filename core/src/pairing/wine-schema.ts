@@ -13,4 +13,5 @@ export const pairingWine = z.object({
   colour: z.enum(colourClasses),
   echoes: z.array(z.enum(echoes)),
   fortified: z.boolean().optional(),
+  homes: z.array(z.string()).optional(),
 });

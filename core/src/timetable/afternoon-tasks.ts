@@ -89,8 +89,8 @@ const medium = (route: Route): 'fridge' | 'ice' | 'freezer' | undefined =>
 
 /** Minutes to plate for a table: one for two guests, three at least. Common practice. */
 const platingMinutes = (guests: number): number => Math.max(3, Math.ceil(guests / 2));
-/** Minutes a dish may be begun before it has to, where hands are short. Own choice. */
-const dishMayWait = 45;
+/** Minutes a dish may be begun before it has to, where hands are short: what is cut and laid out waits. Common practice. */
+const dishMayWait = 120;
 
 type Handled = Pick<EveningWine, 'openMinutes' | 'bottles' | 'air' | 'sparkling' | 'fragile'>;
 /** Opened and tasted in the afternoon, before it goes into the cold. Bubbles and old wine are opened at the last moment. */

@@ -2,6 +2,7 @@ import { composeDish, dishAxes, type Component, type Dish } from '@rose/core/pai
 import { fitClass, fitOf, rankFits, type Fit, type FitClass, type PairingWine } from '@rose/core/pairing/dish-fit';
 import { noLeaning, type Leaning } from '@rose/core/pairing/leaning';
 import type { Loads } from '@rose/core/wine/profile';
+import { homesOf } from '../styles/homes';
 import { generalStyles, generalStyle, isFortified, type GeneralStyle } from '../styles/general';
 import { cooking, equipment, type Equipment, type WayOfCooking } from './cooking';
 import { ingredients } from './data';
@@ -59,6 +60,7 @@ export const styleWine = (style: GeneralStyle): PairingWine => ({
   colour: style.colour,
   echoes: style.echoes,
   fortified: isFortified(style),
+  homes: homesOf[style.id],
 });
 export const styleWines: readonly PairingWine[] = generalStyles.map(styleWine);
 

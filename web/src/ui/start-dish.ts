@@ -21,11 +21,12 @@ export const partRows = (parts: readonly DishPart[]): DishDocument['parts'][numb
 /** A name as it stands over a page. */
 export const capital = (name: string): string => name.replace(/^./u, (letter) => letter.toUpperCase());
 /** A name and parts as a dish of the venue. */
-export const dishOfParts = (name: string, parts: readonly DishPart[], remark = ''): DishDocument => ({
+export const dishOfParts = (name: string, parts: readonly DishPart[], remark = '', cuisine?: string): DishDocument => ({
   schema: 1,
   name: capital(name),
   parts: partRows(parts),
   remark,
+  ...(cuisine === undefined ? {} : { cuisine }),
 });
 
 /** Makes dishes the venue’s own: all of them, or told why not, and asked again then. */
@@ -65,7 +66,7 @@ export function useStartFrom(): { readonly start: (id: string) => void; readonly
   const { make, trouble } = useMakeDishes();
   const start = (from: string) => {
     const dish = everydayDish(from);
-    if (dish !== undefined) make([dishOfParts(dish.name, dish.parts)], ([id]) => router.push(`/pairing/${id}`));
+    if (dish !== undefined) make([dishOfParts(dish.name, dish.parts, '', dish.cuisine)], ([id]) => router.push(`/pairing/${id}`));
   };
   return { start, trouble };
 }

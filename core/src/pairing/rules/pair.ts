@@ -13,6 +13,8 @@ export interface PairingWine {
   readonly colour: ColourClass;
   readonly echoes: readonly Echo[];
   readonly fortified?: boolean | undefined;
+  /** Countries it is at home in, ISO 3166; absent where that is not known. */
+  readonly homes?: readonly string[] | undefined;
 }
 /** A dish with a wine beside it, as the rules read them. */
 export interface Pair {

@@ -97,6 +97,7 @@ export function DishFits({
   advice,
   shown,
   nameOf,
+  costOf,
   onChoose,
   choices,
   tried,
@@ -106,6 +107,8 @@ export function DishFits({
   advice: Advice;
   shown: Fit | undefined;
   nameOf: (wine: string) => string;
+  /** What it costs and whether it is there, where that is known. */
+  costOf: (wine: string) => string | undefined;
   onChoose: (wine: string) => void;
   /** Rows after the classes: a safe choice, a surprise, one without alcohol. */
   choices: ReactNode;
@@ -125,6 +128,7 @@ export function DishFits({
               <span>
                 <span className="name">{nameOf(fit.wine)}</span>
                 {examples[fit.wine] !== undefined && <span className="soft as">{examples[fit.wine]}</span>}
+                {costOf(fit.wine) !== undefined && <span className="soft as">{costOf(fit.wine)}</span>}
                 <span className="why" style={{ display: 'block' }}>
                   {brief(fit)}
                 </span>

@@ -2,11 +2,13 @@
 import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { mostTries, type DishDocument } from '@rose/core/pairing/dish-document';
-import type { PairingWine } from '@rose/core/pairing/dish-fit';
+import { within } from '@rose/core/menu/affordable';
 import { noLeaning, type Leaning } from '@rose/core/pairing/leaning';
 import { listed } from '@rose/core/wine/plural';
 import { advise, allergens, styleWines, type Allergen, type DishPart } from '@rose/knowledge/pairing';
+import { cuisineCountries } from '@rose/knowledge/dishes/cuisines';
 import { plateAllergens } from '@rose/knowledge/kitchen/index';
+import type { MenuWine } from '@rose/knowledge/menu/index';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Deleted } from '@/ui/deleted';
@@ -28,6 +30,7 @@ import { DishParts } from './dish-parts';
 import { DishPlate } from './dish-plate';
 import { TriedIt } from './tried-it';
 import { nameOf } from './part-names';
+import { costInWords, noBudget, WithinBudget } from './within-budget';
 import { useMay } from '@/ui/here';
 import { mostParts, partRows } from '@/ui/start-dish';
 
@@ -95,24 +98,33 @@ export function DishPage({
   const open = useDocument('dish', { id, document, revision });
   const dish = open.document;
   const [among, setAmong] = useState('styles');
-  const [wines, setWines] = useState<readonly PairingWine[]>(styleWines);
+  /** The wines of the cellar or of a flight with what they cost; undefined while general styles are looked at. */
+  const [list, setList] = useState<{ readonly wines: readonly MenuWine[]; readonly currency: string }>();
+  const [budget, setBudget] = useState(noBudget);
   const [chosen, setChosen] = useState<string | null>(null);
   const [trouble, setTrouble] = useState('');
   const [deleted, setDeleted] = useState(false);
   useEffect(() => {
     if (among === 'styles') {
-      setWines(styleWines);
+      setList(undefined);
       return;
     }
     const controller = new AbortController();
-    call(contract.pairing.wines, { among }, { signal: controller.signal }).then(
-      (found) => setWines(found.wines),
+    call(contract.menu.wines, { among }, { signal: controller.signal }).then(
+      setList,
       (error: Error) => !controller.signal.aborted && setTrouble(error.message),
     );
     return () => controller.abort();
   }, [among]);
+  const affordable = useMemo(() => (list === undefined ? undefined : within(list.wines, budget)), [list, budget]);
+  const wines = useMemo(() => affordable?.wines.map(({ wine }) => wine) ?? styleWines, [affordable]);
   const parts = useMemo(() => dish.parts.map(({ part, grams, cooked }) => ({ part, grams, cooked })), [dish.parts]);
-  const [leaning, setLeaning] = useState(noLeaning);
+  const [chosenLeaning, setLeaning] = useState(noLeaning);
+  const { cuisine = '' } = dish;
+  const leaning = useMemo(
+    () => (chosenLeaning.school === 'place' ? { ...chosenLeaning, kitchen: cuisineCountries[cuisine] } : chosenLeaning),
+    [chosenLeaning, cuisine],
+  );
   const advice = useMemo(() => advise(parts, wines, leaning), [parts, wines, leaning]);
   const may = plateAllergens(parts).mayHold;
   const byId = useMemo(() => new Map(wines.map((wine) => [wine.id, wine])), [wines]);
@@ -123,6 +135,10 @@ export function DishPage({
   const change = (next: (d: DishDocument) => DishDocument, field = '') => mayEdit && open.change(next, field);
   const add = (more: readonly DishPart[]) => change((d) => ({ ...d, parts: [...d.parts, ...partRows(more)].slice(0, mostParts) }));
   const put = (rowId: string, part: string) => change((d) => ({ ...d, parts: d.parts.map((row) => (row.id === rowId ? { id: rowId, part } : row)) }));
+  const costOf = (id: string) => {
+    const wine = list?.wines.find((one) => one.wine.id === id);
+    return wine === undefined || list === undefined ? undefined : costInWords(wine, budget, list.currency);
+  };
   const wineName = (id: string) => byId.get(id)?.name ?? '';
   if (deleted)
     return (
@@ -209,7 +225,16 @@ export function DishPage({
               />
             </div>
           </div>
-          <Leanings leaning={leaning} own={own} onChange={setLeaning} />
+          {list !== undefined && affordable !== undefined && (
+            <WithinBudget budget={budget} currency={list.currency} dearer={affordable.dearer} unpriced={affordable.unpriced} onChange={setBudget} />
+          )}
+          <Leanings
+            leaning={chosenLeaning}
+            own={own}
+            cuisine={cuisine}
+            onChange={setLeaning}
+            onCuisine={mayEdit ? (from) => change((d) => ({ ...d, cuisine: from })) : undefined}
+          />
           <LastChange parts={parts} wines={wines} />
           {parts.length === 0 ? (
             <p className="soft">Add the first part of the dish.</p>
@@ -218,6 +243,7 @@ export function DishPage({
               advice={advice}
               shown={shown}
               nameOf={wineName}
+              costOf={costOf}
               onChoose={setChosen}
               choices={<MoreChoices parts={parts} advice={advice} leaning={leaning} wines={wines} wineName={wineName} onChoose={setChosen} />}
               flight={

@@ -58,6 +58,13 @@ const List = styled.ul`
     font-size: 0.8125rem;
   }
 `;
+/** Other ways to begin than a line, side by side where there is room. */
+const Beginnings = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(340px, 100%), 1fr));
+  gap: 14px 24px;
+  align-items: start;
+`;
 const Menus = styled.ul`
   list-style: none;
   margin: 4px 0 0;
@@ -120,9 +127,11 @@ export function Dishes({
         </div>
         <div style={{ display: 'grid', gap: 14, marginBottom: 18 }}>
           {mayEdit && <InWords />}
-          <FromWine />
-          {mayEdit && <StartFrom />}
-          {mayEdit && <ForAFlight flights={flights} />}
+          <Beginnings>
+            <FromWine />
+            {mayEdit && <StartFrom />}
+            {mayEdit && <ForAFlight flights={flights} />}
+          </Beginnings>
         </div>
         {menus.length > 0 && !narrowed && (
           <section aria-label="Menus" style={{ marginBottom: 22 }}>

@@ -32,7 +32,7 @@ export function ForAFlight({ flights }: { flights: readonly { readonly id: strin
   return (
     <div>
       <div style={{ display: 'flex', flexWrap: 'wrap', gap: 10, alignItems: 'end' }}>
-        <div style={{ minWidth: 240 }}>
+        <div style={{ flex: '1 1 180px' }}>
           <SelectField<string>
             label="Food for a flight"
             value={flight}

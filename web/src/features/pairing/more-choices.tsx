@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
-import { bandOf, shownFit, type Fit, type PairingWine } from '@rose/core/pairing/dish-fit';
+import { bandOf, saysOf, shownFit, type Fit, type PairingWine } from '@rose/core/pairing/dish-fit';
 import type { Leaning } from '@rose/core/pairing/leaning';
 import { listed } from '@rose/core/wine/plural';
 import { bestSoftDrink } from '@rose/knowledge/without-alcohol/index';
@@ -122,7 +122,7 @@ export function BothWays({
               <strong>{nameOf(swap.into)}</strong> instead of {nameOf(swap.out)}
             </>
           )}
-          , and it {bandOf(swap.fit.fit).name}, {round(shownFit(swap.fit.fit))} of 100.{' '}
+          , and it {saysOf(swap.fit.fit)}, {round(shownFit(swap.fit.fit))} of 100.{' '}
           {onTake !== undefined && (
             <Button size="small" onPress={() => onTake(swap)}>
               Do it

@@ -56,11 +56,11 @@ export function TriedIt({
           <p className="soft">No more tries of this dish are kept.</p>
         ) : (
           <>
-            <p style={{ margin: '0 0 6px' }}>Tried it today? It …</p>
+            <p style={{ margin: '0 0 6px' }}>Tried it today? Say how it went.</p>
             <Choice<Verdict>
               bare
               name={`tried-${wine.id}`}
-              label={`Tried ${wine.name} today: it`}
+              label={`How ${wine.name} went with it today`}
               options={verdictNames}
               value={today?.verdict}
               onChange={say}

@@ -1,7 +1,7 @@
 'use client';
 import { counted } from '@rose/core/wine/plural';
 import styled from 'styled-components';
-import type { WayOut } from '@rose/core/timetable/afternoon-tasks';
+import { kindOfTask, wineOfTask, type TaskKind, type WayOut } from '@rose/core/timetable/afternoon-tasks';
 import { routeNames } from '@rose/core/timetable/task-words';
 import { clockIn } from '@rose/core/wine/day';
 import { offInWords, remedyInWords } from '@rose/knowledge/evening/wording';
@@ -118,9 +118,29 @@ export function Notices({ afternoon, venue, timeZone, mayEdit }: { afternoon: Af
   );
 }
 
+const doing: Readonly<Record<TaskKind, string>> = {
+  stand: 'standing upright',
+  ice: 'filling the bucket',
+  chill: 'chilling',
+  out: 'taking it out',
+  warm: 'coming up to the room',
+  open: 'opening',
+  check: 'checking',
+  taste: 'tasting it first',
+  decant: 'decanting',
+  room: 'checking the room',
+  polish: 'polishing',
+  set: 'setting the places',
+  table: 'laying the table',
+  pour: 'pouring',
+  bread: 'the rest after it',
+  cheese: 'the rest after it',
+  cook: 'work on its dish',
+  plate: 'plating its dish',
+};
 function conflictInWords(conflict: { task: string; by: number; resource: string }, nameOf: (wine: string) => string): string {
-  const [kind, wine] = conflict.task.split(':');
-  const what = `${wine === undefined ? 'the evening' : nameOf(wine)}: ${kind === 'chill' ? 'chilling' : kind === 'open' ? 'opening' : kind === 'pour' ? 'pouring' : kind}`;
+  const wine = wineOfTask(conflict.task);
+  const what = `${wine === undefined ? 'the evening' : nameOf(wine)}: ${doing[kindOfTask(conflict.task)]}`;
   const minutes = conflict.by >= 120 ? `${Math.floor(conflict.by / 60)} h ${conflict.by % 60} min` : `${conflict.by} min`;
   return `${what} would have to begin ${minutes} before it may${conflict.resource === '' ? '' : `, because the ${conflict.resource === 'ice' ? 'bucket' : conflict.resource} ${conflict.resource === 'hands' ? 'are' : 'is'} full`}.`;
 }

@@ -137,6 +137,7 @@ export const asOrderWine = (known: KnownWine, profile = known.profile): OrderWin
 /** A cellar wine as pairing takes it: its profile, the smells found in it and those of its style: that one was not named does not say that it is not there. */
 export function asPairingWine(known: KnownWine): PairingWine {
   const found = echoesOf(known.chips);
+  const country = factOf(known.document.facts, 'country');
   return {
     id: known.id,
     name: known.document.name,
@@ -144,5 +145,6 @@ export function asPairingWine(known: KnownWine): PairingWine {
     colour: factOf(known.document.facts, 'colour') ?? known.style.style.colour,
     echoes: [...new Set([...found, ...known.style.style.echoes])],
     fortified: factOf(known.document.facts, 'fortified') ?? isFortified(known.style.style),
+    ...(country === undefined ? {} : { homes: [country.toUpperCase()] }),
   };
 }

@@ -90,7 +90,7 @@ export const menuForFlight = serve(contract.menu.forFlight, async (db, actor, { 
       name: `Food for ${flight.name}`.slice(0, 200),
       courses: food.map(({ wine, dish, parts }, i) => ({
         id: `c${i}`,
-        name: dish.name,
+        name: `${dish.name[0]!.toUpperCase()}${dish.name.slice(1)}`,
         pin: wine,
         parts: parts.map((part, j) => ({ ...part, id: `c${i}p${j}`, cooked: part.cooked === undefined ? undefined : [...part.cooked] })),
       })),
@@ -100,7 +100,12 @@ export const menuForFlight = serve(contract.menu.forFlight, async (db, actor, { 
       most: Math.max(1, food.length),
       pourMl: Math.min(300, Math.max(20, flight.pourMl)),
     },
-    because: food.map(({ wine, dish, fit }) => ({ course: dish.name, wine: byId.get(wine)!.name, shown: shownFit(fit.fit), text: speaksFor(fit).text })),
+    because: food.map(({ wine, dish, fit }) => ({
+      course: `${dish.name[0]!.toUpperCase()}${dish.name.slice(1)}`,
+      wine: byId.get(wine)!.name,
+      shown: shownFit(fit.fit),
+      text: speaksFor(fit).text,
+    })),
   };
 });
 export const planOfMenu = serve(contract.menu.plan, async (db, actor, { menu: document }) => {

@@ -1,0 +1,61 @@
+'use client';
+import { priceOf, type Priced } from '@rose/core/menu/affordable';
+import { pourings, type Pouring } from '@rose/core/menu/menu-document';
+import { moneyInWords } from '@rose/core/wine/money';
+import { counted } from '@rose/core/wine/plural';
+import type { MenuWine } from '@rose/knowledge/menu/index';
+import { NumberField } from '@/ui/number-field';
+import { SelectField } from '@/ui/select-field';
+
+export interface Budget {
+  readonly by: Pouring;
+  readonly pourMl: number;
+  /** Minor units; undefined: none is set. */
+  readonly most: number | undefined;
+}
+export const noBudget: Budget = { by: 'bottle', pourMl: 120, most: undefined };
+
+/** How a wine is poured, and the most it may cost so. */
+export function WithinBudget({
+  budget,
+  currency,
+  dearer,
+  unpriced,
+  onChange,
+}: {
+  budget: Budget;
+  currency: string;
+  dearer: number;
+  unpriced: number;
+  onChange: (budget: Budget) => void;
+}) {
+  const out = [...(dearer === 0 ? [] : [`${counted(dearer, 'dearer one')}`]), ...(unpriced === 0 ? [] : [`${counted(unpriced, 'wine')} without a price`])];
+  return (
+    <>
+      <div style={{ display: 'flex', flexWrap: 'wrap', gap: 12, marginTop: 10 }}>
+        <div style={{ flex: '1 1 140px' }}>
+          <SelectField<Pouring> label="Poured" value={budget.by} options={pourings} onChange={(by) => onChange({ ...budget, by })} />
+        </div>
+        <div style={{ flex: '1 1 140px' }}>
+          <NumberField
+            label={budget.by === 'glass' ? `At most, a glass of ${budget.pourMl} mL` : 'At most, a bottle'}
+            unit={currency}
+            low={0}
+            high={100_000}
+            value={budget.most === undefined ? undefined : budget.most / 100}
+            onChange={(most) => onChange({ ...budget, most: most === undefined ? undefined : Math.round(most * 100) })}
+          />
+        </div>
+      </div>
+      {out.length > 0 && <p className="soft">Left out: {out.join(', ')}.</p>}
+    </>
+  );
+}
+
+const inWords = ({ minor, ml, held }: Priced, { by, pourMl }: Budget, currency: string): string =>
+  `${moneyInWords(minor, currency)} ${by === 'glass' ? `a glass of ${pourMl} mL` : ml === 750 ? 'a bottle' : `for ${ml / 1000} L`}, ${held === 0 ? 'none held' : `${held} held`}`;
+/** What a wine of a list costs and whether it is there; undefined without a price. */
+export const costInWords = (wine: MenuWine, budget: Budget, currency: string): string | undefined => {
+  const priced = priceOf(wine.sizes, budget.by, budget.pourMl);
+  return priced === undefined ? undefined : inWords(priced, budget, currency);
+};
