@@ -11,7 +11,7 @@ const support = ({ d, has }: Pair) =>
     50 * has.washedRind,
     60 * ramp(has.cheese, 0.4, 1) * ramp(d.salt, 24, 56),
     // Beyond what calms it, chilli carries no more sugar.
-    44 * ramp(d.heat, 0, 44),
+    28 * ramp(d.heat, 0, 44),
     1.6 * Math.max(0, d.sweetness - 10) * (1 - 0.75 * ramp(d.protein, 16, 50)),
     80 * ramp(d.fat, 60, 84),
     80 * has.chocolate,
