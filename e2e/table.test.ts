@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { emptyMenu, type MenuDocument } from '@rose/core/menu/menu-document';
-import { fill, phone, press, textOf, visit, waitForText } from './browser';
+import { fill, phone, press, select, textOf, visit, waitForText } from './browser';
 import { demoJourney, hurried } from './journey';
 
 const { base, page, browser } = await demoJourney();
@@ -161,5 +161,67 @@ describe('cheese and the wine’s side', () => {
     }
     await page.keyboard.press('Enter');
     await waitForText(page, 'The best of every class');
+  });
+});
+
+describe('what was tried, and food for a flight', () => {
+  it('a verdict is given by one tap, stands after a reload, and is set beside the rules', async () => {
+    await visit(page, `${base}/pairing`);
+    await press(page, 'Mushroom polenta');
+    await waitForText(page, 'Tried it today?');
+    const option = await page.waitForSelector('::-p-xpath(//label[.//input[@type="radio"]][normalize-space(.)="goes well"])');
+    await option!.evaluate((element) => (element as HTMLElement).scrollIntoView({ block: 'center' }));
+    await option!.click();
+    await saved();
+    const dish = page.url();
+    await page.reload();
+    await waitForText(page, 'Tried it today?');
+    expect(await page.evaluate(() => document.querySelector<HTMLInputElement>('input[type=radio]:checked')?.closest('label')?.textContent)).toBe('goes well');
+    await visit(page, `${base}/pairing/tried`);
+    await waitForText(page, 'Beside the rules');
+    await waitForText(page, 'Mushroom polenta with');
+    expect(await textOf(page)).toMatch(/Found: goes well the rules: [a-z ]+, \d+ of 100/);
+    // Tapped again it is taken back.
+    await visit(page, dish);
+    await waitForText(page, 'Tried it today?');
+    await page.evaluate(() => document.querySelector<HTMLInputElement>('input[type=radio]:checked')!.click());
+    await page.waitForFunction(() => document.querySelector('input[type=radio]:checked') === null);
+    await saved();
+    await visit(page, `${base}/pairing/tried`);
+    await waitForText(page, 'Beside the rules');
+    expect(await textOf(page)).not.toContain('Mushroom polenta with');
+  });
+  it('the cellar is narrowed by what a glass may cost, and place leads where it is asked to', async () => {
+    await visit(page, `${base}/pairing`);
+    await press(page, 'Kid with thyme');
+    await select(page, 'Out of', 'cellar');
+    await waitForText(page, 'a bottle');
+    await select(page, 'Poured', 'glass');
+    await fill(page, 'At most, a glass', '4.50');
+    await waitForText(page, 'Left out:');
+    expect(await textOf(page)).toMatch(/€\d[\d.]* a glass of 120 mL, (none|\d+) held/);
+    await fill(page, 'At most, a glass', '0');
+    await waitForText(page, 'none in this list');
+    await fill(page, 'At most, a glass', '90');
+    await press(page, 'Lean the advice');
+    await select(page, 'School', 'place');
+    await select(page, 'The dish is', 'Greek');
+    await waitForText(page, 'of one place +18');
+    await saved();
+  });
+  it('a flight finds its food by one press, and its work stands in the flight’s afternoon', async () => {
+    await visit(page, `${base}/pairing`);
+    await press(page, 'A dish for each wine');
+    await waitForText(page, 'What is opened', 30_000);
+    const [, first = ''] = /1\. (.+?) [a-z]+.* \d+ g/.exec(await textOf(page)) ?? [];
+    expect(first).not.toBe('');
+    await visit(page, `${base}/flights`);
+    await press(page, 'Fire and salt');
+    await page.waitForFunction(() => location.pathname !== '/flights');
+    await visit(page, `${page.url()}/ready`);
+    await waitForText(page, 'of work', 30_000);
+    expect(await textOf(page)).toContain(`Plate ${first.split(' ')[0]!}`);
+    await press(page, 'Lists');
+    await waitForText(page, 'the menu: ');
   });
 });

@@ -15,7 +15,7 @@ import { weightRules } from './weight';
 type FitRule = Rule<FitRuleId, Pair, Args>;
 /** Every rule of a fit, family by family, with what a family is about. */
 export const ruleFamilies = {
-  weight: { name: 'weight against weight', rules: weightRules },
+  weight: { name: 'weight', rules: weightRules },
   acid: { name: 'acid, vinegar and brine', rules: acidRules },
   sugar: { name: 'sweetness', rules: sugarRules },
   tannin: { name: 'grip', rules: tanninRules },
