@@ -52,6 +52,7 @@ describe('every page', () => {
       await first('/pairing', 'Octopus'),
       await first('/pairing', 'Supper under'),
       '/pairing/cheese',
+      '/pairing/tried',
       '/pairing/with/cool-unoaked',
       '/notebook',
       await first('/notebook', 'Black Scree'),

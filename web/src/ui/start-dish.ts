@@ -1,9 +1,7 @@
 'use client';
-import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import { v4, v7 } from 'uuid';
 import type { DishDocument } from '@rose/core/pairing/dish-document';
-import { everydayDish } from '@rose/knowledge/dishes/index';
 import type { DishPart } from '@rose/knowledge/pairing/index';
 import { contract } from '@/contract/client';
 import { call } from './api';
@@ -59,14 +57,4 @@ export function useMakeDishes(): {
       .finally(() => setMaking(false));
   };
   return { make, trouble, making };
-}
-/** Makes an everyday dish one of the venue's own, and opens it. */
-export function useStartFrom(): { readonly start: (id: string) => void; readonly trouble: string } {
-  const router = useRouter();
-  const { make, trouble } = useMakeDishes();
-  const start = (from: string) => {
-    const dish = everydayDish(from);
-    if (dish !== undefined) make([dishOfParts(dish.name, dish.parts, '', dish.cuisine)], ([id]) => router.push(`/pairing/${id}`));
-  };
-  return { start, trouble };
 }

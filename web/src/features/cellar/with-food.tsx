@@ -13,7 +13,7 @@ import { CheckBox } from '@/ui/check-box';
 import { CheckBoxes } from '@/ui/check-boxes';
 import { Disclosure } from '@/ui/disclosure';
 import { named } from '@/ui/looks';
-import { useStartFrom } from '@/ui/start-dish';
+import { useStartFrom } from '@/ui/start-everyday';
 import { BareButton } from '@/ui/button';
 import { TextField, Trouble } from '@/ui/field';
 import { SelectField } from '@/ui/select-field';

@@ -1,13 +1,20 @@
 'use client';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { fold } from '@rose/core/wine/search-folding';
 import { cooking, ingredients, partKinds, type DishPart, type PartKind } from '@rose/knowledge/pairing';
-import { namesOfPart } from '@rose/knowledge/pairing/find';
 import { Picker } from '@/ui/picker';
 import { partsInWords } from './part-names';
 
-const everyPart = [
-  ...ingredients.map((entry) => ({ id: entry.id, name: entry.name, names: namesOfPart(entry), kind: partKinds[entry.kind] as string })),
+interface Offer {
+  readonly id: string;
+  readonly name: string;
+  /** All it is called. */
+  readonly names: readonly string[];
+  readonly kind: string;
+}
+/** Every part with its names: its own at once, the other words for it when the finder has come. */
+const everyPart = (find: Finder | undefined): readonly Offer[] => [
+  ...ingredients.map((entry) => ({ id: entry.id, name: entry.name, names: find?.namesOfPart(entry) ?? [entry.name], kind: partKinds[entry.kind] })),
   ...cooking.map((entry) => ({ id: entry.id, name: entry.name, names: [entry.name], kind: 'Cooking' })),
 ];
 /** How near a name is to what is typed: it begins so, one of its words does, it is somewhere within, or (infinite) not at all. */
@@ -18,21 +25,24 @@ function distance(name: string, wanted: string): number {
   return folded.includes(wanted) ? 2 : Infinity;
 }
 /** A part as it is offered: under its own name, and with the word nearest to what is typed. */
-function offered(entry: (typeof everyPart)[number], wanted: string) {
+function offered(entry: Offer, wanted: string) {
   if (wanted === '') return [{ id: entry.id, kind: entry.kind, far: 0, name: entry.name }];
   const named = entry.names.map((name) => ({ name, far: distance(name, wanted) })).toSorted((a, b) => a.far - b.far)[0];
   if (named === undefined || named.far === Infinity) return [];
   return [{ id: entry.id, kind: entry.kind, far: named.far, name: named.name === entry.name ? named.name : `${named.name}: ${entry.name}` }];
 }
+type Finder = typeof import('@rose/knowledge/pairing/find');
 type Reader = typeof import('@rose/knowledge/dishes/read-line');
-/** Who reads lines, with every dish by name: fetched when there is a line to read. */
-function useReader(wanted: boolean): Reader | undefined {
-  const [reader, setReader] = useState<Reader>();
+/** Who knows the other words for parts, and who reads lines: each fetched when it is wanted first. */
+function useFetched<M>(wanted: boolean, fetching: () => Promise<M>): M | undefined {
+  const [fetched, setFetched] = useState<{ readonly module: M }>();
   useEffect(() => {
-    if (wanted) void import('@rose/knowledge/dishes/read-line').then(setReader);
-  }, [wanted]);
-  return reader;
+    if (wanted) void fetching().then((module) => setFetched({ module }));
+  }, [wanted, fetching]);
+  return fetched?.module;
 }
+const finder = (): Promise<Finder> => import('@rose/knowledge/pairing/find');
+const lineReader = (): Promise<Reader> => import('@rose/knowledge/dishes/read-line');
 /** What is read as a line rather than found as one part. */
 const asLine = 'as-a-line';
 /** Finds a part by a word of its name, or reads a line as several, and hands them on. */
@@ -40,8 +50,10 @@ export function AddPart({ onAdd }: { onAdd: (parts: readonly DishPart[]) => void
   const [text, setText] = useState('');
   const [lost, setLost] = useState<readonly string[]>([]);
   const wanted = fold(text);
-  const found = everyPart.flatMap((entry) => offered(entry, wanted)).toSorted((a, b) => a.far - b.far);
-  const reader = useReader(wanted.includes(' '));
+  const names = useFetched(wanted !== '', finder);
+  const parts = useMemo(() => everyPart(names), [names]);
+  const found = parts.flatMap((entry) => offered(entry, wanted)).toSorted((a, b) => a.far - b.far);
+  const reader = useFetched(wanted.includes(' '), lineReader);
   const read = wanted.includes(' ') ? reader?.readLine(text) : undefined;
   const line = read !== undefined && (read.parts.length > 1 || (found.length === 0 && read.parts.length === 1)) ? read : undefined;
   const groups = [

@@ -1,4 +1,6 @@
 'use client';
+import dynamic from 'next/dynamic';
+import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { mostTries, type DishDocument } from '@rose/core/pairing/dish-document';
@@ -23,7 +25,6 @@ import { AddPart } from './add-part';
 import { DishFits } from './dish-fits';
 import { ForAGuest } from './for-a-guest';
 import { InTheKitchen } from './in-the-kitchen';
-import { ItsFlight } from './its-flight';
 import { Leanings } from './leanings';
 import { BothWays, LastChange, MoreChoices } from './more-choices';
 import { DishParts } from './dish-parts';
@@ -32,7 +33,12 @@ import { TriedIt } from './tried-it';
 import { nameOf } from './part-names';
 import { costInWords, noBudget, WithinBudget } from './within-budget';
 import { useMay } from '@/ui/here';
-import { mostParts, partRows } from '@/ui/start-dish';
+import { mostParts, partRows, useMakeDishes } from '@/ui/start-dish';
+import { Button } from '@/ui/button';
+
+/** What is not looked at with every dish comes when it is. */
+const ItsFlight = dynamic(() => import('./its-flight').then((module) => module.ItsFlight), { ssr: false });
+const BesideAnother = dynamic(() => import('./beside-another').then((module) => module.BesideAnother), { ssr: false });
 
 const Grid = styled.div`
   display: grid;
@@ -82,6 +88,7 @@ const Caution = styled.div`
 export function DishPage({
   flights,
   own,
+  besideAtFirst,
   id,
   revision,
   document,
@@ -89,6 +96,8 @@ export function DishPage({
   flights: readonly { id: string; name: string }[];
   /** What the venue’s own tries make of the rules, where they say something. */
   own: Leaning['own'];
+  /** A dish this one is laid beside when the page opens, by id. */
+  besideAtFirst?: string | undefined;
   id: string;
   revision: number;
   document: DishDocument;
@@ -103,6 +112,9 @@ export function DishPage({
   const [budget, setBudget] = useState(noBudget);
   const [chosen, setChosen] = useState<string | null>(null);
   const [trouble, setTrouble] = useState('');
+  const router = useRouter();
+  const { make, making, trouble: makeTrouble } = useMakeDishes();
+  const [beside, setBeside] = useState(besideAtFirst !== undefined);
   const [deleted, setDeleted] = useState(false);
   useEffect(() => {
     if (among === 'styles') {
@@ -191,6 +203,37 @@ export function DishPage({
               <p className="soft">A dish has {mostParts} parts at most: leave one out to add another.</p>
             ))}
           {parts.length > 0 && <InTheKitchen parts={parts} />}
+          {parts.length > 0 && open.revision > 0 && (
+            <p style={{ display: 'flex', flexWrap: 'wrap', gap: 8, marginTop: 14 }}>
+              <Button size="small" onPress={() => setBeside(true)}>
+                Beside another dish
+              </Button>
+              {mayEdit && (
+                <Button
+                  size="small"
+                  disabled={making}
+                  onPress={() =>
+                    make([{ ...dish, name: `${dish.name}, another way`.slice(0, 200), tries: [] }], ([made]) => router.push(`/pairing/${made}?beside=${id}`))
+                  }
+                >
+                  Try it another way
+                </Button>
+              )}
+            </p>
+          )}
+          {makeTrouble !== '' && <p role="alert">{makeTrouble}</p>}
+          {beside && (
+            <BesideAnother
+              id={id}
+              name={dish.name}
+              first={besideAtFirst}
+              parts={parts}
+              wines={wines}
+              leaning={leaning}
+              wineName={wineName}
+              close={() => setBeside(false)}
+            />
+          )}
         </section>
         <DishPlate
           dish={advice.dish}

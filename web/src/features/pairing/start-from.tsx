@@ -4,7 +4,7 @@ import { fold } from '@rose/core/wine/search-folding';
 import { everydayDishes } from '@rose/knowledge/dishes/index';
 import { Trouble } from '@/ui/field';
 import { Picker } from '@/ui/picker';
-import { useStartFrom } from '@/ui/start-dish';
+import { useStartFrom } from '@/ui/start-everyday';
 
 /** Finds one of the everyday dishes by a word of it or of its kitchen, to begin from. */
 export function StartFrom() {

@@ -9,7 +9,7 @@ import { read } from '@/server/page';
 import { Here } from '../../here';
 
 const load = cache((id: string) => read(getDish, { id }));
-type Asked = { params: Promise<{ id: string }>; searchParams: Promise<{ new?: string }> };
+type Asked = { params: Promise<{ id: string }>; searchParams: Promise<{ new?: string; beside?: string }> };
 export async function generateMetadata({ params, searchParams }: Asked): Promise<Metadata> {
   return { title: (await searchParams).new === undefined ? (await load((await params).id)).document.name : 'A new dish' };
 }
@@ -27,9 +27,10 @@ export default async function Page({ params, searchParams }: Asked) {
       </Here>
     );
   const dish = await load(id);
+  const { beside } = await searchParams;
   return (
     <Here>
-      <DishPage {...shared} id={id} revision={dish.revision} document={dish.document} />
+      <DishPage {...shared} besideAtFirst={beside} id={id} revision={dish.revision} document={dish.document} />
     </Here>
   );
 }
