@@ -1,6 +1,7 @@
-import { fitClass, fitOf, type FitClass } from '@rose/core/pairing/dish-fit';
+import { fitClass, fitNumber, type FitClass } from '@rose/core/pairing/dish-fit';
 import { keysOf } from '@rose/core/wine/keys';
 import { dishOf, fitClasses, styleWine } from '../src/pairing/index';
+import { everydayDishes } from '../src/dishes/index';
 import { generalStyles } from '../src/styles/index';
 import type { DishCase, WineWords } from './cases';
 import { partsMeant, stylesMeant } from './dishes';
@@ -18,7 +19,9 @@ export function judgeLeads(dishes: readonly DishCase[], wineWords: Readonly<Reco
     .map((dish) => ({ dish, plate: dishOf(partsMeant(dish).parts) }))
     .filter(({ dish, plate }) => plate.taste.sweetness < sweetFrom && dish.good.length > 0);
   const wines = generalStyles.filter(({ id }) => !id.startsWith('no-alcohol')).map(styleWine);
-  const leaders = savoury.map(({ plate }) => wines.reduce((best, wine) => (fitOf(plate, wine).fit > fitOf(plate, best).fit ? wine : best), wines[0]!));
+  const leaderOf = (plate: ReturnType<typeof dishOf>) =>
+    wines.reduce((best, wine) => (fitNumber(plate, wine) > fitNumber(plate, best) ? wine : best), wines[0]!);
+  const leaders = savoury.map(({ plate }) => leaderOf(plate));
   const classesOf = (phrase: string): ReadonlySet<FitClass> =>
     new Set(stylesMeant(wineWords[phrase] ?? { skip: true }).map((style) => fitClass(styleWine(style))));
   // A phrase that may mean two classes names both.
@@ -40,15 +43,18 @@ export function judgeLeads(dishes: readonly DishCase[], wineWords: Readonly<Reco
       `${led(kind)} of ${savoury.length}`,
     ),
   );
+  // One style is told over more dishes than the cases: it may be the first choice of a few of them.
+  const more = everydayDishes.map(({ parts }) => dishOf(parts)).filter(({ taste }) => taste.sweetness < sweetFrom);
+  const everywhere = [...leaders, ...more.map(leaderOf)];
   const counts = new Map<string, number>();
-  for (const { name } of leaders) counts.set(name, (counts.get(name) ?? 0) + 1);
+  for (const { name } of everywhere) counts.set(name, (counts.get(name) ?? 0) + 1);
   const [most, times] = [...counts].reduce((top, row) => (row[1] > top[1] ? row : top), ['none', 0]);
   return [
     ...classes,
     one(
       'style',
-      times <= mostOfStyle * savoury.length,
-      `no style leads more than ${100 * mostOfStyle} % of ${savoury.length} savoury dishes`,
+      times <= mostOfStyle * everywhere.length,
+      `no style leads more than ${100 * mostOfStyle} % of ${everywhere.length} savoury dishes`,
       `${most}: ${times}`,
     ),
   ];

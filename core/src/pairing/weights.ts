@@ -34,6 +34,7 @@ export const handSet = {
   'no-grip': -9,
   'char-grip': 5,
   scrub: 9,
+  'bubbles-alone': -10,
   'oak-toast': 8,
   'oak-smothers': -20,
   round: 7,

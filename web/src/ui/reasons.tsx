@@ -1,5 +1,4 @@
 'use client';
-import { scaleLinear } from 'd3-scale';
 import styled from 'styled-components';
 import { signed } from '@rose/core/wine/search-folding';
 
@@ -66,7 +65,6 @@ const List = styled.ul`
 /** Reasons that add up: each with its bar, its sentence and its source, and the total last. */
 export function Reasons({ lines, total, totalLabel, digits = 0 }: { lines: readonly ReasonLine[]; total: number; totalLabel: string; digits?: number }) {
   const most = Math.max(8, ...lines.filter((line) => line.id !== 'start').map((line) => Math.abs(line.push)));
-  const x = scaleLinear([-most, most], [0, 180]);
   return (
     <List>
       {lines.map((line, i) => (
@@ -81,9 +79,10 @@ export function Reasons({ lines, total, totalLabel, digits = 0 }: { lines: reado
           {line.id === 'start' ? (
             <span />
           ) : (
-            <svg viewBox="0 0 180 14" preserveAspectRatio="none" aria-hidden>
-              <line className="zero" x1={90} x2={90} y1={0} y2={14} />
-              <rect className={line.push > 0 ? 'up' : 'down'} x={Math.min(90, x(line.push))} width={Math.abs(x(line.push) - 90)} y={3} height={8} />
+            // A point of a push is a unit of the drawing: its frame is the scale.
+            <svg viewBox={`${-most} 0 ${2 * most} 14`} preserveAspectRatio="none" aria-hidden>
+              <line className="zero" x1={0} x2={0} y1={0} y2={14} vectorEffect="non-scaling-stroke" />
+              <rect className={line.push > 0 ? 'up' : 'down'} x={Math.min(0, line.push)} width={Math.abs(line.push)} y={3} height={8} />
             </svg>
           )}
           <b>{line.id === 'start' ? String(line.push) : signed(line.push, digits)}</b>

@@ -23,7 +23,6 @@ import { Frame } from '@/ui/frame';
 import { useSolver } from '@/workers/use-solver';
 import { AddPart } from './add-part';
 import { DishFits } from './dish-fits';
-import { ForAGuest } from './for-a-guest';
 import { InTheKitchen } from './in-the-kitchen';
 import { Leanings } from './leanings';
 import { BothWays, LastChange, MoreChoices } from './more-choices';
@@ -31,12 +30,14 @@ import { DishParts } from './dish-parts';
 import { DishPlate } from './dish-plate';
 import { TriedIt } from './tried-it';
 import { nameOf } from './part-names';
-import { costInWords, noBudget, WithinBudget } from './within-budget';
+import { costInWords, noBudget } from './budget';
 import { useMay } from '@/ui/here';
 import { mostParts, partRows, useMakeDishes } from '@/ui/start-dish';
 import { Button } from '@/ui/button';
 
 /** What is not looked at with every dish comes when it is. */
+const WithinBudget = dynamic(() => import('./within-budget').then((module) => module.WithinBudget), { ssr: false });
+const ForAGuest = dynamic(() => import('./for-a-guest').then((module) => module.ForAGuest), { ssr: false });
 const ItsFlight = dynamic(() => import('./its-flight').then((module) => module.ItsFlight), { ssr: false });
 const BesideAnother = dynamic(() => import('./beside-another').then((module) => module.BesideAnother), { ssr: false });
 
@@ -114,6 +115,8 @@ export function DishPage({
   const [trouble, setTrouble] = useState('');
   const router = useRouter();
   const { make, making, trouble: makeTrouble } = useMakeDishes();
+  // What a guest must not eat is kept while the page is open.
+  const [guest, setGuest] = useState<'asked' | 'told'>();
   const [beside, setBeside] = useState(besideAtFirst !== undefined);
   const [deleted, setDeleted] = useState(false);
   useEffect(() => {
@@ -187,7 +190,21 @@ export function DishPage({
             {may.length === 0 ? '' : `Some makers’ hold ${listed(may.map((entry) => allergens[entry]))}. `}Wine itself contains sulphites, and may carry egg,
             milk or fish fining. Check labels; this list is only as good as its parts.
           </Caution>
-          {parts.length > 0 && <ForAGuest parts={parts} onTake={mayEdit ? (made) => change((d) => ({ ...d, parts: partRows(made) })) : undefined} />}
+          {parts.length > 0 && (
+            <p style={{ margin: '8px 0' }}>
+              <Button size="small" onPress={() => setGuest('asked')}>
+                For a guest who does not eat…
+              </Button>
+            </p>
+          )}
+          {parts.length > 0 && guest !== undefined && (
+            <ForAGuest
+              parts={parts}
+              open={guest === 'asked'}
+              close={() => setGuest('told')}
+              onTake={mayEdit ? (made) => change((d) => ({ ...d, parts: partRows(made) })) : undefined}
+            />
+          )}
           {trouble !== '' && <p role="alert">{trouble}</p>}
           <Clashes
             open={open}

@@ -1,19 +1,9 @@
 'use client';
-import { priceOf, type Priced } from '@rose/core/menu/affordable';
 import { pourings, type Pouring } from '@rose/core/menu/menu-document';
-import { moneyInWords } from '@rose/core/wine/money';
 import { counted } from '@rose/core/wine/plural';
-import type { MenuWine } from '@rose/knowledge/menu/index';
 import { NumberField } from '@/ui/number-field';
 import { SelectField } from '@/ui/select-field';
-
-export interface Budget {
-  readonly by: Pouring;
-  readonly pourMl: number;
-  /** Minor units; undefined: none is set. */
-  readonly most: number | undefined;
-}
-export const noBudget: Budget = { by: 'bottle', pourMl: 120, most: undefined };
+import type { Budget } from './budget';
 
 /** How a wine is poured, and the most it may cost so. */
 export function WithinBudget({
@@ -51,11 +41,3 @@ export function WithinBudget({
     </>
   );
 }
-
-const inWords = ({ minor, ml, held }: Priced, { by, pourMl }: Budget, currency: string): string =>
-  `${moneyInWords(minor, currency)} ${by === 'glass' ? `a glass of ${pourMl} mL` : ml === 750 ? 'a bottle' : `for ${ml / 1000} L`}, ${held === 0 ? 'none held' : `${held} held`}`;
-/** What a wine of a list costs and whether it is there; undefined without a price. */
-export const costInWords = (wine: MenuWine, budget: Budget, currency: string): string | undefined => {
-  const priced = priceOf(wine.sizes, budget.by, budget.pourMl);
-  return priced === undefined ? undefined : inWords(priced, budget, currency);
-};
