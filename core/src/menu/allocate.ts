@@ -94,12 +94,17 @@ export function* allocate(question: MenuQuestion): Solver<MenuAnswer> {
             const [own, price, after] = [points[segment(course, to)]!, cost[segment(course, to)]!, table[to + 1]![left - 1]!];
             for (let w = 0; w < n; w++) begin[w] = Math.max(begin[w]!, own[w]! - perMoney * price[w]! + after[w]!);
           }
-          for (let w = 0; w < n; w++) {
-            const from = begin[w]!;
-            if (from === -Infinity) continue;
-            for (let last = 0; last < n; last++) if (last !== w && from - step[last]![w]! > row[last]!) row[last] = from - step[last]![w]!;
-            if (from > row[start]!) row[start] = from;
+          // Row by row of the steps, as they lie in memory.
+          for (let last = 0; last < n; last++) {
+            const apart = step[last]!;
+            let best = row[last]!;
+            for (let w = 0; w < n; w++) {
+              const value = begin[w]! - apart[w]!;
+              if (value > best && w !== last) best = value;
+            }
+            row[last] = best;
           }
+          for (let w = 0; w < n; w++) if (begin[w]! > row[start]!) row[start] = begin[w]!;
         }
         table[course]![left] = row;
       }
@@ -115,11 +120,20 @@ export function* allocate(question: MenuQuestion): Solver<MenuAnswer> {
   };
 
   const heap = new Heap();
-  const push = (node: Omit<Node, 'bound'>) => {
-    const bound = boundOf(node.course, node.left, node.last, node.value, node.spent);
-    if (bound > -Infinity) heap.push({ ...node, bound });
+  const push = (
+    course: number,
+    last: number,
+    left: number,
+    value: number,
+    spent: number,
+    wine: number | undefined,
+    from: number,
+    before: Node | undefined,
+  ): void => {
+    const bound = boundOf(course, left, last, value, spent);
+    if (bound > -Infinity) heap.push({ course, last, left, value, spent, wine, from, before, bound });
   };
-  push({ course: 0, last: start, left: most, value: 0, spent: 0, wine: undefined, from: 0, before: undefined });
+  push(0, start, most, 0, 0, undefined, 0, undefined);
   const poured = (node: Node, w: number): boolean => {
     for (let one: Node | undefined = node; one !== undefined; one = one.before) if (one.wine === w) return true;
     return false;
@@ -134,7 +148,7 @@ export function* allocate(question: MenuQuestion): Solver<MenuAnswer> {
     }
     if (looked % 500 === 0) yield 0.5 + (0.5 * looked) / mostLooked;
     const { course, last, left, value, spent } = node;
-    push({ course: course + 1, last, left, value: value + noneOf(course), spent, wine: undefined, from: course, before: node });
+    push(course + 1, last, left, value + noneOf(course), spent, undefined, course, node);
     if (left === 0) continue;
     for (let w = 0; w < n; w++) {
       if (w === last || poured(node, w)) continue;
@@ -143,16 +157,7 @@ export function* allocate(question: MenuQuestion): Solver<MenuAnswer> {
         const own = points[segment(course, to)]![w]!;
         if (own === -Infinity) break;
         const price = cost[segment(course, to)]![w]!;
-        push({
-          course: to + 1,
-          last: w,
-          left: left - 1,
-          value: value + own - apart - pointsPerMoney * price,
-          spent: spent + price,
-          wine: w,
-          from: course,
-          before: node,
-        });
+        push(to + 1, w, left - 1, value + own - apart - pointsPerMoney * price, spent + price, w, course, node);
       }
     }
   }
