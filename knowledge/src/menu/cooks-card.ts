@@ -37,6 +37,8 @@ export interface CooksCard {
 }
 /** Minutes from one course to the next. Own choice, near common practice. */
 export const betweenCourses = 30;
+/** Minutes from a course to the next with the same wine, where wines have their times. Own choice. */
+const shortly = 10;
 /** Minutes for what is done at the last moment: to plate. */
 const plating = 5;
 
@@ -53,12 +55,28 @@ function serveAs(parts: readonly DishPart[]): string {
   return 'hot, on warm plates; what is kept hot stays at 63 °C or above';
 }
 
-/** The cook’s card of a planned menu: grams for the table, the order of work counted back from each course, how it is served, and the wine with a sentence. */
-export function cooksCard(plan: MenuPlan): CooksCard {
+/** When each course goes out, minutes after the first: with its wine where the wine has its time, else so long after the one before. */
+function timesOf(courses: MenuPlan['courses'], pours: ReadonlyMap<string, number> | undefined): readonly number[] {
+  const times: number[] = [];
+  for (const [i, { wine }] of courses.entries()) {
+    const before = times.at(-1);
+    const poured = wine === undefined || courses[i - 1]?.wine === wine ? undefined : pours?.get(wine);
+    times.push(
+      poured === undefined ? (before === undefined ? 0 : before + (pours === undefined ? betweenCourses : shortly)) : Math.max(before ?? -Infinity, poured),
+    );
+  }
+  return times;
+}
+/**
+ * The cook’s card of a planned menu: grams for the table, the order of work counted back from each course, how it is served, and the wine with a sentence.
+ * @param pours minutes of each wine’s pour after the first, where the menu goes out with a flight
+ */
+export function cooksCard(plan: MenuPlan, pours?: ReadonlyMap<string, number>): CooksCard {
   const shopping = new Map<string, number>();
   const work: CardStep[] = [];
+  const times = timesOf(plan.courses, pours);
   const courses = plan.courses.map((course, i): CardCourse => {
-    const at = i * betweenCourses;
+    const at = times[i]!;
     const plates = course.plates.plates.map((plate): CardPlate => ({
       guests: plate.guests,
       seats: plate.seats,

@@ -151,6 +151,26 @@ describe('the cook’s card', () => {
     );
     for (const { say } of card.courses) expect(say).not.toMatch(/\d|undefined/);
   });
+  it('beside a flight each course goes out with its wine, a second one with the same wine shortly after, and the work is counted back from there', () => {
+    const wines = plan.courses.map(({ wine }) => wine);
+    const pours = new Map([...new Set(wines.flatMap((wine) => wine ?? []))].map((wine, i) => [wine, i * 22]));
+    const beside = cooksCard(plan, pours);
+    for (const [i, course] of beside.courses.entries()) {
+      const wine = wines[i];
+      const again = wine !== undefined && wines[i - 1] === wine;
+      if (wine !== undefined && !again) expect(course.at).toBe(pours.get(wine));
+      if (again) expect(course.at).toBe(beside.courses[i - 1]!.at + 10);
+      expect(beside.work.find(({ what }) => what === `Plate ${course.name}`)!.at).toBe(course.at - 5);
+      expect(beside.work.find(({ what }) => what === `Begin ${course.name}`)!.at).toBeLessThan(course.at - 5);
+    }
+    expect(beside.courses.map(({ at }) => at)).toEqual(beside.courses.map(({ at }) => at).sort((a, b) => a - b));
+    // Amounts are those of the menu, whenever it goes out.
+    expect(beside.shopping).toEqual(card.shopping);
+  });
+  it('a wine whose pour is not known goes out after the course before it', () => {
+    const beside = cooksCard(plan, new Map());
+    expect(beside.courses.map(({ at }) => at)).toEqual(beside.courses.map((_, i) => i * 10));
+  });
   it('weighs as a cook does', () => {
     expect([0.2, 3.4, 23, 187, 1234].map(asWeighed)).toEqual([0.5, 3, 25, 190, 1250]);
     expect([weighedInWords(1250), weighedInWords(190)]).toEqual(['1.25 kg', '190 g']);

@@ -307,7 +307,7 @@ export function DishPage({
               onChoose={setChosen}
               choices={<MoreChoices parts={parts} advice={advice} leaning={leaning} wines={wines} wineName={wineName} onChoose={setChosen} />}
               flight={
-                among === 'styles' || open.revision === 0 ? null : (
+                list === undefined || open.revision === 0 ? null : (
                   <ItsFlight dishId={id} name={dish.name} advice={advice} wines={wines} wineName={wineName} mayPlan={mayPlan} />
                 )
               }

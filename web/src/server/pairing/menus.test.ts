@@ -205,6 +205,10 @@ describe('a menu round a flight', () => {
       expect(dish.minutes).toBeGreaterThanOrEqual(dish.hands);
       expect(dish.food.length).toBeGreaterThan(0);
     }
+    // The card of the cook has the flight's clock.
+    const reply: Reply = { cookies: [] };
+    await perform(menuFile, owner, { id, format: 'pdf' }, reply);
+    expect(reply.file).toMatchObject({ type: 'application/pdf' });
     const timetable = (await run(timetableOf, owner, { id: flight })) as AnswerOf<'flight', 'timetable'>;
     const told = timetable.tasks.map(({ text }) => text).join('\n');
     for (const { name } of dishes) expect(told).toContain(`Plate ${name}`);

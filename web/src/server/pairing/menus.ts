@@ -12,6 +12,9 @@ import { menu } from '../../db/schema';
 import { serve, type Member } from '../command';
 import { solved } from '../compute/pool';
 import { removing, saveDocument, type Store } from '../document';
+import { pourTimes } from '@rose/knowledge/evening/evening';
+import { firstPourOf } from '../flight/afternoon';
+import { readVenue } from '../flight/read';
 import { readFlight } from '../flight/store';
 import { saved } from '../live/announce';
 import { cardToPdf } from '../print/cooks-card';
@@ -113,6 +116,19 @@ export const planOfMenu = serve(contract.menu.plan, async (db, actor, { menu: do
   return solved('menu', { menu: document, wines });
 });
 
+/** The flight a menu goes out with: when each of its wines is poured. One that is blind to its host too is dealt anew: no wine has its time before. */
+async function flightBeside(db: Reader, venueId: string, among: string) {
+  if (!among.startsWith('flight:')) return undefined;
+  const { document: flight } = await readFlight(db, venueId, among.slice('flight:'.length));
+  if (flight.blind === 'double') return undefined;
+  const { facts, settings } = await readVenue(db, venueId);
+  return {
+    flight: flight.name,
+    timeZone: settings.timeZone,
+    firstPour: firstPourOf(flight.starts, settings.timeZone),
+    pours: pourTimes(flight, facts).at,
+  };
+}
 export const menuFile = serve(contract.menu.file, async (db, actor, { id, format }, reply) => {
   const { document } = await readMenu(db, actor, id);
   const name = `menu-${id.slice(-6)}`;
@@ -137,6 +153,8 @@ export const menuFile = serve(contract.menu.file, async (db, actor, { id, format
   const { wines } = await menuWinesOf(db, actor.venueId, document.among);
   const plan = await solved('menu', { menu: document, wines });
   if (plan.kind === 'impossible') throw new Problem(409, 'no-plan', plan.why);
-  reply.file = { type: 'application/pdf', name: `${name}.pdf`, body: await cardToPdf(document.name, document.guests, cooksCard(plan), new Date()) };
+  const beside = await flightBeside(db, actor.venueId, document.among);
+  const card = cooksCard(plan, beside?.pours);
+  reply.file = { type: 'application/pdf', name: `${name}.pdf`, body: await cardToPdf(document.name, document.guests, card, new Date(), beside) };
   return document;
 });

@@ -1,19 +1,32 @@
+import { clockIn } from '@rose/core/wine/day';
 import { counted, listed } from '@rose/core/wine/plural';
+import { instantOf } from '@rose/knowledge/evening/whole';
 import { weighedInWords } from '@rose/core/quantity/weighed';
 import { betweenCourses, type CooksCard } from '@rose/knowledge/menu/cooks-card';
 import { hair, madder, Paper, soft } from './paper';
 
 const margin = 18;
 const foot = 20;
-const clock = (minutes: number): string => {
-  const away = Math.abs(minutes);
-  const said = away < 60 ? `${away} min` : `${Math.floor(away / 60)} h${away % 60 === 0 ? '' : ` ${away % 60} min`}`;
-  return minutes < 0 ? `${said} before` : minutes === 0 ? 'first course' : `${said} after`;
-};
+/** The flight a menu goes out with: its name, and when its first wine is poured, where that is set. */
+export interface Beside {
+  readonly flight: string;
+  readonly firstPour: Date | undefined;
+  readonly timeZone: string;
+}
+/** A minute as the clock shows it at the venue, or as a distance from the first course. */
+const clockOf =
+  (beside: Beside | undefined) =>
+  (minutes: number): string => {
+    if (beside?.firstPour !== undefined) return clockIn(instantOf(beside.firstPour, minutes), beside.timeZone);
+    const away = Math.abs(Math.round(minutes));
+    const said = away < 60 ? `${away} min` : `${Math.floor(away / 60)} h${away % 60 === 0 ? '' : ` ${away % 60} min`}`;
+    return minutes < 0 ? `${said} before` : minutes === 0 ? 'first course' : `${said} after`;
+  };
 const seats = (numbers: readonly number[]): string => (numbers.length === 1 ? `seat ${numbers[0]}` : `seats ${listed(numbers.map(String))}`);
 
 /** The cook’s card of a menu on A4: the order of work, then each course with its grams, plates that differ and its wine, then what to buy. */
-export async function cardToPdf(name: string, guests: number, card: CooksCard, on: Date): Promise<Uint8Array> {
+export async function cardToPdf(name: string, guests: number, card: CooksCard, on: Date, beside?: Beside): Promise<Uint8Array> {
+  const clock = clockOf(beside);
   const paper = await Paper.of('a4', `${name}: cook’s card`, on);
   const { width, height } = paper.size;
   const inner = width - 2 * margin;
@@ -35,7 +48,10 @@ export async function cardToPdf(name: string, guests: number, card: CooksCard, o
     y = paper.block(text, margin, y, inner, style) + 0.6;
   };
   y = paper.block(name, margin, y, inner, { face: 'serif', size: 24 }) + 1;
-  line(`Cook’s card for ${counted(guests, 'guest')}; a course every ${betweenCourses} minutes; some ${card.hands} minutes of work by hand.`, { colour: soft });
+  line(
+    `Cook’s card for ${counted(guests, 'guest')}; ${beside === undefined ? `a course every ${betweenCourses} minutes` : `courses go out with the wines of ${beside.flight}`}; some ${card.hands} minutes of work by hand.`,
+    { colour: soft },
+  );
   heading('Order of work');
   for (const { at, what, hands } of card.work) {
     room(6);
