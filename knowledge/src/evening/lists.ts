@@ -8,7 +8,7 @@ import { showBand, showTemperature, showVolume } from '@rose/core/wine/measure';
 import { glassShape } from '../glasses/index';
 import { closureOf, openingDefers, type Closure } from '../closures/index';
 import { asWeighed } from '@rose/core/quantity/weighed';
-import { counted, listed } from '@rose/core/wine/plural';
+import { capital, counted, listed } from '@rose/core/wine/plural';
 import { merchantOf, type Amounts } from './amounts';
 import { stockOf, type PreparedWine, type VenueFacts } from './evening';
 
@@ -118,7 +118,7 @@ export function packingList(flight: FlightDocument, prepared: readonly PreparedW
     if (tool !== 'your hands')
       lines.push({
         id: `tool-${wines[0]!.closure.id}`,
-        text: `${tool[0]!.toUpperCase()}${tool.slice(1)}${wines.length > 4 && tool.includes('corkscrew') ? ', two of them' : ''}`,
+        text: `${capital(tool)}${wines.length > 4 && tool.includes('corkscrew') ? ', two of them' : ''}`,
         because: `${[...new Set(wines.map((wine) => wine.closure.name))].join(', ')}: ${names(wines)}`,
       });
   const old = prepared.filter((wine) => wine.closure.id === 'cork' && (wine.wine.age ?? 0) >= 15);
@@ -154,7 +154,6 @@ export function packingList(flight: FlightDocument, prepared: readonly PreparedW
   return lines;
 }
 
-const sentenceOf = (name: string): string => `${name[0]!.toUpperCase()}${name.slice(1)}`;
 /** What the dishes beside the wines are made of, each once, for the whole table, as a cook weighs it. */
 function foodOfDishes(prepared: readonly PreparedWine[]): readonly { readonly name: string; readonly grams: number; readonly dishes: readonly string[] }[] {
   const food = new Map<string, { grams: number; dishes: Set<string> }>();
@@ -190,7 +189,7 @@ export function shoppingList(prepared: readonly PreparedWine[], amounts: Amounts
   food('bread', 'Plain white bread', Math.ceil(amounts.breadG / 50) * 50, 'g', '60 g a guest');
   food(
     'cheese',
-    amounts.cheeses.length === 0 ? 'Mild hard cheese' : sentenceOf(listed(amounts.cheeses)),
+    amounts.cheeses.length === 0 ? 'Mild hard cheese' : capital(listed(amounts.cheeses)),
     Math.ceil(amounts.cheeseG / 50) * 50,
     'g',
     '30 g a guest and cheese rest; milk is an allergen',
@@ -200,7 +199,7 @@ export function shoppingList(prepared: readonly PreparedWine[], amounts: Amounts
   for (const { name, grams, dishes } of foodOfDishes(prepared))
     lines.push({
       id: `food-${name}`,
-      text: sentenceOf(name),
+      text: capital(name),
       amount: grams,
       unit: 'g',
       costMinor: undefined,

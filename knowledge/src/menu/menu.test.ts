@@ -8,6 +8,7 @@ import { keepsTo } from '../kitchen/index';
 import { ingredient, type Allergen } from '../pairing/index';
 import { asWeighed, weighedInWords } from '@rose/core/quantity/weighed';
 import { cooksCard } from './cooks-card';
+import { servedDishes } from './served';
 import { menuStyles, planMenu, platesOf, type MenuPlan, type MenuWine } from './index';
 
 const menuOf = (lines: readonly string[], more: Partial<MenuDocument> = {}): MenuDocument => ({
@@ -166,6 +167,21 @@ describe('the cook’s card', () => {
     expect(beside.courses.map(({ at }) => at)).toEqual(beside.courses.map(({ at }) => at).sort((a, b) => a - b));
     // Amounts are those of the menu, whenever it goes out.
     expect(beside.shopping).toEqual(card.shopping);
+  });
+  it('what goes out with a wine is one dish, with all its food: what the plates hold is what is bought', () => {
+    const dishes = servedDishes(plan, 'Supper');
+    expect([...dishes.keys()].sort()).toEqual([...new Set(plan.courses.flatMap(({ wine }) => wine ?? []))].sort());
+    const bought = [...dishes.values()].flatMap(({ food }) => food).reduce((sum, { grams }) => sum + grams, 0);
+    const poured = card.courses.filter((_, i) => plan.courses[i]!.wine !== undefined);
+    expect(bought).toBeCloseTo(
+      poured.flatMap(({ plates }) => plates.flatMap(({ rows }) => rows)).reduce((sum, { all }) => sum + all, 0),
+      6,
+    );
+    const twice = servedDishes({ courses: [plan.courses[2]!, { ...plan.courses[2]!, name: 'again' }] }, 'Supper').get(plan.courses[2]!.wine!)!;
+    const once = dishes.get(plan.courses[2]!.wine!)!;
+    expect(twice.name).toMatch(/, then again$/);
+    expect(twice.hands).toBe(2 * servedDishes({ courses: [plan.courses[2]!] }, 'Supper').get(plan.courses[2]!.wine!)!.hands);
+    expect(twice.minutes).toBeGreaterThanOrEqual(Math.max(once.minutes, twice.hands));
   });
   it('a wine whose pour is not known goes out after the course before it', () => {
     const beside = cooksCard(plan, new Map());

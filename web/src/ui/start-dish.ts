@@ -2,6 +2,7 @@
 import { useRef, useState } from 'react';
 import { v4, v7 } from 'uuid';
 import type { DishDocument } from '@rose/core/pairing/dish-document';
+import { capital } from '@rose/core/wine/plural';
 import type { DishPart } from '@rose/knowledge/pairing/index';
 import { contract } from '@/contract/client';
 import { call } from './api';
@@ -16,8 +17,6 @@ const partRow = ({ part, grams, cooked }: DishPart): DishDocument['parts'][numbe
 /** The most parts a dish holds. */
 export const mostParts = 40;
 export const partRows = (parts: readonly DishPart[]): DishDocument['parts'][number][] => parts.slice(0, mostParts).map(partRow);
-/** A name as it stands over a page. */
-export const capital = (name: string): string => name.replace(/^./u, (letter) => letter.toUpperCase());
 /** A name and parts as a dish of the venue. */
 export const dishOfParts = (name: string, parts: readonly DishPart[], remark = '', cuisine?: string): DishDocument => ({
   schema: 1,

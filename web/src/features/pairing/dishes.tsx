@@ -1,5 +1,5 @@
 'use client';
-import { counted, listed } from '@rose/core/wine/plural';
+import { capital, counted, listed } from '@rose/core/wine/plural';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -21,7 +21,6 @@ import { SheetOverPage } from '@/ui/sheet';
 import { ForAFlight } from './for-a-flight';
 import { FromWine } from './from-wine';
 import { InWords } from './in-words';
-import { capital } from '@/ui/start-dish';
 import { dietNames } from './part-names';
 import { StartFrom } from './start-from';
 

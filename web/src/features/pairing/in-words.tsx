@@ -3,7 +3,7 @@ import { useRouter } from 'next/navigation';
 import { useDeferredValue, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { bandOf, shownFit } from '@rose/core/pairing/dish-fit';
-import { counted } from '@rose/core/wine/plural';
+import { capital, counted } from '@rose/core/wine/plural';
 import { dishOf, styleWines } from '@rose/knowledge/pairing';
 import { fitOf } from '@rose/core/pairing/dish-fit';
 import { examples } from '@rose/knowledge/styles/examples';
@@ -14,7 +14,7 @@ import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { TextArea, Trouble } from '@/ui/field';
-import { capital, dishOfParts, partRows, useMakeDishes } from '@/ui/start-dish';
+import { dishOfParts, partRows, useMakeDishes } from '@/ui/start-dish';
 import { partsInWords } from './part-names';
 
 const Read = styled.ol`

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import styled from 'styled-components';
 import { dayInWords } from '@rose/core/wine/day';
 import { counted } from '@rose/core/wine/plural';
+import { signed } from '@rose/core/wine/search-folding';
 import type { AnswerOf } from '@/contract/answers';
 import { Frame, Page } from '@/ui/frame';
 import { WayBack } from '@/ui/way-back';
@@ -67,7 +68,6 @@ function Factor({ mean, low, high, told }: { mean: number; low: number; high: nu
 }
 
 const figure = ({ shown, band }: { shown: number; band: string }) => `${band}, ${Math.round(shown)}`;
-const signedPoints = (by: number) => `${by > 0 ? '+' : by < 0 ? '−' : ''}${Math.abs(by).toFixed(0)}`;
 /** What was tried with what, what bites did to wines, and what both come to beside the rules. */
 export function Tried({ tries, bites, findings }: Found) {
   const spoken = findings.filter(({ says }) => says !== undefined);
@@ -115,7 +115,7 @@ export function Tried({ tries, bites, findings }: Found) {
                       {bite.wine.name} with {bite.food}
                     </span>
                     <small>
-                      Liking changed by {signedPoints(bite.measured)} of 100 with the bite, {counted(bite.tasters, 'taster')}. The rules expect:{' '}
+                      Liking changed by {signed(bite.measured)} of 100 with the bite, {counted(bite.tasters, 'taster')}. The rules expect:{' '}
                       {figure(bite.expected)} of 100.
                     </small>
                   </span>

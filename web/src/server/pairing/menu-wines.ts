@@ -2,9 +2,9 @@ import { and, desc, eq, isNull, sql } from 'drizzle-orm';
 import { allergensOf } from '@rose/core/flight/flight-totals';
 import type { WineDocument } from '@rose/core/wine/facts';
 import type { ServedDish } from '@rose/knowledge/evening/evening';
-import { effortOf } from '@rose/knowledge/kitchen/index';
 import { menuStyles, type MenuWine } from '@rose/knowledge/menu/index';
-import { ingredient, type Allergen } from '@rose/knowledge/pairing';
+import { servedDishes } from '@rose/knowledge/menu/served';
+import type { Allergen } from '@rose/knowledge/pairing';
 import type { Reader } from '../../db/client';
 import { menu } from '../../db/schema';
 import { settingsOf } from '../account/settings';
@@ -52,25 +52,5 @@ export async function dishesBeside(db: Reader, venueId: string, flightId: string
   if (row === undefined || row.document.courses.length === 0) return new Map();
   const { wines } = await menuWinesOf(db, venueId, row.document.among);
   const plan = await solved('menu', { menu: row.document, wines });
-  const dishes = new Map<string, ServedDish>();
-  for (const course of plan.kind === 'impossible' ? [] : plan.courses) {
-    const [main] = course.plates.plates;
-    if (course.wine === undefined || main === undefined) continue;
-    const { hands, minutes } = effortOf(main.parts);
-    const food = course.plates.plates.flatMap((plate) =>
-      plate.parts.flatMap(({ part, grams }) => {
-        const found = ingredient(part);
-        return found === undefined ? [] : [{ name: found.name, grams: (grams ?? found.portion) * plate.guests }];
-      }),
-    );
-    const before = dishes.get(course.wine);
-    dishes.set(course.wine, {
-      menu: row.document.name,
-      name: before === undefined ? course.name : `${before.name}, then ${course.name}`,
-      hands: hands + (before?.hands ?? 0),
-      minutes: Math.max(minutes, before?.minutes ?? 0) + (before === undefined ? 0 : hands),
-      food: [...(before?.food ?? []), ...food],
-    });
-  }
-  return dishes;
+  return plan.kind === 'impossible' ? new Map() : servedDishes(plan, row.document.name);
 }

@@ -2,6 +2,7 @@ import { and, asc, eq, isNull } from 'drizzle-orm';
 import { pouringOrder } from '@rose/core/flight/flight';
 import { emptyMenu, mostCourses, type MenuDocument } from '@rose/core/menu/menu-document';
 import { shownFit } from '@rose/core/pairing/dish-fit';
+import { capital } from '@rose/core/wine/plural';
 import { foodForFlight } from '@rose/knowledge/dishes/for-flight';
 import { speaksFor } from '@rose/knowledge/pairing/choices';
 import { recipeOf } from '@rose/knowledge/dishes/recipe';
@@ -93,7 +94,7 @@ export const menuForFlight = serve(contract.menu.forFlight, async (db, actor, { 
       name: `Food for ${flight.name}`.slice(0, 200),
       courses: food.map(({ wine, dish, parts }, i) => ({
         id: `c${i}`,
-        name: `${dish.name[0]!.toUpperCase()}${dish.name.slice(1)}`,
+        name: capital(dish.name),
         pin: wine,
         parts: parts.map((part, j) => ({ ...part, id: `c${i}p${j}`, cooked: part.cooked === undefined ? undefined : [...part.cooked] })),
       })),
@@ -104,7 +105,7 @@ export const menuForFlight = serve(contract.menu.forFlight, async (db, actor, { 
       pourMl: Math.min(300, Math.max(20, flight.pourMl)),
     },
     because: food.map(({ wine, dish, fit }) => ({
-      course: `${dish.name[0]!.toUpperCase()}${dish.name.slice(1)}`,
+      course: capital(dish.name),
       wine: byId.get(wine)!.name,
       shown: shownFit(fit.fit),
       text: speaksFor(fit).text,

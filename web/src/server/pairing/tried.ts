@@ -28,13 +28,18 @@ async function triesOf(db: Reader, venueId: string) {
 /** Wines that were tasted alone and then with a bite, by glasses whose label is lifted: how each taster's liking changed. A bite that is no food we know tells nothing. */
 async function bitesOf(db: Reader, actor: Member) {
   const { venueId } = actor;
+  const withBite = db
+    .select({ id: note.glassId })
+    .from(note)
+    .where(and(eq(note.venueId, venueId), eq(note.moment, 'food'), isNull(note.deletedAt)));
   const rows = await db
     .select({
       by: note.participantId,
       glassId: note.glassId,
       wineId: glassIdentity.wineId,
       moment: note.moment,
-      document: note.document,
+      evidence: note.evidence,
+      food: sql<string | null>`${note.document}->>'food'`,
       read: sql<boolean>`${readableNotes(actor)}`,
     })
     .from(note)
@@ -49,23 +54,28 @@ async function bitesOf(db: Reader, actor: Member) {
         isNull(glass.rejectedAt),
         eq(participant.simulated, false),
         inArray(note.moment, ['first', 'air', 'food']),
+        // Of all notes only those of a glass somebody took a bite with.
+        inArray(note.glassId, withBite),
       ),
     );
-  const likedOf = (of: (typeof rows)[number], moment: string) => {
-    const found = rows.find((row) => row.by === of.by && row.glassId === of.glassId && row.moment === moment)?.document.observed.liking;
-    return found === undefined ? undefined : midpoint(found);
-  };
+  const key = (by: string, glassId: string, moment: string) => `${by} ${glassId} ${moment}`;
+  const liked = new Map(
+    rows.flatMap(({ by, glassId, moment, evidence: { observed } }) =>
+      observed.liking === undefined ? [] : [[key(by, glassId, moment), midpoint(observed.liking)] as const],
+    ),
+  );
+  const likedAt = ({ by, glassId }: (typeof rows)[number], moment: string) => liked.get(key(by, glassId, moment));
   const pairs = new Map<string, { wineId: string; food: string; changes: number[]; read: boolean }>();
   for (const row of rows.filter(({ moment }) => moment === 'food')) {
-    const food = (row.document.food ?? '').trim();
+    const food = (row.food ?? '').trim();
     // Where the room was crossed the wine was tasted alone once more: that is what the bite is held against.
-    const [alone, withIt] = [likedOf(row, 'air') ?? likedOf(row, 'first'), likedOf(row, 'food')];
+    const [alone, withIt] = [likedAt(row, 'air') ?? likedAt(row, 'first'), likedAt(row, 'food')];
     if (food === '' || alone === undefined || withIt === undefined) continue;
-    const key = `${row.wineId} ${food.toLowerCase()}`;
-    const pair = pairs.get(key) ?? { wineId: row.wineId, food, changes: [], read: true };
+    const name = `${row.wineId} ${food.toLowerCase()}`;
+    const pair = pairs.get(name) ?? { wineId: row.wineId, food, changes: [], read: true };
     pair.changes.push(withIt - alone);
     pair.read &&= row.read;
-    pairs.set(key, pair);
+    pairs.set(name, pair);
   }
   const known = await knownWines(db, venueId, [...new Set([...pairs.values()].map(({ wineId }) => wineId))]);
   return [...pairs.values()].flatMap(({ wineId, food, changes, read }) => {
