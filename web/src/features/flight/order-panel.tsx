@@ -15,7 +15,7 @@ import { Disclosure } from '@/ui/disclosure';
 import { Progress } from '@/ui/progress';
 import { SelectField } from '@/ui/select-field';
 import { Switch } from '@/ui/switch';
-import { counted } from '@rose/core/wine/plural';
+import { capital, counted } from '@rose/core/wine/plural';
 import { restCheeses } from '@rose/knowledge/cheeses/palate';
 import type { Solving } from '@/workers/use-solver';
 import { OrderQuestions } from './order-questions';
@@ -126,6 +126,10 @@ export function OrderPanel({ flight, order, wines, now, other, before, move, sol
   const isBest = best !== null && broken.length === 0 && asGoodAs(now.strain, best.strain);
   const sections = solution?.kind === 'best' ? solution.sections : undefined;
   const price = before === null ? 0 : now.strain - before;
+  const cheeses = restCheeses(
+    now.order.flatMap((id) => wines.find((wine) => wine.id === id) ?? []),
+    now.rests,
+  );
   return (
     <OrderCard aria-label="Order">
       <h2>Order</h2>
@@ -242,15 +246,20 @@ export function OrderPanel({ flight, order, wines, now, other, before, move, sol
           )}
           {mayEdit && flight.rests.length > 0 && (
             <p className="small">
-              {now.rests.map((rest) => `${restKinds[rest.kind].label} after ${nameOf(rest.after)}`).join('; ')}.{' '}
-              {restCheeses(
-                now.order.flatMap((id) => wines.find((wine) => wine.id === id) ?? []),
-                now.rests,
-              ).map((cheese) => (
-                <span key={cheese.after}>
-                  After {nameOf(cheese.after)} {cheese.grams} g of <strong>{cheese.name}</strong> a guest: {cheese.because}.{' '}
-                </span>
-              ))}
+              {now.rests.map((rest) => {
+                const cheese = cheeses.find(({ after }) => after === rest.after);
+                return (
+                  <span key={rest.after}>
+                    {capital(restKinds[rest.kind].label)} after {nameOf(rest.after)}
+                    {cheese !== undefined && (
+                      <>
+                        , {cheese.grams} g of <strong>{cheese.name}</strong> a guest: {cheese.because}
+                      </>
+                    )}
+                    .{' '}
+                  </span>
+                );
+              })}
               <Button size="small" tone="quiet" onPress={() => change({ rests: [] })}>
                 Take the rests out
               </Button>
