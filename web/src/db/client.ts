@@ -3,6 +3,7 @@ import type { PgTransaction } from 'drizzle-orm/pg-core';
 import type { NodePgQueryResultHKT } from 'drizzle-orm/node-postgres';
 import type { ExtractTablesWithRelations } from 'drizzle-orm';
 import { Pool } from 'pg';
+import { preparesWhatIsAskedOften } from './prepared';
 import * as schema from './schema';
 
 export type Database = NodePgDatabase<typeof schema>;
@@ -29,7 +30,10 @@ export function connections(): Connections {
       // A connection that dies while idle is replaced at its next use; without a listener it would end the process.
       pool.on('error', () => undefined);
       // One that dies between two statements of a transaction fails the next of them; nobody needs to hear of it twice.
-      pool.on('connect', (client) => client.on('error', () => undefined));
+      pool.on('connect', (client) => {
+        client.on('error', () => undefined);
+        preparesWhatIsAskedOften(client);
+      });
       return pool;
     };
     const pool = open(10);

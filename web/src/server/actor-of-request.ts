@@ -1,6 +1,7 @@
-import { and, eq, isNull } from 'drizzle-orm';
+import { createHash } from 'node:crypto';
+import { and, asc, eq, gt, isNull } from 'drizzle-orm';
 import { connections } from '../db/client';
-import { apiToken, member, participant, user } from '../db/schema';
+import { apiToken, member, participant, session, user } from '../db/schema';
 import { accounts } from './accounts';
 import type { Actor } from './command';
 import { guestCookie } from './guest-device';
@@ -23,6 +24,26 @@ const guestCodeIn = (cookie: string | null) => cookie?.match(new RegExp(`${guest
 export async function guestOfRequest(headers: Headers): Promise<Actor> {
   const code = guestCodeIn(headers.get('cookie'));
   return code === undefined ? { kind: 'anyone' } : guestOf(code);
+}
+
+/** Milliseconds for which a process remembers whose session a cookie names, and for how many cookies. */
+const remembers = 60_000;
+const mostRemembered = 5_000;
+const sessions = new Map<string, { readonly id: string; readonly until: number }>();
+/**
+ * The session a signed cookie names. The account library reads the signature, and now and then lengthens the session; within a minute the same cookie names
+ * the same session. Whether that still stands is not remembered: it is asked at each request.
+ */
+async function sessionOf(cookie: string): Promise<string | undefined> {
+  const key = createHash('sha256').update(cookie).digest('base64');
+  const known = sessions.get(key);
+  if (known !== undefined && known.until > Date.now()) return known.id;
+  sessions.delete(key);
+  const id = (await accounts().api.getSession({ headers: new Headers({ cookie }) }))?.session.id;
+  if (id === undefined) return undefined;
+  if (sessions.size >= mostRemembered) sessions.clear();
+  sessions.set(key, { id, until: Date.now() + remembers });
+  return id;
 }
 
 /** Who a request comes from: a token for programs, else the session's user with the venue they chose last. */
@@ -57,11 +78,20 @@ export async function whoIs(headers: Headers): Promise<Actor> {
   const cookie = headers.get('cookie');
   const guestCode = guestCodeIn(cookie);
   if (cookie === null || !cookie.includes('rose.')) return guestCode === undefined ? { kind: 'anyone' } : guestOf(guestCode);
-  const found = await accounts().api.getSession({ headers: new Headers({ cookie }) });
-  if (found === null) return guestCode === undefined ? { kind: 'anyone' } : guestOf(guestCode);
-  const person = { userId: found.user.id, name: found.user.name, email: found.user.email };
-  const rows = await db.select({ venueId: member.venueId, role: member.role }).from(member).where(eq(member.userId, person.userId)).orderBy(member.joinedAt);
+  const id = await sessionOf(cookie);
+  const rows =
+    id === undefined
+      ? []
+      : await db
+          .select({ userId: user.id, name: user.name, email: user.email, venueId: member.venueId, role: member.role })
+          .from(session)
+          .innerJoin(user, eq(user.id, session.userId))
+          .leftJoin(member, eq(member.userId, user.id))
+          .where(and(eq(session.id, id), gt(session.expiresAt, new Date())))
+          .orderBy(asc(member.joinedAt));
+  const [first] = rows;
+  if (first === undefined) return guestCode === undefined ? { kind: 'anyone' } : guestOf(guestCode);
   const wanted = cookie.match(new RegExp(`${venueCookie}=([0-9a-f-]{36})`))?.[1];
-  const chosen = rows.find((row) => row.venueId === wanted) ?? rows[0];
-  return chosen === undefined ? { kind: 'user', ...person } : { kind: 'member', ...person, ...chosen, via: 'session' };
+  const { venueId, role, ...person } = rows.find((row) => row.venueId === wanted) ?? first;
+  return venueId === null || role === null ? { kind: 'user', ...person } : { kind: 'member', ...person, venueId, role, via: 'session' };
 }

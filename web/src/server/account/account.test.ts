@@ -5,7 +5,7 @@ import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
 import { and, eq, like } from 'drizzle-orm';
 import { connections } from '../../db/client';
 import { rateLimit } from '../../db/auth';
-import { account, member, user } from '../../db/schema';
+import { account, member, session, user } from '../../db/schema';
 import { handle } from '../http';
 import { demoEmail, demoPassword } from './demo';
 import { deliverLetters, writeLetter } from './letters';
@@ -82,6 +82,29 @@ describe('accounts', () => {
     expect((await ask('POST', '/account', { name: 'Mira', email: 'mira@example.invalid', password: 'a long pass phrase', venue: 'Mole' })).status).toBe(422);
     expect((await ask('DELETE', '/session')).status).toBe(200);
     expect((await ask('GET', '/me')).status).toBe(401);
+  });
+  it('a session that is ended, has run out, or whose venue is left counts no more from the very next request, and a forged cookie never', async () => {
+    const ask = person();
+    await ask('POST', '/account', { name: 'Noor', email: 'noor@example.invalid', password: 'a long pass phrase', venue: 'Pier' });
+    const me = async () => (await ask('GET', '/me')).status;
+    expect([await me(), await me()]).toEqual([200, 200]);
+    const { db } = connections();
+    const [noor] = await db.select({ id: user.id }).from(user).where(eq(user.email, 'noor@example.invalid'));
+    const mine = eq(session.userId, noor!.id);
+    const [kept] = await db.select().from(session).where(mine);
+    await db
+      .update(session)
+      .set({ expiresAt: new Date(Date.now() - 1000) })
+      .where(mine);
+    expect(await me()).toBe(401);
+    await db.update(session).set({ expiresAt: kept!.expiresAt }).where(mine);
+    expect((await ask('GET', '/me')).json).toMatchObject({ role: 'owner' });
+    await db.delete(member).where(eq(member.userId, noor!.id));
+    expect((await ask('GET', '/me')).json).toMatchObject({ venue: null, role: null });
+    const forged = await ask('GET', '/me', undefined, { cookie: `rose.session_token=${kept!.token}.bm90IG91ciBzaWduYXR1cmU%3D` });
+    expect(forged.status).toBe(401);
+    await db.delete(session).where(mine);
+    expect(await me()).toBe(401);
   });
   it('a wrong password is refused without telling whether the account exists, and tries are counted by account', async () => {
     const ask = person();
