@@ -1,3 +1,4 @@
+import type { Dish } from '@rose/core/pairing/dish';
 import { fitOf } from '@rose/core/pairing/dish-fit';
 import { readLine } from '../src/dishes/read-line';
 import { dishOf, styleWine, type DishPart } from '../src/pairing/index';
@@ -59,13 +60,18 @@ function changeMeant(change: string): Change {
   return instead === null ? { out: ids(out), into: readLine(into).parts } : { out: ids(instead[2]!), into: readLine(instead[1]!).parts };
 }
 
+/** A dish before and after a change. */
+export function changed(dish: DishCase, change: string): { readonly before: Dish; readonly after: Dish } {
+  const { parts } = partsMeant(dish);
+  const { out, into } = changeMeant(change);
+  const left = parts.filter(({ part }) => !out.includes(part) && !into.some((one) => one.part === part));
+  return { before: dishOf(parts), after: dishOf([...left, ...into]) };
+}
+
 /** A change of the dish moves the wines it should: who gains rises, who loses falls. */
 export function judgeFlips(dish: DishCase, wineWords: Readonly<Record<string, WineWords>>): readonly Expectation[] {
-  const { parts } = partsMeant(dish);
-  const before = dishOf(parts);
   return dish.flips.flatMap(({ change, gains, loses }) => {
-    const { out, into } = changeMeant(change);
-    const after = dishOf([...parts.filter(({ part }) => !out.includes(part) && !into.some((one) => one.part === part)), ...into]);
+    const { before, after } = changed(dish, change);
     const moved = (phrase: string): number | undefined => {
       const styles = stylesMeant(wineWords[phrase] ?? { skip: true });
       return styles.length === 0

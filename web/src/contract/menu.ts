@@ -152,7 +152,8 @@ export const menu = {
     summary: 'The wines of the cellar or a flight as a menu takes them: with prices, sizes held and allergens',
     allow: 'read',
     input: z.strictObject({ among }),
-    output: z.object({ wines: z.array(menuWine), currency: z.string() }),
+    /** `beside`: of a flight, the menu whose dishes stand in its timetable and its lists; null while none does. */
+    output: z.object({ wines: z.array(menuWine), currency: z.string(), beside: z.object({ id: z.uuid(), name: z.string() }).nullable() }),
   }),
   plan: read({
     name: 'menu.plan',

@@ -8,6 +8,7 @@ import { atOnce } from './at-once';
 import { keepTidy } from './expired';
 import type { Actor, AnyOperation, Reply } from './command';
 import { count, spend } from './limits';
+import { passOn } from './live/listener';
 import { errorText, log } from './log';
 import { Problem, forbidden, unknownActor } from './problem';
 import { operations } from './registry';
@@ -35,7 +36,12 @@ export async function perform(operation: AnyOperation, actor: Actor, rawInput: u
   const { db } = connections();
   // The registry's operations are typed where they are served; here each gets what its own contract parsed.
   const run = (on: unknown) => operation.run(on as never, actor as never, parsed.data as never, reply);
-  const write = () => db.transaction(run);
+  const write = async () => {
+    let within: object = {};
+    const answer = await db.transaction((tx) => run((within = tx)));
+    passOn(within);
+    return answer;
+  };
   const once = () => (contract.kind === 'query' || contract.transaction === false ? run(db) : actor.kind === 'guest' ? guestsWrite(write) : write());
   // Sent twice at the very same moment, the second finds what the first made and answers as done.
   const answer = await once().catch((error: unknown) => (contract.kind === 'command' && codesOf(error).includes('23505') ? once() : Promise.reject(error)));

@@ -6,6 +6,7 @@ import { mostCourses, pourings, thrifts, type MenuDocument, type Pouring, type T
 import { capital, counted } from '@rose/core/wine/plural';
 import { menuLines, readLine } from '@rose/knowledge/dishes/read-line';
 import { menuStyles, type MenuPlan, type MenuWine } from '@rose/knowledge/menu/index';
+import type { AnswerOf } from '@/contract/answers';
 import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
@@ -101,9 +102,12 @@ export function MenuPage({
   const [lost, setLost] = useState<readonly string[]>([]);
   const [wines, setWines] = useState<readonly MenuWine[]>(menu.among === 'styles' ? menuStyles : []);
   const [currency, setCurrency] = useState('');
+  /** The menu that stands beside the flight these wines are of. */
+  const [beside, setBeside] = useState<AnswerOf<'menu', 'wines'>['beside']>(null);
   const [trouble, setTrouble] = useState('');
   const [deleted, setDeleted] = useState(false);
   useEffect(() => {
+    setBeside(null);
     if (menu.among === 'styles') {
       setWines(menuStyles);
       return;
@@ -113,6 +117,7 @@ export function MenuPage({
       (found) => {
         setWines(found.wines);
         setCurrency(found.currency);
+        setBeside(found.beside);
         setTrouble('');
       },
       (error: Error) => !asked.signal.aborted && setTrouble(error.message),
@@ -286,6 +291,12 @@ export function MenuPage({
               </>
             )}
           </div>
+          {beside !== null && beside.id !== id && (
+            <p className="soft">
+              Ready and the lists of this flight go by another menu, “{beside.name}”: the one that was changed last. Change something here, and they go by this
+              one.
+            </p>
+          )}
           <MenuSeats menu={menu} mayEdit={mayEdit} change={change} />
         </section>
         <section aria-label="The wines">

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { styleWines } from '@rose/knowledge/pairing';
 import { smallestSwap, advise } from '@rose/knowledge/pairing';
-import { drawn, endPool, solved } from './pool';
+import { drawn, endPool, solved, solvedOnce } from './pool';
 
 beforeAll(() => void delete process.env['ROSE_COMPUTE']);
 afterAll(async () => {
@@ -44,6 +44,17 @@ describe('the pool', () => {
     expect(refused.length).toBeGreaterThan(0);
     expect(asked.length - refused.length).toBeGreaterThanOrEqual(9);
     for (const reason of refused) expect(reason).toMatchObject({ status: 503, headers: { 'retry-after': '5' } });
+  });
+  it('does not solve the same twice in a row, solves anew what changed, and asks again what failed', async () => {
+    const asked = () => solvedOnce('swap', { parts, wines: styleWines });
+    const [one, two] = await Promise.all([asked(), asked()]);
+    expect(one).toBeDefined();
+    expect(two).toBe(one);
+    expect(await asked()).toBe(one);
+    const other = await solvedOnce('swap', { parts: [{ part: 'octopus', grams: 90 }, { part: 'charred' }], wines: styleWines });
+    expect(other).not.toBe(one);
+    await expect(solvedOnce('order', undefined as never)).rejects.toThrow();
+    await expect(solvedOnce('order', undefined as never)).rejects.toThrow();
   });
   it('takes an error for an answer, and goes on with the next', async () => {
     await expect(solved('order', undefined as never)).rejects.toThrow();

@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import { cpus } from 'node:os';
 import path from 'node:path';
 import { Worker } from 'node:worker_threads';
@@ -85,5 +86,27 @@ const run = (asked: Asked): Promise<unknown> => (process.env['ROSE_COMPUTE'] ===
 /** A solver's answer, from a thread. */
 export const solved = <K extends keyof Solvers>(solver: K, input: SolverInput<K>): Promise<SolverOutput<K>> =>
   run({ kind: 'solve', solver, input }) as Promise<SolverOutput<K>>;
+/** Answers a process keeps, the ones asked for last. */
+const mostKept = 64;
+const kept = new Map<string, Promise<unknown>>();
+/** {@link solved} for what is asked again and again and seldom changes: a solver answers the same to the same, so the same is not solved twice in a row. */
+export function solvedOnce<K extends keyof Solvers>(solver: K, input: SolverInput<K>): Promise<SolverOutput<K>> {
+  const key = createHash('sha256')
+    .update(JSON.stringify([solver, input]))
+    .digest('base64');
+  const known = kept.get(key) as Promise<SolverOutput<K>> | undefined;
+  const answer = known ?? solved(solver, input);
+  // Asked for last, it goes last.
+  kept.delete(key);
+  kept.set(key, answer);
+  if (known === undefined)
+    // What failed is asked anew the next time.
+    answer.catch(() => kept.get(key) === answer && kept.delete(key));
+  for (const oldest of kept.keys()) {
+    if (kept.size <= mostKept) break;
+    kept.delete(oldest);
+  }
+  return answer;
+}
 /** A print as PDF, drawn in a thread. */
 export const drawn = (input: Tasks['print']['input']): Promise<Uint8Array> => run({ kind: 'print', input }) as Promise<Uint8Array>;

@@ -10,7 +10,7 @@ const documentKinds = ['wine', 'flight', 'dish', 'menu', 'note'] as const;
 export type AnnouncedKind = (typeof documentKinds)[number];
 const news = z.discriminatedUnion('what', [
   /** A tasting has a new tick. */
-  z.strictObject({ what: z.literal('tick'), venueId: id, tastingId: id }),
+  z.strictObject({ what: z.literal('tick'), venueId: id, tastingId: id, tick: z.number() }),
   /** People at a tasting did something that raises no tick. */
   z.strictObject({ what: z.literal('people'), venueId: id, tastingId: id }),
   /** Somebody’s seat was taken away, or they left it. */
@@ -29,9 +29,14 @@ const news = z.discriminatedUnion('what', [
 ]);
 export type News = z.infer<typeof news>;
 
+/** Ticks that were announced in a transaction. */
+const ticks = new WeakMap<object, News[]>();
+export const ticksIn = (tx: object): readonly News[] => ticks.get(tx) ?? [];
+
 /** Tells all processes, once this transaction is committed and only then; with what else is written by statements of its own in the same one. */
-export const announce = (tx: Tx, said: News, written: readonly SQLWrapper[] = []) =>
-  tx.execute(
+export function announce(tx: Tx, said: News, written: readonly SQLWrapper[] = []) {
+  if (said.what === 'tick') ticks.set(tx, [...ticksIn(tx), said]);
+  return tx.execute(
     sql`${
       written.length === 0
         ? sql.empty()
@@ -41,6 +46,7 @@ export const announce = (tx: Tx, said: News, written: readonly SQLWrapper[] = []
           )} `
     }select pg_notify(${channel}, ${JSON.stringify(said)})`,
   );
+}
 /** {@link announce} of what a query selects: columns of the news by their names, those that are null left out. */
 export const announceSelected = (tx: Tx, said: Partial<News>, selected: Readonly<Record<string, SQLWrapper>>, from: SQLWrapper) =>
   tx.execute(

@@ -34,7 +34,10 @@ class Feed {
   private last: Uint8Array | null | undefined;
   private said = '';
   private reading = false;
-  private again = false;
+  /** The tick that must be read next; past every tick where a state has none. */
+  private wanted = -1;
+  /** The tick that was read last. */
+  private tick = -1;
   private at = 0;
   constructor(readonly source: StateSource) {}
 
@@ -43,21 +46,22 @@ class Feed {
     if (this.last !== undefined && this.last !== null && !this.reading && this.source.gather > 0) send(this.last);
     this.stir();
   }
-  stir(): void {
-    if (this.reading) {
-      this.again = true;
-      return;
-    }
+  /** Something was committed; with its tick, where it is known: what was read with it or after it is not read again. */
+  stir(tick = Infinity): void {
+    if (tick <= this.tick) return;
+    this.wanted = Math.max(this.wanted, tick);
+    if (this.reading) return;
     this.reading = true;
     const wait = Math.max(0, this.at + this.source.gather - Date.now());
     if (wait === 0) void this.read();
     else setTimeout(() => void this.read(), wait);
   }
   private async read(): Promise<void> {
-    this.again = false;
+    this.wanted = -1;
     this.at = Date.now();
     try {
       const found = await this.source.read();
+      this.tick = found?.tick ?? -1;
       this.publish(found);
     } catch {
       // The database is away: who watches keeps what they have, and it is read again when it is back.
@@ -65,7 +69,7 @@ class Feed {
     } finally {
       this.reading = false;
     }
-    if (this.again) this.stir();
+    if (this.wanted > this.tick) this.stir(this.wanted);
   }
   private readonly served = new WeakSet<Send>();
   private publish(found: { readonly tick?: number; readonly state: unknown } | null): void {
@@ -99,7 +103,7 @@ function streams(): Streams {
     globals.roseStreams = made;
     hear({
       news: (said) => {
-        for (const feed of made.feeds.values()) if (feed.source.hears(said)) feed.stir();
+        for (const feed of made.feeds.values()) if (feed.source.hears(said)) feed.stir(said.what === 'tick' ? said.tick : undefined);
         for (const { source, send } of made.passing) {
           const says = source.says(said);
           if (says !== undefined) send(framed(source.event, JSON.stringify(says)));
@@ -133,71 +137,112 @@ const longest = 5 * 60_000;
 /** Chunks a device may leave unread; then it is let go, and is sent the whole state when it comes back. */
 const mostUnread = 100;
 
+/**
+ * Bytes as they are pushed, to whoever reads them. Piped, they go to the sink at once, in the very call that pushes them: a full table is told in one sweep, and
+ * not by a chain of promises for each of its phones.
+ */
+class PushStream extends ReadableStream<Uint8Array> {
+  private readonly pushed: { readonly early: Uint8Array[]; sink: WritableStreamDefaultWriter<Uint8Array> | undefined; over: boolean; end: () => void };
+  /** @param open begins to push by its first argument, and may end the stream by its second; gives what stops it */
+  constructor(open: (push: (bytes: Uint8Array) => boolean, end: () => void) => () => void) {
+    let controller: ReadableStreamDefaultController<Uint8Array>;
+    let stop = () => undefined as void;
+    super({ start: (one) => void (controller = one), cancel: () => stop() }, new CountQueuingStrategy({ highWaterMark: 16 }));
+    const pushed: PushStream['pushed'] = { early: [], sink: undefined, over: false, end: () => undefined };
+    this.pushed = pushed;
+    stop = open(
+      (bytes) => {
+        if (pushed.sink === undefined) {
+          if ((controller.desiredSize ?? 0) < -mostUnread) return false;
+          if (!this.locked) pushed.early.push(bytes);
+          controller.enqueue(bytes);
+          return true;
+        }
+        if ((pushed.sink.desiredSize ?? 0) < -mostUnread) return false;
+        pushed.sink.write(bytes).catch(() => stop());
+        return true;
+      },
+      () => {
+        pushed.over = true;
+        pushed.end();
+        try {
+          controller.close();
+        } catch {
+          // The reader went first.
+        }
+      },
+    );
+  }
+  override async pipeTo(destination: WritableStream<Uint8Array>, { signal }: StreamPipeOptions = {}): Promise<void> {
+    const sink = destination.getWriter();
+    const { pushed } = this;
+    pushed.sink = sink;
+    for (const bytes of pushed.early.splice(0)) void sink.write(bytes).catch(() => undefined);
+    if (pushed.over) return sink.close();
+    await new Promise<void>((resolve, reject) => {
+      pushed.end = () => void sink.close().then(resolve, resolve);
+      signal?.addEventListener('abort', () => {
+        void this.cancel().catch(() => undefined);
+        sink.abort(signal.reason).catch(() => undefined);
+        reject(signal.reason as Error);
+      });
+    });
+  }
+}
+
 /** Server-sent events of some sources, until the reader goes or a state is over. `ended` is called once. */
 export function streamOf(sources: readonly Source[], ended: () => void = () => undefined): ReadableStream<Uint8Array> {
   const { feeds, passing, open, ending } = streams();
   if (ending) throw new Problem(503, 'ending', 'The application is being stopped. Try again in a moment.', {}, { 'retry-after': '3', connection: 'close' });
-  let stop = () => undefined as void;
-  return new ReadableStream<Uint8Array>(
-    {
-      start(controller) {
-        let running = true;
-        const leave: (() => void)[] = [];
-        stop = () => {
-          if (!running) return;
-          running = false;
-          for (const go of leave) go();
-          open.delete(stop);
-          try {
-            controller.close();
-          } catch {
-            // The reader went first.
-          }
-          ended();
-        };
-        const send: Send = (bytes) => {
-          if (!running) return;
-          if (bytes === null || (controller.desiredSize ?? 0) < -mostUnread) return stop();
-          controller.enqueue(bytes);
-        };
-        open.add(stop);
-        const clock = () => send(framed('clock', JSON.stringify(new Date().toISOString())));
-        // A browser whose stream ended comes back after a second.
-        send(text.encode('retry: 1000\n\n'));
-        clock();
-        const timer = setInterval(clock, beat);
-        // Not all at once: a room that came together would come back together.
-        const over = setTimeout(stop, longest * (0.8 + 0.4 * Math.random()));
-        leave.push(
-          () => clearInterval(timer),
-          () => clearTimeout(over),
-        );
-        for (const source of sources) {
-          if ('says' in source) {
-            const entry = { source, send };
-            passing.add(entry);
-            leave.push(() => passing.delete(entry));
-            continue;
-          }
-          const feed = feeds.get(source.key) ?? new Feed(source);
-          feeds.set(source.key, feed);
-          if (source.every !== undefined) {
-            const timer = setInterval(() => feed.stir(), source.every);
-            leave.push(() => clearInterval(timer));
-          }
-          const watcher: Send = (bytes) => send(bytes);
-          feed.watchers.add(watcher);
-          feed.first(watcher);
-          leave.push(() => {
-            feed.watchers.delete(watcher);
-            if (feed.watchers.size === 0) feeds.delete(source.key);
-          });
-        }
-      },
-      cancel: () => stop(),
-    },
-    new CountQueuingStrategy({ highWaterMark: 16 }),
-  );
+  return new PushStream((push, end) => {
+    let running = true;
+    const leave: (() => void)[] = [];
+    const stop = () => {
+      if (!running) return;
+      running = false;
+      for (const go of leave) go();
+      open.delete(stop);
+      end();
+      ended();
+    };
+    const send: Send = (bytes) => {
+      if (running && (bytes === null || !push(bytes))) stop();
+    };
+    open.add(stop);
+    const clock = () => send(framed('clock', JSON.stringify(new Date().toISOString())));
+    // A browser whose stream ended comes back after a second.
+    send(text.encode('retry: 1000\n\n'));
+    clock();
+    const timer = setInterval(clock, beat);
+    // Not all at once: a room that came together would come back together.
+    const over = setTimeout(stop, longest * (0.8 + 0.4 * Math.random()));
+    leave.push(
+      () => clearInterval(timer),
+      () => clearTimeout(over),
+    );
+    for (const source of sources) {
+      if ('says' in source) {
+        const entry = { source, send };
+        passing.add(entry);
+        leave.push(() => passing.delete(entry));
+        continue;
+      }
+      const feed = feeds.get(source.key) ?? new Feed(source);
+      feeds.set(source.key, feed);
+      if (source.every !== undefined) {
+        const timer = setInterval(() => feed.stir(), source.every);
+        leave.push(() => clearInterval(timer));
+      }
+      const watcher: Send = (bytes) => send(bytes);
+      feed.watchers.add(watcher);
+      feed.first(watcher);
+      leave.push(() => {
+        feed.watchers.delete(watcher);
+        if (feed.watchers.size === 0) feeds.delete(source.key);
+      });
+    }
+    return stop;
+  });
 }
 /** Ends every stream of this process, and begins none: a shutdown does not wait for them. */
 export function endStreams(): void {

@@ -1,6 +1,6 @@
 import { Client } from 'pg';
 import { errorText, log } from '../log';
-import { channel, newsOf, type News } from './announce';
+import { channel, newsOf, ticksIn, type News } from './announce';
 
 interface Ear {
   readonly news: (said: News) => void;
@@ -61,6 +61,13 @@ function listen(): Listening {
 export function hear(ear: Ear): void {
   globals.roseListening ??= listen();
   globals.roseListening.ears.add(ear);
+}
+/**
+ * Passes on the ticks of a transaction of this process that was committed, before the database says them: a table does not wait for their way there and back.
+ * The database says them all the same, to every process; a tick that was read is not read again.
+ */
+export function passOn(tx: object): void {
+  for (const said of ticksIn(tx)) for (const ear of globals.roseListening?.ears ?? []) ear.news(said);
 }
 /** Ends the listening connection; the next who wants to hear makes another. */
 export async function stopListening(): Promise<void> {

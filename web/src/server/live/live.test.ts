@@ -8,8 +8,11 @@ import { operations } from '../registry';
 import type { Reply } from '../command';
 import { Host, coveredFlight, glassAt, withoutIds, type Device } from '../testing/evening';
 import { eventsOf, type SentEvent } from '../testing/events';
+import { act } from '../tasting/act';
 import { ownDatabase } from '../testing/venue';
 import { newWorld, type World } from '../testing/world';
+import { announce, type News } from './announce';
+import { stateSource, streamOf } from './feeds';
 
 let drop: () => Promise<void>;
 let world: World;
@@ -62,6 +65,10 @@ async function asHost(host: Host) {
   return new Watching(reply.stream!);
 }
 const tickOf = (watching: Watching) => Number(watching.last('state')?.id ?? -1);
+
+/** An act of another process, which tells of it by the database alone. */
+const elsewhere = (host: Host) =>
+  connections().db.transaction((tx) => act(tx, { venueId: host.member.venueId, tastingId: host.id, basedOn: 'now' }, 'paused', {}, async () => undefined));
 
 describe('a stream', () => {
   it('sends the whole state at every tick, the same bytes to all seats, ticks rising; who connects anew is sent the present one', async () => {
@@ -150,10 +157,66 @@ describe('a stream', () => {
     const ana = await asGuest(guest!);
     await ana.until(() => tickOf(ana) === host.tick);
     await connections().db.execute(sql`select pg_terminate_backend(pid) from pg_stat_activity where query like 'listen %' and datname = current_database()`);
-    await host.act('pause', { paused: true });
-    await ana.until(() => tickOf(ana) === host.tick);
-    expect(JSON.parse(ana.last('state')!.data)).toMatchObject({ tick: host.tick });
+    // As another process does it: this one hears of it by the database alone.
+    const { tick } = await elsewhere(host);
+    await ana.until(() => tickOf(ana) === tick);
     ana.end();
+  });
+  it('reads a tick once, though the process that raised it says it and the database says it again; a tick of another process too', async () => {
+    const host = await open();
+    let [reads, tick] = [0, host.tick];
+    const body = streamOf([stateSource(`counted/${host.id}`, host.id, async () => (reads++, { tick }))]);
+    const counted = new Watching(body);
+    await counted.until(() => tickOf(counted) === tick);
+    const first = reads;
+    tick += 1;
+    await host.act('pause', { paused: true });
+    expect(reads, 'read before the answer is out').toBe(first + 1);
+    await new Promise((resolve) => setTimeout(resolve, 300));
+    expect(reads).toBe(first + 1);
+    tick += 1;
+    await elsewhere(host);
+    await counted.until(() => tickOf(counted) === tick);
+    expect(reads).toBe(first + 2);
+    counted.end();
+  });
+  it('that is piped hands on what was pushed before and after in order and at once, and ends with its sink', async () => {
+    const host = await open();
+    const taken: string[] = [];
+    const news = (value: number) => ({ what: 'document', venueId: host.member.venueId, kind: 'dish', id: v4(), revision: value }) as const;
+    const source = { event: 'document', says: (said: News) => (said.what === 'document' && said.venueId === host.member.venueId ? said.revision : undefined) };
+    let ended = 0;
+    const body = streamOf([source], () => ended++);
+    const tell = (value: number) => connections().db.transaction((tx) => announce(tx, news(value)));
+    await tell(1);
+    await tell(2);
+    await new Promise((resolve) => setTimeout(resolve, 200));
+    const away = new AbortController();
+    const piped = body.pipeTo(new WritableStream<Uint8Array>({ write: (bytes) => void taken.push(new TextDecoder().decode(bytes)) }), { signal: away.signal });
+    await tell(3);
+    const numbers = () => taken.flatMap((text) => (text.startsWith('event: document') ? Number(/data: (.*)/.exec(text)![1]) : []));
+    for (let tries = 0; tries < 100 && numbers().length < 3; tries++) await new Promise((resolve) => setTimeout(resolve, 20));
+    expect(taken[0]).toBe('retry: 1000\n\n');
+    expect(numbers()).toEqual([1, 2, 3]);
+    away.abort();
+    await expect(piped).rejects.toMatchObject({ name: 'AbortError' });
+    expect(ended).toBe(1);
+  });
+  it('lets go of a sink that takes nothing any more, and one that ended before it was piped ends its sink', async () => {
+    const host = await open();
+    const source = { event: 'people', says: (said: News) => (said.what === 'people' && said.tastingId === host.id ? 1 : undefined) };
+    let ended = 0;
+    const stuck = streamOf([source], () => ended++);
+    void stuck.pipeTo(new WritableStream<Uint8Array>({ write: () => new Promise(() => undefined) })).catch(() => undefined);
+    for (let i = 0; i < 120; i++)
+      await connections().db.transaction((tx) => announce(tx, { what: 'people', venueId: host.member.venueId, tastingId: host.id }));
+    for (let tries = 0; tries < 100 && ended === 0; tries++) await new Promise((resolve) => setTimeout(resolve, 20));
+    expect(ended).toBe(1);
+    let closed = false;
+    const over = streamOf([stateSource(`over/${host.id}`, host.id, async () => undefined)]);
+    await new Promise((resolve) => setTimeout(resolve, 100));
+    await over.pipeTo(new WritableStream<Uint8Array>({ close: () => void (closed = true) }));
+    expect(closed).toBe(true);
   });
   it('is over for who was asked to leave', async () => {
     const host = await open();

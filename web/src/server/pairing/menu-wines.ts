@@ -9,10 +9,9 @@ import type { Reader } from '../../db/client';
 import { menu } from '../../db/schema';
 import { settingsOf } from '../account/settings';
 import { asOrderWine, asPairingWine, knownWines } from '../cellar/profiles';
-import { solved } from '../compute/pool';
+import { solvedOnce } from '../compute/pool';
 import { idsAmong } from './among';
 
-/** The wines a menu is chosen from, with prices, sizes and allergens. */
 /** What the EU’s list calls what a wine was fined with. */
 const asAllergen: Readonly<Record<string, Allergen>> = { sulphites: 'sulphites', egg: 'eggs', milk: 'milk', fish: 'fish' };
 /** The sizes of a wine with the cheapest price on record in the venue’s currency, and how many stand in the cellar. */
@@ -26,6 +25,7 @@ function sizesOf({ lots }: WineDocument, currency: string): MenuWine['sizes'] {
   // What is drunk up can be bought again.
   return [...sizes.values()].map(({ held, ...size }) => (held > 0 ? { ...size, held } : size));
 }
+/** The wines a menu is chosen from, with prices, sizes and allergens. */
 export async function menuWinesOf(db: Reader, venueId: string, which: string): Promise<{ readonly wines: readonly MenuWine[]; readonly currency: string }> {
   const { currency } = await settingsOf(db, venueId);
   if (which === 'styles') return { wines: menuStyles, currency };
@@ -41,16 +41,21 @@ export async function menuWinesOf(db: Reader, venueId: string, which: string): P
   };
 }
 
-/** The dishes that go out with the wines of a flight, by wine: of the menu that was last changed of those planned round it. Two courses with one wine are one. */
-export async function dishesBeside(db: Reader, venueId: string, flightId: string): Promise<ReadonlyMap<string, ServedDish>> {
+/** The menu that stands beside a flight: of those planned round its wines, the one that was changed last. */
+export async function menuBeside(db: Reader, venueId: string, flightId: string) {
   const [row] = await db
-    .select({ document: menu.document })
+    .select({ id: menu.id, document: menu.document })
     .from(menu)
     .where(and(eq(menu.venueId, venueId), isNull(menu.deletedAt), sql`${menu.document}->>'among' = ${`flight:${flightId}`}`))
     .orderBy(desc(menu.updatedAt))
     .limit(1);
+  return row;
+}
+/** The dishes that go out with the wines of a flight, by wine: of {@link menuBeside}. Two courses with one wine are one. */
+export async function dishesBeside(db: Reader, venueId: string, flightId: string): Promise<ReadonlyMap<string, ServedDish>> {
+  const row = await menuBeside(db, venueId, flightId);
   if (row === undefined || row.document.courses.length === 0) return new Map();
   const { wines } = await menuWinesOf(db, venueId, row.document.among);
-  const plan = await solved('menu', { menu: row.document, wines });
+  const plan = await solvedOnce('menu', { menu: row.document, wines });
   return plan.kind === 'impossible' ? new Map() : servedDishes(plan, row.document.name);
 }

@@ -215,6 +215,21 @@ describe('a menu round a flight', () => {
     await run(deleteMenu, owner, { id });
     expect((await ready(flight)).wines.every(({ evening }) => evening.dish === undefined)).toBe(true);
   });
+  it('of two menus round one flight the one that was changed last counts, and each says which does', async () => {
+    const flight = await flightOf();
+    const { document } = (await run(menuForFlight, owner, { id: flight })) as AnswerOf<'menu', 'forFlight'>;
+    const besideOf = async () => ((await run(menuWines, owner, { among: `flight:${flight}` })) as AnswerOf<'menu', 'wines'>).beside;
+    expect(await besideOf()).toBeNull();
+    const first = await kept({ ...(document as MenuDocument), name: 'Supper' });
+    expect(await besideOf()).toEqual({ id: first, name: 'Supper' });
+    const second = await kept({ ...(document as MenuDocument), name: 'Lunch', courses: (document as MenuDocument).courses.slice(1) });
+    expect(await besideOf()).toEqual({ id: second, name: 'Lunch' });
+    expect((await ready(flight)).wines.filter(({ evening }) => evening.dish !== undefined)).toHaveLength(1);
+    await run(deleteMenu, owner, { id: second });
+    expect(await besideOf()).toEqual({ id: first, name: 'Supper' });
+    expect((await ready(flight)).wines.filter(({ evening }) => evening.dish !== undefined)).toHaveLength(2);
+    expect(((await run(menuWines, owner, { among: 'cellar' })) as AnswerOf<'menu', 'wines'>).beside).toBeNull();
+  });
   it('of a flight that is blind to its host no dish belongs to a wine before the evening', async () => {
     const flight = await flightOf({ blind: 'double' });
     const { document } = (await run(menuForFlight, owner, { id: flight })) as AnswerOf<'menu', 'forFlight'>;

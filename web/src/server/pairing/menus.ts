@@ -20,7 +20,8 @@ import { readFlight } from '../flight/store';
 import { saved } from '../live/announce';
 import { cardToPdf } from '../print/cooks-card';
 import { notFound, Problem } from '../problem';
-import { menuWinesOf } from './menu-wines';
+import { flightAmong } from './among';
+import { menuBeside, menuWinesOf } from './menu-wines';
 
 const menuStore: Store<MenuDocument> = {
   tell: saved('menu'),
@@ -75,7 +76,13 @@ export const getMenu = serve(contract.menu.get, async (db, actor, input, reply) 
 
 export const menuWines = serve(contract.menu.wines, async (db, actor, input) => {
   const { wines, currency } = await menuWinesOf(db, actor.venueId, input.among);
-  return { wines: wines.map((one) => ({ ...one, sizes: [...one.sizes], allergens: [...one.allergens] })), currency };
+  const flightId = flightAmong(input.among);
+  const beside = flightId === undefined ? undefined : await menuBeside(db, actor.venueId, flightId);
+  return {
+    wines: wines.map((one) => ({ ...one, sizes: [...one.sizes], allergens: [...one.allergens] })),
+    currency,
+    beside: beside === undefined ? null : { id: beside.id, name: beside.document.name },
+  };
 });
 /** Wines beyond the most courses of a menu go without a dish of their own. */
 export const menuForFlight = serve(contract.menu.forFlight, async (db, actor, { id }) => {

@@ -87,7 +87,7 @@ export async function act(
   const changed = await write(tick, at, row);
   const said = on.actId === undefined ? detail : { ...detail, actId: on.actId };
   // The whole table waits for this: one statement.
-  await announce(tx, { what: 'tick', venueId: on.venueId, tastingId: on.tastingId }, [
+  await announce(tx, { what: 'tick', venueId: on.venueId, tastingId: on.tastingId, tick }, [
     tx
       .update(tasting)
       .set({ ...changed, tick })
