@@ -175,6 +175,7 @@ const wineWords = z.object({
   oak: z.enum(['none', 'some', 'much']).optional(),
   flor: z.boolean().optional(),
   grapes: z.array(z.string()).optional(),
+  places: z.array(z.string()).optional(),
   age: z.enum(['young', 'mature']).optional(),
 });
 const files = {

@@ -1,6 +1,7 @@
 import { fitOf } from '@rose/core/pairing/dish-fit';
 import { dishOf, styleWine, worthOffering, type DishPart } from '../src/pairing/index';
-import { cookingNamed, partNamed } from '../src/pairing/find';
+import { cookingNamed, partNamed, wordsOf } from '../src/pairing/find';
+import { examples } from '../src/styles/examples';
 import { generalStyles, isFortified, styleOf, type GeneralStyle } from '../src/styles/index';
 import type { DishCase, WineWords } from './cases';
 import type { Expectation, Group } from './score';
@@ -36,7 +37,14 @@ function stylesOfGrapes(names: readonly string[], colours: readonly string[]): R
   );
 }
 
-/** The general styles a phrase for a wine may mean: those whose readings lie in what the phrase fixes, of its grapes and its age where it names them. */
+/** Whether a style is met as a wine of one of these places, by our own table of what styles are met as. */
+function metAs({ id }: GeneralStyle, places: readonly string[]): boolean {
+  const names = ` ${wordsOf(examples[id] ?? '').join(' ')} `;
+  return places.some((place) => names.includes(` ${wordsOf(place).join(' ')} `));
+}
+
+/** The general styles a phrase for a wine may mean: those whose readings lie in what the phrase fixes, of its grapes, its place and its
+ * age where it names them. */
 export function stylesMeant(words: WineWords): readonly GeneralStyle[] {
   if (words.skip === true) return [];
   const within = generalStyles.filter((style) => {
@@ -52,15 +60,15 @@ export function stylesMeant(words: WineWords): readonly GeneralStyle[] {
   });
   // Nobody means an old wine without saying so.
   const aged = words.fortified === true ? within : rather(within, (style) => isMature(style) === (words.age === 'mature' || words.flor === true));
-  if (words.grapes === undefined) return aged;
-  const own = stylesOfGrapes(words.grapes, words.colour ?? ['white', 'red']);
-  return rather(aged, (style) => own.has(style.id));
+  const own = words.grapes === undefined ? undefined : stylesOfGrapes(words.grapes, words.colour ?? ['white', 'red']);
+  const ofGrapes = own === undefined ? aged : rather(aged, (style) => own.has(style.id));
+  return words.places === undefined ? ofGrapes : rather(ofGrapes, (style) => metAs(style, words.places!));
 }
 
 const waysMeant = (words: string) => [...new Set(words.split(',').flatMap((word) => cookingNamed(word)?.id ?? []))];
 /** The parts of a dish as the tables find them, each with what is done to it, and the words they do not. */
 export function partsMeant({ parts, cooking }: Pick<DishCase, 'parts' | 'cooking'>): { readonly parts: readonly DishPart[]; readonly lost: readonly string[] } {
-  const found = parts.map(({ food, grams, cooking: own }) => ({ food, grams, row: partNamed(food), ways: own === undefined ? [] : waysMeant(own) }));
+  const found = parts.map(({ food, grams, cooking: own }) => ({ food, grams, row: partNamed(food, grams), ways: own === undefined ? [] : waysMeant(own) }));
   return {
     parts: [
       ...found.flatMap(({ row, grams, ways }) => (row === undefined ? [] : [{ part: row.id, grams, ...(ways.length === 0 ? {} : { cooked: ways }) }])),

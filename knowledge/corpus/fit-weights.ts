@@ -1,7 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { seededRandom } from '@rose/core/chance/seeded-random';
-import type { Dish } from '@rose/core/pairing/dish';
 import { fitRules } from '@rose/core/pairing/dish-fit';
 import { pairOf } from '@rose/core/pairing/rules/pair';
 import { handSet, type FitRuleId } from '@rose/core/pairing/weights';
@@ -9,13 +8,11 @@ import { generalStyles } from '../src/styles/index';
 import { dishOf, styleWine, worthOffering } from '../src/pairing/index';
 import { readCases, type DishCase, type WineWords } from './cases';
 import { partsMeant, stylesMeant } from './dishes';
-import { changed } from './flips';
 import { here } from './run';
 
 /**
  * Fits the weights of the pairing rules to everyday dishes: on half of them, halved within every cuisine, ten times with ten seeds; each time the other half
- * judges. A score is linear in its weights, so this is a logistic regression on differences: a good wine above a poor one, a good one worth offering, a clash not, and who gains by a change of the dish
- * above where it was.
+ * judges. A score is linear in its weights, so this is a logistic regression on differences: a good wine above a poor one, a good one worth offering, a clash not.
  * The signs stay, no weight leaves a third to three times what was set by hand, and what is not asked for stays near it. The weights that are kept are the
  * geometric means of the ten. Published findings are never fitted on.
  */
@@ -27,8 +24,6 @@ const soft = 5;
 const hold = 0.15;
 const steps = 400;
 const stride = 0.03;
-/** What the flips of a dish count beside its pairs. Own choice. */
-const flipWeight = Number(process.env['FW'] ?? 0.5);
 
 /** How strongly each rule holds, for a phrase: the mean over the styles it means. */
 type Held = readonly number[];
@@ -36,37 +31,25 @@ interface Judged {
   readonly dish: DishCase;
   readonly good: readonly Held[];
   readonly poor: readonly { readonly held: Held; readonly clash: boolean }[];
-  /** What a change of the dish does to who should rise, and to who should fall with the sign turned: all should come out above nothing. */
-  readonly flips: readonly Held[];
 }
 function judged(dish: DishCase, words: Readonly<Record<string, WineWords>>): Judged {
-  const on = (plate: Dish) => {
-    const held = new Map(
-      generalStyles.map((style) => {
-        const pair = pairOf(plate, styleWine(style));
-        return [style.id, ids.map((id) => Number(fitRules.find((rule) => rule.id === id)!.when(pair)?.['by'] ?? 0))] as const;
-      }),
-    );
-    return (name: string): Held | undefined => {
-      const meant = stylesMeant(words[name] ?? { skip: true });
-      return meant.length === 0 ? undefined : ids.map((_, i) => meant.reduce((sum, style) => sum + held.get(style.id)![i]!, 0) / meant.length);
-    };
+  const plate = dishOf(partsMeant(dish).parts);
+  const held = new Map(
+    generalStyles.map((style) => {
+      const pair = pairOf(plate, styleWine(style));
+      return [style.id, ids.map((id) => Number(fitRules.find((rule) => rule.id === id)!.when(pair)?.['by'] ?? 0))] as const;
+    }),
+  );
+  const phrase = (name: string): Held | undefined => {
+    const meant = stylesMeant(words[name] ?? { skip: true });
+    return meant.length === 0 ? undefined : ids.map((_, i) => meant.reduce((sum, style) => sum + held.get(style.id)![i]!, 0) / meant.length);
   };
-  const phrase = on(dishOf(partsMeant(dish).parts));
   return {
     dish,
     good: dish.good.map(phrase).filter((one) => one !== undefined),
     poor: dish.poor.flatMap(({ words: name, kind }) => {
       const one = phrase(name);
       return one === undefined ? [] : [{ held: one, clash: kind === 'clash' }];
-    }),
-    flips: dish.flips.flatMap(({ change, gains, loses }) => {
-      const { before, after } = changed(dish, change);
-      const [was, is] = [on(before), on(after)];
-      return [
-        [is(gains), was(gains)],
-        [was(loses), is(loses)],
-      ].flatMap(([more, less]) => (more === undefined || less === undefined ? [] : [minus(more, less)]));
     }),
   };
 }
@@ -78,13 +61,12 @@ interface Wanted {
   readonly weight: number;
 }
 const minus = (a: Held, b: Held): Held => a.map((value, i) => value - b[i]!);
-function wantedOf({ good, poor, flips, dish }: Judged): readonly Wanted[] {
+function wantedOf({ good, poor, dish }: Judged): readonly Wanted[] {
   const sure = dish.certainty / 100;
   return [
     ...good.flatMap((g) => poor.map(({ held }) => ({ by: minus(g, held), plus: 0, weight: sure / (good.length * poor.length) }))),
     ...good.map((g) => ({ by: g, plus: 50 - worthOffering, weight: (0.3 * sure) / good.length })),
     ...poor.filter(({ clash }) => clash).map(({ held }) => ({ by: held.map((value) => -value), plus: worthOffering - 50, weight: (2 * sure) / poor.length })),
-    ...flips.map((by) => ({ by, plus: 0, weight: (flipWeight * sure) / flips.length })),
   ];
 }
 function fit(wanted: readonly Wanted[]): readonly number[] {
@@ -109,14 +91,13 @@ function fit(wanted: readonly Wanted[]): readonly number[] {
   }
   return logs;
 }
-/** Shares of pairs in the right order, of clashes called a fit and of flips in the right direction, per cent. */
+/** Shares of pairs in the right order and of clashes called a fit, per cent. */
 function judge(dishes: readonly Judged[], logs: readonly number[]) {
   const score = (held: Held) => 50 + held.reduce((sum, value, i) => sum + value * handSet[ids[i]!] * Math.exp(logs[i]!), 0);
   const pairs = dishes.flatMap(({ good, poor }) => good.flatMap((g) => poor.map(({ held }) => score(g) > score(held))));
   const clashes = dishes.flatMap(({ poor }) => poor.filter(({ clash }) => clash).map(({ held }) => score(held) >= worthOffering));
   const share = (of: readonly boolean[]) => (100 * of.filter(Boolean).length) / of.length;
-  const flips = dishes.flatMap((one) => one.flips.map((by) => score(by) > 50));
-  return { pairs: share(pairs), clashes: share(clashes), flips: share(flips) };
+  return { pairs: share(pairs), clashes: share(clashes) };
 }
 /** One half of the dishes, and the other: each cuisine is halved, as evenly as it goes. */
 function halved(dishes: readonly Judged[], seed: number): readonly [readonly Judged[], readonly Judged[]] {
@@ -160,18 +141,12 @@ line(
   'clashes called a fit, untouched halves, fitted',
   runs.map(({ untouched }) => untouched.clashes),
 );
-line(
-  'flips in the right direction, untouched halves, fitted',
-  runs.map(({ untouched }) => untouched.flips),
-);
 const kept = ids.map((id, i) => [id, Math.round(100 * Math.exp(mean(runs.map(({ logs }) => logs[i]!)))) / 100] as const);
 const all = judge(
   dishes,
   kept.map(([, factor]) => Math.log(factor)),
 );
-console.log(
-  `all dishes with what is kept: ${all.pairs.toFixed(1)} % in order, ${all.clashes.toFixed(1)} % of clashes called a fit, ${all.flips.toFixed(1)} % of flips right`,
-);
+console.log(`all dishes with what is kept: ${all.pairs.toFixed(1)} % in order, ${all.clashes.toFixed(1)} % of clashes called a fit`);
 if (process.argv.includes('--keep')) {
   const name = (id: string) => (/^\w+$/.test(id) ? id : `'${id}'`);
   writeFileSync(

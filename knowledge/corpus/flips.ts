@@ -1,4 +1,3 @@
-import type { Dish } from '@rose/core/pairing/dish';
 import { fitOf } from '@rose/core/pairing/dish-fit';
 import { readLine } from '../src/dishes/read-line';
 import { dishOf, styleWine, type DishPart } from '../src/pairing/index';
@@ -13,16 +12,30 @@ interface Change {
 /** Changes of a dish in words that are no list of parts, as parts of ours. */
 export const changesMeant: Readonly<Record<string, Change>> = {
   'Grill them under garlic butter and crumbs': { out: ['shallot-vinegar'], into: [{ part: 'garlic-butter' }, { part: 'breadcrumbs' }, { part: 'gratinated' }] },
-  'Serve only fatty tuna with sweetened soy': { out: ['white-fish', 'scallops', 'soy'], into: [{ part: 'tuna', grams: 110 }, { part: 'sweet-soy' }] },
+  'Serve only fatty tuna with sweetened soy': {
+    out: ['white-fish', 'scallops', 'soy'],
+    into: [
+      { part: 'tuna-belly', grams: 110 },
+      { part: 'sweet-soy', grams: 10 },
+    ],
+  },
   'season it hot with chilli sauce': { out: [], into: [{ part: 'hot-sauce' }] },
   'Swap mint yoghurt for hot chilli sauce': { out: ['yoghurt-herb', 'mint'], into: [{ part: 'hot-sauce', grams: 15 }] },
   'add hot chilli sauce': { out: [], into: [{ part: 'hot-sauce' }] },
   'leave out oil and garlic and serve cold with mayonnaise': {
-    out: ['olive-oil', 'garlic', 'chilli-flakes'],
+    out: ['olive-oil', 'garlic'],
     into: [{ part: 'mayonnaise' }, { part: 'chilled' }],
   },
   'swap lemon for truffle cream': { out: ['lemon-juice', 'citrus-fruit', 'lemon-butter'], into: [{ part: 'truffle' }, { part: 'cream', grams: 60 }] },
-  'cook it in white wine and cream': { out: ['bacon'], into: [{ part: 'cream', grams: 80 }] },
+  'cook it in white wine and cream': {
+    out: ['wine-cooked'],
+    into: [
+      { part: 'white-wine-cooked', grams: 120 },
+      { part: 'cream', grams: 80 },
+    ],
+  },
+  'grill with aubergine and tomato sauce': { out: ['raw'], into: [{ part: 'grilled' }, { part: 'aubergine' }, { part: 'tomato-sauce' }] },
+  'serve with gherkin instead of sweet onion': { out: ['onion-jam', 'fruit-chutney', 'onions'], into: [{ part: 'pickles' }] },
   'Replace béarnaise with soy and ginger glaze': { out: ['hollandaise', 'bearnaise'], into: [{ part: 'sweet-soy', grams: 40 }, { part: 'ginger' }] },
   'replace sausage by fish': { out: ['smoked-sausage', 'sausage', 'pork-belly'], into: [{ part: 'white-fish' }] },
   'leave out chilli': { out: ['green-curry', 'red-curry', 'fresh-chilli', 'chilli-flakes', 'chilli-oil'], into: [{ part: 'coconut-curry', grams: 25 }] },
@@ -60,18 +73,14 @@ function changeMeant(change: string): Change {
   return instead === null ? { out: ids(out), into: readLine(into).parts } : { out: ids(instead[2]!), into: readLine(instead[1]!).parts };
 }
 
-/** A dish before and after a change. */
-export function changed(dish: DishCase, change: string): { readonly before: Dish; readonly after: Dish } {
-  const { parts } = partsMeant(dish);
-  const { out, into } = changeMeant(change);
-  const left = parts.filter(({ part }) => !out.includes(part) && !into.some((one) => one.part === part));
-  return { before: dishOf(parts), after: dishOf([...left, ...into]) };
-}
-
 /** A change of the dish moves the wines it should: who gains rises, who loses falls. */
 export function judgeFlips(dish: DishCase, wineWords: Readonly<Record<string, WineWords>>): readonly Expectation[] {
+  const { parts } = partsMeant(dish);
+  const before = dishOf(parts);
   return dish.flips.flatMap(({ change, gains, loses }) => {
-    const { before, after } = changed(dish, change);
+    const { out, into } = changeMeant(change);
+    const left = parts.filter(({ part }) => !out.includes(part) && !into.some((one) => one.part === part));
+    const after = dishOf([...left, ...into]);
     const moved = (phrase: string): number | undefined => {
       const styles = stylesMeant(wineWords[phrase] ?? { skip: true });
       return styles.length === 0

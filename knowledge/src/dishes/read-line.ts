@@ -1,6 +1,6 @@
 import type { DishMark } from '@rose/core/pairing/dish';
 import { fold } from '@rose/core/wine/search-folding';
-import { namedParts, namedWays, wordsOf } from '../pairing/find';
+import { namedParts, namedWays, ofAmount, wordsOf } from '../pairing/find';
 import { ingredient, type DishPart } from '../pairing/index';
 import { dishNames } from './data';
 import { everydayDish, everydayDishes, type EverydayDish } from './index';
@@ -81,6 +81,16 @@ function tokensOf(line: string): readonly Token[] {
   return tokens;
 }
 
+/** Of phrases of the same words the one that is no dish; of two parts of one name, the one of which so much is usual. */
+function ofTheseAmounts(same: readonly Phrase[], grams: number | undefined): Phrase | undefined {
+  const others = same.filter(({ meaning }) => meaning.kind !== 'dish');
+  if (others.length < 2 || others.some(({ meaning }) => meaning.kind !== 'part')) return others[0];
+  return ofAmount(
+    others.map((phrase) => ({ phrase, portion: ingredient(phrase.meaning.id)?.portion ?? 0 })),
+    grams,
+  )?.phrase;
+}
+
 interface Item {
   readonly meaning: Meaning;
   readonly stretch: number;
@@ -113,8 +123,7 @@ function itemsOf(line: string, dishes: boolean): { readonly items: readonly Item
     const longest = here[0]?.words.length ?? 0;
     const same = here.filter(({ words }) => words.length === longest);
     // The name of a dish comes before that of a part, at the head of a line.
-    const found =
-      (items.length === 0 ? same.find(({ meaning }) => meaning.kind === 'dish') : undefined) ?? same.find(({ meaning }) => meaning.kind !== 'dish') ?? same[0];
+    const found = (items.length === 0 ? same.find(({ meaning }) => meaning.kind === 'dish') : undefined) ?? ofTheseAmounts(same, grams) ?? same[0];
     const measured = /^(\d+(?:[.,]\d+)?)(g|gr|kg|oz)?$/.exec(fold(text).replace(/ /g, ''));
     if (found !== undefined && !shapeAfterPart(found, tokens, at, items, stretch)) {
       const next = tokens[at + found.words.length];

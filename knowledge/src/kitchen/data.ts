@@ -5,7 +5,7 @@ export const origins = {
   pork: ['pork', 'pork-belly', 'pork-ribs', 'pulled-pork', 'sausage', 'ham', 'cooked-ham', 'charcuterie', 'salami', 'chorizo', 'bacon', 'lard', 'blood-sausage', 'smoked-sausage', 'crackling', 'dim-sum'],
   meat: ['pork', 'pork-belly', 'pork-ribs', 'pulled-pork', 'sausage', 'ham', 'cooked-ham', 'charcuterie', 'salami', 'chorizo', 'bacon', 'lard', 'blood-sausage', 'smoked-sausage', 'crackling', 'dim-sum', 'quail', 'duck', 'duck-leg', 'goose', 'pigeon', 'pheasant', 'rabbit', 'hare', 'venison', 'wild-boar', 'liver', 'kidneys', 'tongue', 'tripe', 'sweetbreads', 'foie-gras', 'mince', 'burger', 'meatballs', 'dried-beef', 'roast-beef', 'goat', 'veal', 'lamb', 'lamb-shank', 'chicken', 'chicken-breast', 'turkey', 'beef-steak', 'beef-lean', 'beef-brisket', 'duck-fat', 'schmaltz', 'roast-gravy', 'red-wine-jus', 'fortified-sauce', 'orange-sauce', 'meat-ragu', 'gelatine'],
   beef: ['beef-steak', 'beef-lean', 'beef-brisket', 'veal', 'burger', 'dried-beef', 'roast-beef', 'tongue', 'meat-ragu'],
-  alcohol: ['wine-cooked', 'sweet-wine-cooked', 'red-wine-jus', 'fortified-sauce', 'ale', 'brandy', 'mirin', 'veloute', 'epoisses'],
+  alcohol: ['wine-cooked', 'white-wine-cooked', 'sweet-wine-cooked', 'red-wine-jus', 'fortified-sauce', 'ale', 'brandy', 'mirin', 'veloute', 'epoisses'],
   honey: ['honey-spoon', 'honey-mustard', 'honey-nut-pastry', 'warm-fruit-stew'],
   // Of the sea, and of none of the fourteen allergens.
   sea: ['sea-urchin'],
@@ -158,7 +158,7 @@ export const seasons: Readonly<Record<string, readonly [number, number]>> = {
 };
 
 /** Classes of cost: 1 little, 3 dear; what is not named is 2. Common practice. */
-export const costly: readonly string[] = ['oysters', 'scallops', 'lobster', 'langoustine', 'crab', 'caviar', 'sea-urchin', 'octopus', 'monkfish', 'sole', 'tuna', 'eel', 'beef-steak', 'beef-lean', 'veal', 'lamb', 'venison', 'hare', 'pigeon', 'sweetbreads', 'foie-gras', 'ham', 'dried-beef', 'truffle', 'truffle-sauce', 'wild-mushrooms', 'morel-cream', 'saffron', 'squid-ink', 'shellfish-bisque', 'roquefort', 'epoisses', 'bark-cheese', 'alpine-aged', 'sheep-aged'];
+export const costly: readonly string[] = ['oysters', 'scallops', 'lobster', 'langoustine', 'crab', 'caviar', 'sea-urchin', 'octopus', 'monkfish', 'sole', 'tuna', 'tuna-belly', 'eel', 'beef-steak', 'beef-lean', 'veal', 'lamb', 'venison', 'hare', 'pigeon', 'sweetbreads', 'foie-gras', 'ham', 'dried-beef', 'truffle', 'truffle-sauce', 'wild-mushrooms', 'morel-cream', 'saffron', 'squid-ink', 'shellfish-bisque', 'roquefort', 'epoisses', 'bark-cheese', 'alpine-aged', 'sheep-aged'];
 export const cheap: readonly string[] = ['potatoes', 'mash', 'chips', 'rice', 'pasta', 'noodles', 'polenta', 'couscous', 'bulgur', 'barley', 'bread', 'rye-bread', 'lentils', 'chickpeas', 'white-beans', 'black-beans', 'peas', 'onions', 'carrots', 'cabbage', 'red-cabbage', 'kale', 'root-vegetables', 'beetroot', 'pumpkin', 'cauliflower', 'eggs', 'tofu', 'green-salad', 'sauerkraut', 'apples', 'crisps', 'sardines', 'mackerel', 'herring', 'mussels', 'sausage', 'mince', 'liver', 'kidneys', 'tripe', 'blood-sausage', 'curd-cheese', 'cottage-cheese', 'hummus', 'falafel'];
 
 /** Parts that stand on a plate for one another without making another kind of dish: meat and fish and what people eat in their place apart, these are added to them. Common practice. */
@@ -181,6 +181,7 @@ export const likeFoods: readonly (readonly string[])[] = [
   ['bacon', 'capers', 'olives', 'sun-dried-tomatoes', 'crisp-onions'],
   ['anchovy', 'capers', 'olives'],
   ['wine-cooked', 'broth', 'tomato-sauce'],
+  ['white-wine-cooked', 'broth'],
   ['sweet-wine-cooked', 'fruit-syrup', 'apple-sauce'],
   ['red-wine-jus', 'onion-gravy', 'roast-gravy', 'broth'],
   ['honey-spoon', 'maple-syrup', 'sugar', 'pomegranate-molasses'],

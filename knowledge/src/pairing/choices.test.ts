@@ -50,7 +50,7 @@ describe('choices for a dish', () => {
     const red = advice.ranked.find(({ wine }) => wine === 'cabernet')!;
     const near = nearerWine(red, advice, styleWines)!;
     expect(near.fit.fit).toBeGreaterThan(red.fit + 4);
-    expect(near.how).toMatch(/grip|alcohol|sweeter|lighter/);
+    expect(near.how).toMatch(/grip|alcohol|sweeter|lighter|wood/);
     expect(nearerWine(advice.ranked[0]!, advice, styleWines)).toBeUndefined();
   });
 });

@@ -54,7 +54,7 @@ export const cooking: readonly WayOfCooking[] = [
   way('slow-roasted', 'slowly roasted', [15, 240, 'oven'], { weight: 8, savour: 14, sweetness: 4 }, { clears: ['delicate'] }),
   way('pan-fried', 'pan-fried', [12, 15, 'hob'], { weight: 4, fat: 8, savour: 6 }),
   way('seared', 'seared, rare inside', [8, 12, 'hob'], { weight: 3, savour: 8, smoke: 8, bitterness: 2 }),
-  way('deep-fried', 'deep-fried', [15, 20, 'fryer'], { weight: 8, fat: 24, salt: 6 }, { marks: ['fried'], clears: ['delicate'], echoes: ['bread'] }),
+  way('deep-fried', 'deep-fried', [15, 20, 'fryer'], { weight: 8, fat: 24, salt: 6 }, { marks: ['fried'], clears: ['delicate'] }),
   way('stir-fried', 'stir-fried', [10, 10, 'hob'], { weight: 2, fat: 8, savour: 6, smoke: 6 }),
   way('grilled', 'grilled', [12, 15, 'grill'], { weight: 3, savour: 8, smoke: 18, bitterness: 3 }, { echoes: ['smoke'] }),
   way('charred', 'charred on coals', [15, 20, 'coals'], { weight: 5, savour: 10, smoke: 38, bitterness: 8 }, { clears: ['delicate'], echoes: ['smoke'] }),

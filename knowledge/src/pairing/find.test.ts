@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { readLine } from '../dishes/read-line';
 import { alsoCalled } from './also-called';
 import { ingredient, ingredients } from './index';
 import { cookingNamed, namesOfPart, partNamed } from './find';
@@ -28,8 +29,22 @@ describe('a part by a plain word', () => {
     const all = Object.entries(alsoCalled);
     for (const [of] of all) expect(ingredient(of), of).toBeDefined();
     const words = all.flatMap(([, names]) => names.map((name) => name.toLowerCase()));
-    expect(words.filter((word, i) => words.indexOf(word) !== i)).toEqual([]);
-    for (const row of ingredients) for (const name of namesOfPart(row).slice(1)) expect(partNamed(name)?.id, name).toBe(row.id);
+    // The vegetable and the spice: told apart by how much.
+    expect(words.filter((word, i) => words.indexOf(word) !== i)).toEqual(['pepper']);
+    for (const row of ingredients) for (const name of namesOfPart(row).slice(1)) expect(partNamed(name, row.portion)?.id, name).toBe(row.id);
+  });
+  it('of two of one name is the one of which so much is usual; without an amount the one that is a pinch', () => {
+    const pepper = (grams?: number) => partNamed('pepper', grams)?.id;
+    expect([pepper(), pepper(0), pepper(1), pepper(3), pepper(40), pepper(150)]).toEqual([
+      'black-pepper',
+      'black-pepper',
+      'black-pepper',
+      'black-pepper',
+      'peppers',
+      'peppers',
+    ]);
+    expect(readLine('150 g pork, 40 g pepper, pineapple').parts.map(({ part }) => part)).toContain('peppers');
+    expect(readLine('salt and pepper squid').parts.map(({ part }) => part)).toContain('black-pepper');
   });
   it('ways of cooking likewise', () => {
     expect([cookingNamed('charcoal grilled')?.id, cookingNamed('slow braised')?.id, cookingNamed('molten')]).toEqual(['grilled', 'braised', undefined]);

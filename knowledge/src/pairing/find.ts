@@ -46,15 +46,24 @@ export const namedParts = named(ingredients, namesOfPart);
 export const namedWays = named(cooking, namesOfWay);
 
 /**
- * The row a text names: all words of one of its names are in the text, and the last of them, which says what it is, is the text's own last. The longest name that
- * does so; undefined where none does.
+ * The rows a text names: all words of one of its names are in the text, and the last of them, which says what it is, is the text's own last. The longest name that
+ * does so, several where they share it; none where none does.
  */
-function called<T>(all: readonly Named<T>[], text: string): T | undefined {
+function called<T>(all: readonly Named<T>[], text: string): readonly T[] {
   const said = wordsOf(text);
   const fitting = all.filter(({ words }) => words.at(-1) === said.at(-1) && words.every((word) => said.includes(word)));
-  return fitting.toSorted((a, b) => b.words.length - a.words.length)[0]?.row;
+  const longest = Math.max(0, ...fitting.map(({ words }) => words.length));
+  return fitting.filter(({ words }) => words.length === longest).map(({ row }) => row);
 }
+/**
+ * Of parts that share a name, the one whose usual amount is nearer to what is given: 40 g of pepper are the vegetable, 1 g is the spice. Where nothing is given, the
+ * one of which less is usual.
+ */
+export const ofAmount = <T extends Pick<Ingredient, 'portion'>>(rows: readonly T[], grams: number | undefined): T | undefined => {
+  const far = (row: T) => (grams === undefined || grams <= 0 ? row.portion : Math.abs(Math.log(row.portion / grams)));
+  return rows.reduce<T | undefined>((best, row) => (best === undefined || far(row) < far(best) ? row : best), undefined);
+};
 /** The part of a dish a plain word names: "rye bread" is dark rye bread; undefined for one the tables do not have. */
-export const partNamed = (text: string): Ingredient | undefined => called(namedParts, text);
+export const partNamed = (text: string, grams?: number): Ingredient | undefined => ofAmount(called(namedParts, text), grams);
 /** The way of cooking a plain word names: "charcoal grilled" is grilled. */
-export const cookingNamed = (text: string): WayOfCooking | undefined => called(namedWays, text);
+export const cookingNamed = (text: string): WayOfCooking | undefined => called(namedWays, text)[0];

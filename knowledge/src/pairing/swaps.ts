@@ -118,7 +118,7 @@ export const swapFamilies: readonly (readonly string[])[] = [
   // in dishes of the eastern sea
   ['yoghurt', 'yoghurt-herb', 'yoghurt-garlic', 'tahini', 'harissa', 'tapenade', 'tomato-salsa'],
   // cooked with it
-  ['wine-cooked', 'ale', 'broth', 'sweet-wine-cooked'],
+  ['wine-cooked', 'white-wine-cooked', 'ale', 'broth', 'sweet-wine-cooked'],
   // on puddings
   ['caramel', 'toffee-sauce', 'chocolate-sauce', 'berry-coulis', 'custard-sauce', 'fruit-syrup', 'jam'],
   // sides

@@ -26,7 +26,7 @@ export const acidRules = [
     title: 'lean and sharp with salt and shell',
     holds: ({ d, w, wine, has, wood, grip }) => ({
       by:
-        Math.max(ramp(w.acidity, 42, 78), wine.echoes.includes('saline') ? 0.8 : 0) *
+        Math.max(ramp(w.acidity, 42, 78), wine.echoes.includes('saline') ? 0.5 : 0) *
         (1 - wood) *
         (1 - grip) *
         (1 - ramp(w.sweetness, 16, 40)) *

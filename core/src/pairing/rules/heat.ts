@@ -24,8 +24,10 @@ export const heatRules = [
   fitRule({
     id: 'spice',
     title: 'scent answers spice',
-    holds: ({ dish: { echoes }, d, w, grip }) => {
-      const warm = Math.max(0.8 * ramp(d.heat, 6, 44), echoes.ginger ?? 0, 0.8 * (echoes['sweet-spice'] ?? 0), 0.5 * (echoes.tropical ?? 0));
+    holds: ({ dish: { echoes }, d, w, has, grip }) => {
+      // What smells of spice because it ripened or was roasted is not spiced.
+      const spiced = 0.8 * (echoes['sweet-spice'] ?? 0) * (1 - Math.max(has.cheese, has.chocolate));
+      const warm = Math.max(0.8 * ramp(d.heat, 6, 44), echoes.ginger ?? 0, spiced, 0.5 * (echoes.tropical ?? 0));
       return { by: ramp(w.intensity, 54, 84) * Math.max(ramp(d.pungency, 6, 40), (1 - grip) * warm), args: { wine: round(w.intensity) } };
     },
     says: ({ wine }) => `Scent of ${wine} answers pepper, ginger and spice`,

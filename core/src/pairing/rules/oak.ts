@@ -1,7 +1,8 @@
 import { fitRule, ramp, round, type Pair } from './pair';
 
-/** What wood drowns: raw, delicate or sharp food; butter and cream carry it. */
-const tender = ({ d, has }: Pair) => Math.max(has.raw, has.delicate, ramp(d.acid, 22, 62), 0.8 * has.vinegar) * (1 - 0.75 * has.cream);
+/** What wood drowns: raw, delicate, sharp or lemony food; butter and cream carry it. */
+const tender = ({ d, has, dish: { echoes } }: Pair) =>
+  Math.max(has.raw, has.delicate, 0.7 * (echoes.citrus ?? 0), ramp(d.acid, 22, 62), 0.8 * has.vinegar) * (1 - 0.75 * has.cream);
 export const oakRules = [
   fitRule({
     id: 'oak-toast',
@@ -16,7 +17,7 @@ export const oakRules = [
     id: 'oak-smothers',
     title: 'oak smothers it',
     holds: (pair) => ({ by: pair.wood * tender(pair), args: { oak: round(pair.w.oak) } }),
-    says: ({ oak }) => `Oak ${oak} smothers food that is raw, delicate or sharp`,
+    says: ({ oak }) => `Oak ${oak} smothers food that is raw, delicate, sharp or lemony`,
   }),
   fitRule({
     id: 'round',

@@ -18,6 +18,9 @@ const support = ({ d, has }: Pair) =>
     45 * ramp(d.salt, 40, 64) * ramp(d.fat, 34, 58),
   );
 
+/** What answers sweetness on a plate, in its measure: the wine's sugar, and a little what is ripe and full in it. */
+const fullness = ({ w }: Pair) => w.sweetness + 0.4 * Math.max(0, w.body - 34);
+
 export const sugarRules = [
   fitRule({
     id: 'sweet',
@@ -32,7 +35,7 @@ export const sugarRules = [
     id: 'sweet-short',
     title: 'less sweet than the dish',
     holds: (pair) => ({
-      by: matters(pair.d.sweetness) * ramp(pair.d.sweetness - pair.w.sweetness, 4, 76) * (1 - 0.75 * savoury(pair)),
+      by: matters(pair.d.sweetness) * ramp(pair.d.sweetness - fullness(pair), 0, 48) * (1 - 0.75 * savoury(pair)),
       args: { wine: round(pair.w.sweetness), dish: round(pair.d.sweetness) },
     }),
     says: ({ wine, dish }) => `Sweetness ${wine} against ${dish} on the plate: the wine will seem thin and sour`,
@@ -52,7 +55,7 @@ export const sugarRules = [
   fitRule({
     id: 'chocolate-dry',
     title: 'dry wine against chocolate',
-    holds: ({ w, has }) => ({ by: has.chocolate * (1 - ramp(w.sweetness, 34, 62)), args: { wine: round(w.sweetness) } }),
+    holds: ({ w, has }) => ({ by: has.chocolate * (1 - ramp(w.sweetness, 36, 68)), args: { wine: round(w.sweetness) } }),
     says: ({ wine }) => `Chocolate is bitter and sweet at once: sweetness ${wine} loses`,
   }),
   fitRule({
