@@ -20,7 +20,7 @@ export default defineConfig({
           name: 'journeys',
           include: ['e2e/**/*.test.ts'],
           globalSetup: ['e2e/application.ts'],
-          testTimeout: 240_000,
+          testTimeout: 480_000,
           hookTimeout: 600_000,
           fileParallelism: false,
         },

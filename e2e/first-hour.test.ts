@@ -257,5 +257,5 @@ describe('a first hour by somebody who knows nothing', () => {
     const hands = typing(page);
     await firstHour(hands, 'lena.keys');
     console.log(`A first hour by keyboard alone: ${hands.acts()} acts`);
-  }, 240_000);
+  }, 480_000);
 });

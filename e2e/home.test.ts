@@ -152,7 +152,7 @@ describe('an evening at home, and what comes after it', () => {
     await anyone.reload();
     expect(await textOf(anyone)).not.toContain('Cleo');
     for (const page of [cleo, anyone]) await page.close();
-  }, 240_000);
+  }, 480_000);
 
   it('a phone whose store is full says so, and what is written goes to the server all the same', async () => {
     const flight = await flightOfThree(host);

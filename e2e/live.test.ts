@@ -201,7 +201,7 @@ describe('an evening, led live', () => {
     );
     expect(names).toEqual(['A guest', 'Bram']);
     for (const guest of [ana, bram, wall, pourer]) await guest.close();
-  }, 240_000);
+  }, 480_000);
 
   it('a page of a seat is the same bytes whichever wine is in which glass: as it is drawn, as it is fetched ahead, and by its length', async () => {
     const bytesOf = async (turned: boolean): Promise<string[]> => {

@@ -110,7 +110,7 @@ describe('every page', () => {
     }
     await page.emulateMediaFeatures([]);
     expect([...new Set(found)].slice(0, 20)).toEqual([]);
-  }, 240_000);
+  }, 480_000);
   it('asks nobody outside for anything', () => {
     expect(requests.filter((url) => !url.startsWith(base) && !url.startsWith('data:') && !url.startsWith('blob:'))).toEqual([]);
   });

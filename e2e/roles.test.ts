@@ -106,5 +106,5 @@ describe(`as ${least}, who may least`, () => {
       '/settings/routines',
     ])
       expect([...seen.keys()], kind).toContain(kind);
-  }, 240_000);
+  }, 480_000);
 });
