@@ -18,6 +18,8 @@ describe('from one typed line to a wine', () => {
     await fill(page, 'What do we drink with', 'lamb with rosemary, grilled, potatoes in goose fat, moonlight');
     await waitForText(page, 'lamb (grilled)');
     await waitForText(page, '“moonlight”');
+    await page.reload();
+    await waitForText(page, 'lamb (grilled)');
     await press(page, 'Build it');
     await waitForText(page, 'The best of every class');
     await waitForText(page, 'together');

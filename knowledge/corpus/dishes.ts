@@ -43,8 +43,7 @@ function metAs({ id }: GeneralStyle, places: readonly string[]): boolean {
   return places.some((place) => names.includes(` ${wordsOf(place).join(' ')} `));
 }
 
-/** The general styles a phrase for a wine may mean: those whose readings lie in what the phrase fixes, of its grapes, its place and its
- * age where it names them. */
+/** The general styles a phrase for a wine may mean: those whose readings lie in what the phrase fixes, of its grapes, place and age where it names them. */
 export function stylesMeant(words: WineWords): readonly GeneralStyle[] {
   if (words.skip === true) return [];
   const within = generalStyles.filter((style) => {

@@ -35,7 +35,7 @@ export const changesMeant: Readonly<Record<string, Change>> = {
     ],
   },
   'grill with aubergine and tomato sauce': { out: ['raw'], into: [{ part: 'grilled' }, { part: 'aubergine' }, { part: 'tomato-sauce' }] },
-  'serve with gherkin instead of sweet onion': { out: ['onion-jam', 'fruit-chutney', 'onions'], into: [{ part: 'pickles' }] },
+  'serve with gherkin instead of sweet onion': { out: ['fruit-chutney', 'onions'], into: [{ part: 'pickles' }] },
   'Replace béarnaise with soy and ginger glaze': { out: ['hollandaise', 'bearnaise'], into: [{ part: 'sweet-soy', grams: 40 }, { part: 'ginger' }] },
   'replace sausage by fish': { out: ['smoked-sausage', 'sausage', 'pork-belly'], into: [{ part: 'white-fish' }] },
   'leave out chilli': { out: ['green-curry', 'red-curry', 'fresh-chilli', 'chilli-flakes', 'chilli-oil'], into: [{ part: 'coconut-curry', grams: 25 }] },
@@ -79,8 +79,7 @@ export function judgeFlips(dish: DishCase, wineWords: Readonly<Record<string, Wi
   const before = dishOf(parts);
   return dish.flips.flatMap(({ change, gains, loses }) => {
     const { out, into } = changeMeant(change);
-    const left = parts.filter(({ part }) => !out.includes(part) && !into.some((one) => one.part === part));
-    const after = dishOf([...left, ...into]);
+    const after = dishOf([...parts.filter(({ part }) => !out.includes(part) && !into.some((one) => one.part === part)), ...into]);
     const moved = (phrase: string): number | undefined => {
       const styles = stylesMeant(wineWords[phrase] ?? { skip: true });
       return styles.length === 0

@@ -207,7 +207,7 @@ export const ingredients: readonly Ingredient[] = [
   sauce('ketchup', 'tomato ketchup', 20, [28, 2, 46, 44, 52, 0, 40, 0, 2, 4], { pungency: 2, echoes: ['sweet-spice'], allergens: ['sulphites', 'celery'] }),
   sauce('harissa', 'harissa', 10, [30, 40, 22, 40, 10, 78, 26, 14, 8, 4], { reach: 2.2, echoes: ['pepper', 'smoke'] }),
   sauce('white-wine-cooked', 'white wine cooked down', 60, [26, 0, 46, 4, 10, 0, 22, 0, 4, 2], { reach: 1.2, echoes: ['orchard'], allergens: ['sulphites'] }),
-  sauce('wine-cooked', 'red wine cooked down', 60, [30, 0, 44, 4, 12, 0, 24, 0, 6, 2], { reach: 1.2, echoes: ['red-fruit', 'dried-herb'], allergens: ['sulphites'] }),
+  sauce('wine-cooked', 'wine cooked down', 60, [30, 0, 44, 4, 12, 0, 24, 0, 6, 2], { reach: 1.2, echoes: ['red-fruit', 'dried-herb'], allergens: ['sulphites'] }),
   sauce('sweet-wine-cooked', 'sweet wine cooked down', 30, [38, 0, 32, 4, 58, 0, 18, 0, 4, 2], { echoes: ['dried-fruit', 'honey'], allergens: ['sulphites'] }),
   sauce('tamarind', 'tamarind', 15, [20, 0, 82, 4, 34, 0, 10, 0, 6, 2], { reach: 2.2, echoes: ['dried-fruit'] }),
   sauce('sweet-bean-sauce', 'sweet bean sauce', 20, [44, 8, 10, 62, 56, 0, 66, 2, 4, 10], { pungency: 4, reach: 2.2, allergens: ['soybeans', 'gluten', 'sesame'] }),

@@ -11,7 +11,7 @@ export const echoRules = [
     holds: ({ dish, wine }) => {
       const shared = [...new Set(wine.echoes)].filter((echo) => dish.echoes[echo] !== undefined);
       const clear = shared.reduce((sum, echo) => sum + dish.echoes[echo]!, 0);
-      return { by: 1 - less ** clear, args: { what: listed(shared.map((echo) => echo.replace('-', ' '))) } };
+      return { by: 1 - less ** clear, args: { what: listed(shared.map((echo) => (echo === 'saline' ? 'salt' : echo.replace('-', ' ')))) } };
     },
     says: ({ what }) => `Both have ${what}`,
   }),

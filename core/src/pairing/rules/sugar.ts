@@ -36,9 +36,9 @@ export const sugarRules = [
     title: 'less sweet than the dish',
     holds: (pair) => ({
       by: matters(pair.d.sweetness) * ramp(pair.d.sweetness - fullness(pair), 0, 48) * (1 - 0.75 * savoury(pair)),
-      args: { wine: round(pair.w.sweetness), dish: round(pair.d.sweetness) },
+      args: { wine: round(pair.w.sweetness), body: round(pair.w.body), dish: round(pair.d.sweetness) },
     }),
-    says: ({ wine, dish }) => `Sweetness ${wine} against ${dish} on the plate: the wine will seem thin and sour`,
+    says: ({ wine, body, dish }) => `Sweetness ${wine} with body ${body} against sweetness ${dish} on the plate: the wine seems thinner and sharper`,
   }),
   fitRule({
     id: 'sweet-alone',

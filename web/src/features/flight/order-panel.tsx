@@ -245,25 +245,25 @@ export function OrderPanel({ flight, order, wines, now, other, before, move, sol
             </p>
           )}
           {mayEdit && flight.rests.length > 0 && (
-            <p className="small">
+            <div className="small">
               {now.rests.map((rest) => {
                 const cheese = cheeses.find(({ after }) => after === rest.after);
                 return (
-                  <span key={rest.after}>
+                  <p key={rest.after} style={{ margin: '0 0 6px' }}>
                     {capital(restKinds[rest.kind].label)} after {nameOf(rest.after)}
                     {cheese !== undefined && (
                       <>
                         , {cheese.grams} g of <strong>{cheese.name}</strong> a guest: {cheese.because}
                       </>
                     )}
-                    .{' '}
-                  </span>
+                    .
+                  </p>
                 );
               })}
               <Button size="small" tone="quiet" onPress={() => change({ rests: [] })}>
                 Take the rests out
               </Button>
-            </p>
+            </div>
           )}
           <Second flight={flight} order={order} now={now} other={other} mayEdit={mayEdit} nameOf={nameOf} change={change} />
           <OrderQuestions flight={flight} order={order} wines={wines} nameOf={nameOf} mayEdit={mayEdit} change={change} />

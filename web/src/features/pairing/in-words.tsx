@@ -1,6 +1,6 @@
 'use client';
 import { useRouter } from 'next/navigation';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { bandOf, shownFit } from '@rose/core/pairing/dish-fit';
 import { capital, counted } from '@rose/core/wine/plural';
@@ -14,6 +14,8 @@ import { contract } from '@/contract/client';
 import { call } from '@/ui/api';
 import { Button } from '@/ui/button';
 import { TextArea, Trouble } from '@/ui/field';
+import { useHere } from '@/ui/here';
+import { keepInTab, keptInTab } from '@/ui/kept-on-device';
 import { dishOfParts, partRows, useMakeDishes } from '@/ui/start-dish';
 import { partsInWords } from './part-names';
 
@@ -56,6 +58,14 @@ function lineOf(text: string): Line {
 export function InWords() {
   const router = useRouter();
   const [text, setText] = useState('');
+  const { venue } = useHere();
+  const keptAs = `dishes-in-words/${venue}`;
+  // A menu that was typed or pasted is there again after a reload.
+  useEffect(() => setText(keptInTab(keptAs) ?? ''), [keptAs]);
+  const ask = (next: string) => {
+    setText(next);
+    keepInTab(keptAs, next);
+  };
   const { make, trouble, making } = useMakeDishes();
   const [refused, setRefused] = useState('');
   const asked = useDeferredValue(text);
@@ -65,7 +75,7 @@ export function InWords() {
     make(
       dishes.map(({ read }) => dishOfParts(read.name, read.parts, read.notUnderstood.length === 0 ? '' : `Not understood: ${read.notUnderstood.join(', ')}`)),
       (ids) => {
-        setText('');
+        ask('');
         if (ids.length === 1) router.push(`/pairing/${ids[0]}`);
         else router.refresh();
       },
@@ -78,7 +88,10 @@ export function InWords() {
       courses: dishes.slice(0, mostCourses).map(({ read }) => ({ id: v4(), name: capital(read.name), parts: partRows(read.parts) })),
     };
     call(contract.menu.save, { id, writeId: v4(), baseRevision: 0, document }).then(
-      () => router.push(`/pairing/menus/${id}`),
+      () => {
+        ask('');
+        router.push(`/pairing/menus/${id}`);
+      },
       (error: Error) => setRefused(error.message),
     );
   };
@@ -88,7 +101,7 @@ export function InWords() {
         label="What do we drink with…"
         hint="a dish in one line, or a menu with a dish a line"
         value={text}
-        onChange={setText}
+        onChange={ask}
         rows={text.includes('\n') ? 6 : 2}
       />
       {lines.length > 0 && (

@@ -1,4 +1,5 @@
 'use client';
+import Link from 'next/link';
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { v4 } from 'uuid';
@@ -124,6 +125,8 @@ export function MenuPage({
     );
     return () => asked.abort();
   }, [menu.among]);
+  // What was changed here since counts from then on.
+  const other = beside !== null && beside.id !== id && open.revision === revision ? beside : undefined;
   const plated = menu.courses.some(({ parts }) => parts.length > 0);
   const solving = useSolver('menu', plated && wines.length > 0 ? { menu, wines } : null, { keep: true, wait: 250 });
   const answer = solving.output;
@@ -291,10 +294,10 @@ export function MenuPage({
               </>
             )}
           </div>
-          {beside !== null && beside.id !== id && (
-            <p className="soft">
-              Ready and the lists of this flight go by another menu, “{beside.name}”: the one that was changed last. Change something here, and they go by this
-              one.
+          {other !== undefined && (
+            <p className="soft" style={{ marginTop: 12 }}>
+              Ready and the lists of this flight go by another menu, <Link href={`/pairing/menus/${other.id}`}>{other.name}</Link>, because it was changed last.
+              {mayEdit && ' Change something here, and they go by this one.'}
             </p>
           )}
           <MenuSeats menu={menu} mayEdit={mayEdit} change={change} />

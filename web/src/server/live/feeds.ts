@@ -179,6 +179,10 @@ class PushStream extends ReadableStream<Uint8Array> {
     pushed.sink = sink;
     for (const bytes of pushed.early.splice(0)) void sink.write(bytes).catch(() => undefined);
     if (pushed.over) return sink.close();
+    if (signal?.aborted === true) {
+      await this.cancel();
+      throw signal.reason;
+    }
     await new Promise<void>((resolve, reject) => {
       pushed.end = () => void sink.close().then(resolve, resolve);
       signal?.addEventListener('abort', () => {

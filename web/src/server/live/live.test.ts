@@ -217,6 +217,9 @@ describe('a stream', () => {
     await new Promise((resolve) => setTimeout(resolve, 100));
     await over.pipeTo(new WritableStream<Uint8Array>({ close: () => void (closed = true) }));
     expect(closed).toBe(true);
+    const gone = streamOf([source], () => ended++);
+    await expect(gone.pipeTo(new WritableStream(), { signal: AbortSignal.abort() })).rejects.toMatchObject({ name: 'AbortError' });
+    expect(ended, 'who had gone before it was piped holds nothing').toBe(2);
   });
   it('is over for who was asked to leave', async () => {
     const host = await open();
