@@ -216,7 +216,7 @@ export async function live(): Promise<Figure[]> {
       unit: 'ms',
       ratio: at.app / at.bare,
       goal: `≤ ${most} at ${goal} guests, nothing lost, nothing doubled`,
-      met: highest >= goal && done.filter((rung) => rung.guests <= goal).every(stands),
+      met: done.some((rung) => rung.guests === goal && rung.processes === 1 && stands(rung)),
       parts: done.map((rung) => ({
         name: `${rung.guests} guests, ${rung.processes === 1 ? 'one process' : `${rung.processes} processes`}: bare ${rung.bare.toFixed(1)} ms, ratio ${(rung.app / rung.bare).toFixed(2)}; ${rung.lost} lost, ${rung.doubled} doubled, ${rung.refused} refused; heap ${(100 * rung.heap).toFixed(0)} %; generator ${(100 * rung.generator).toFixed(0)} % of a core`,
         figure: Number(rung.app.toFixed(1)),

@@ -10,10 +10,15 @@ export interface Store<D> {
   lock(tx: Tx, venueId: string, id: string): Promise<(Stored<D> & { readonly deleted: boolean }) | undefined>;
   /** Inserts unless the id is taken; says whether it did. */
   insert(tx: Tx, venueId: string, id: string, stored: Stored<D>): Promise<boolean>;
-  update(tx: Tx, venueId: string, id: string, stored: Stored<D>): Promise<void>;
-  /** Tells whoever has it open that it stands at another revision. */
-  tell(tx: Tx, venueId: string, id: string, revision: number): Promise<unknown>;
+  /** Writes what is stored now; `tell` says so, in one statement with those it is given. */
+  update(tx: Tx, venueId: string, id: string, stored: Stored<D>, tell: (written: readonly SQLWrapper[]) => Promise<unknown>): Promise<unknown>;
+  /** Tells whoever has it open that it stands at another revision, with what else is written in the same statement. */
+  tell(tx: Tx, venueId: string, id: string, revision: number, written?: readonly SQLWrapper[]): Promise<unknown>;
 }
+
+/** Keeps what a document that exists is now, and tells whoever has it open. */
+export const keep = <D>(tx: Tx, store: Store<D>, venueId: string, id: string, stored: Stored<D>): Promise<unknown> =>
+  store.update(tx, venueId, id, stored, (written) => store.tell(tx, venueId, id, stored.revision, written));
 
 /** Applies a write under a row lock by the save protocol's own rule, and answers 409 with the present document when the write is stale. */
 export async function saveDocument<D>(
@@ -37,10 +42,7 @@ export async function saveDocument<D>(
   }
   if (row.deleted) throw new Problem(410, 'deleted', 'This was deleted. Bring it back before you change it.');
   const { stored, answer } = receive(row, write);
-  if (stored !== row) {
-    await store.update(tx, venueId, id, stored);
-    await store.tell(tx, venueId, id, stored.revision);
-  }
+  if (stored !== row) await keep(tx, store, venueId, id, stored);
   return finish(id, answer, reply);
 }
 

@@ -5,7 +5,7 @@ import { wine } from '../../db/schema';
 import { settingsOf } from '../account/settings';
 import { contract } from '../../contract';
 import { serve } from '../command';
-import { removing, saveDocument } from '../document';
+import { keep, removing, saveDocument } from '../document';
 import { Problem, notFound } from '../problem';
 import { sameKey, wineStore } from './store';
 import { readList } from './wine-list-file';
@@ -83,7 +83,7 @@ async function mergeLots(tx: Parameters<typeof wineStore.lock>[0], venueId: stri
   const row = await wineStore.lock(tx, venueId, id);
   if (row === undefined) throw notFound('wine');
   const { deleted: _deleted, ...kept } = row;
-  await wineStore.update(tx, venueId, id, {
+  await keep(tx, wineStore, venueId, id, {
     ...kept,
     revision: kept.revision + 1,
     document: { ...kept.document, lots: [...kept.document.lots, ...document.lots] },

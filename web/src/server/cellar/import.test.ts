@@ -2,6 +2,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { emptyWine, type WineDocument } from '@rose/core/wine/facts';
 import type { Member } from '../command';
 import { Problem } from '../problem';
+import type { News } from '../live/announce';
+import { hear, stopListening } from '../live/listener';
 import { newMember, ownDatabase, run } from '../testing/venue';
 import { deleteWine, importWines, restoreWine } from './commands';
 import { exportWines, hangsOn, listWines } from './queries';
@@ -136,6 +138,19 @@ describe('a wine list from CSV', () => {
       [1500, 1],
     ]);
     expect(await count()).toBe(2);
+  });
+  it('tells whoever has a wine open that bottles of a list were added to it', async () => {
+    owner = await newMember();
+    const said: News[] = [];
+    await new Promise<void>((listening) => hear({ news: (one) => void said.push(one), back: listening }));
+    try {
+      const list = 'name,producer,vintage,format,held\nSlate Wire,Haus am Steg,2022,750,6';
+      await take(list);
+      await take(list, { same: 'merge' });
+      await expect.poll(() => said).toMatchObject([{ what: 'document', kind: 'wine', venueId: owner.venueId, revision: 2 }]);
+    } finally {
+      await stopListening();
+    }
   });
   it('says so when it is not UTF-8, not CSV, has no name column, or is empty', async () => {
     for (const [csv, says] of [

@@ -116,11 +116,13 @@ export const wineStore: Store<WineDocument> = {
     if (made.length > 0) await writeLots(tx, venueId, id, document.lots);
     return made.length > 0;
   },
-  async update(tx, venueId, id, { document, ...rest }) {
-    await tx
-      .update(wine)
-      .set({ ...rest, writes: [...rest.writes], ...wineColumns(document), document: stored(document), updatedAt: new Date() })
-      .where(and(eq(wine.venueId, venueId), eq(wine.id, id)));
+  async update(tx, venueId, id, { document, ...rest }, tell) {
+    await tell([
+      tx
+        .update(wine)
+        .set({ ...rest, writes: [...rest.writes], ...wineColumns(document), document: stored(document), updatedAt: new Date() })
+        .where(and(eq(wine.venueId, venueId), eq(wine.id, id))),
+    ]);
     await writeLots(tx, venueId, id, document.lots);
   },
 };

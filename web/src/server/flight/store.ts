@@ -56,11 +56,14 @@ export const flightStore: Store<FlightDocument> = {
     if (made.length > 0) await writeWines(tx, venueId, id, document);
     return made.length > 0;
   },
-  async update(tx, venueId, id, { document, ...rest }) {
-    await tx
-      .update(flight)
-      .set({ ...rest, writes: [...rest.writes], ...(await columns(tx, venueId, document)), updatedAt: new Date() })
-      .where(and(eq(flight.venueId, venueId), eq(flight.id, id)));
+  async update(tx, venueId, id, { document, ...rest }, tell) {
+    const own = await columns(tx, venueId, document);
+    await tell([
+      tx
+        .update(flight)
+        .set({ ...rest, writes: [...rest.writes], ...own, updatedAt: new Date() })
+        .where(and(eq(flight.venueId, venueId), eq(flight.id, id))),
+    ]);
     await writeWines(tx, venueId, id, document);
   },
 };

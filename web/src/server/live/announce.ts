@@ -36,29 +36,36 @@ export const ticksIn = (tx: object): readonly News[] => ticks.get(tx) ?? [];
 /** Tells all processes, once this transaction is committed and only then; with what else is written by statements of its own in the same one. */
 export function announce(tx: Tx, said: News, written: readonly SQLWrapper[] = []) {
   if (said.what === 'tick') ticks.set(tx, [...ticksIn(tx), said]);
-  return tx.execute(
-    sql`${
-      written.length === 0
-        ? sql.empty()
-        : sql`with ${sql.join(
-            written.map((statement, i) => sql`${sql.identifier(`w${i}`)} as ${statement}`),
-            sql`, `,
-          )} `
-    }select pg_notify(${channel}, ${JSON.stringify(said)})`,
-  );
+  return tx.execute(sql`${withWritten(written)}select pg_notify(${channel}, ${JSON.stringify(said)})`);
 }
+/** Statements that are run with the one they stand before. */
+const withWritten = (written: readonly SQLWrapper[]) =>
+  written.length === 0
+    ? sql.empty()
+    : sql`with ${sql.join(
+        written.map((statement, i) => sql`${sql.identifier(`w${i}`)} as ${statement}`),
+        sql`, `,
+      )} `;
 /** {@link announce} of what a query selects: columns of the news by their names, those that are null left out. */
-export const announceSelected = (tx: Tx, said: Partial<News>, selected: Readonly<Record<string, SQLWrapper>>, from: SQLWrapper) =>
+export const announceSelected = (
+  tx: Tx,
+  said: Partial<News>,
+  selected: Readonly<Record<string, SQLWrapper>>,
+  from: SQLWrapper,
+  written: readonly SQLWrapper[] = [],
+) =>
   tx.execute(
-    sql`select pg_notify(${channel}, jsonb_strip_nulls(${JSON.stringify(said)}::jsonb || jsonb_build_object(${sql.join(
+    sql`${withWritten(written)}select pg_notify(${channel}, jsonb_strip_nulls(${JSON.stringify(said)}::jsonb || jsonb_build_object(${sql.join(
       Object.entries(selected).flatMap(([name, column]) => [sql`${name}::text`, sql`${column}`]),
       sql`, `,
     )}))::text) ${from}`,
   );
 
 /** {@link announce} of a document that everybody in a venue may read. */
-export const saved = (kind: Exclude<AnnouncedKind, 'note'>) => (tx: Tx, venueId: string, id: string, revision: number) =>
-  announce(tx, { what: 'document', venueId, kind, id, revision });
+export const saved =
+  (kind: Exclude<AnnouncedKind, 'note'>) =>
+  (tx: Tx, venueId: string, id: string, revision: number, written: readonly SQLWrapper[] = []) =>
+    announce(tx, { what: 'document', venueId, kind, id, revision }, written);
 
 export function newsOf(payload: string | undefined): News | undefined {
   try {

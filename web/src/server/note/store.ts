@@ -22,19 +22,37 @@ export async function saveOwn(
   reply: Reply,
 ): Promise<{ id: string; revision: number }> {
   const here = and(eq(note.venueId, venueId), eq(note.id, id), eq(note.participantId, participantId));
-  const [own] = await tx
-    .select({ begun: note.begunTick, closed: closedTick })
-    .from(note)
-    .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
-    .where(here);
-  if (own === undefined) throw notFound('note');
-  const saved = await saveDocument(tx, noteStore, venueId, id, write, reply);
-  if (seen !== undefined && own.closed !== null && own.begun < own.closed && seen < own.closed)
-    await tx.update(note).set({ unprovenDocument: note.document }).where(here);
+  let unproven = false;
+  const own: Store<NoteDocument> = {
+    ...noteStore,
+    // A full table writes all the time: whose it is, when it was begun and as what it stands is one question.
+    async lock() {
+      const [row] = await tx
+        .select({ ...standing, begun: note.begunTick, closed: closedTick })
+        .from(note)
+        .innerJoin(glass, and(eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)))
+        .where(here)
+        .for('update', { of: note });
+      if (row === undefined) throw notFound('note');
+      unproven = seen !== undefined && row.closed !== null && row.begun < row.closed && seen < row.closed;
+      return asStored(row);
+    },
+  };
+  const saved = await saveDocument(tx, own, venueId, id, write, reply);
+  if (unproven) await tx.update(note).set({ unprovenDocument: note.document }).where(here);
   return saved;
 }
 /** The tick from which on nothing written on a glass is blind. */
 const closedTick = sql<number | null>`coalesce(${glass.firstFactTick}, ${glass.revealedTick})`;
+
+/** As what a note stands. */
+const standing = { revision: note.revision, writes: note.writes, document: note.document, deletedAt: note.deletedAt };
+const asStored = ({ revision, writes, document, deletedAt }: Pick<typeof note.$inferSelect, keyof typeof standing>) => ({
+  revision,
+  writes,
+  document,
+  deleted: deletedAt !== null,
+});
 
 /** What lists sort and filter by, and what is known of the wine from it; of a note that was closed, as it stood then. */
 const sorted = (document: NoteDocument) => ({
@@ -65,12 +83,13 @@ export async function begin(tx: Tx, venueId: string, { noteId, document, ...rest
 }
 
 /** A note was saved: its taster's other devices read it, and who leads sees how far they are. */
-const tellOf = (tx: Tx, venueId: string, id: string, revision: number): Promise<unknown> =>
+const tellOf = (tx: Tx, venueId: string, id: string, revision: number, written: readonly SQLWrapper[] = []): Promise<unknown> =>
   announceSelected(
     tx,
     { what: 'document', venueId, kind: 'note', id, revision },
     { participantId: participant.id, tastingId: participant.tastingId, userId: participant.userId },
     sql`from ${note} join ${participant} on ${participant.venueId} = ${note.venueId} and ${participant.id} = ${note.participantId} where ${note.venueId} = ${venueId} and ${note.id} = ${id}`,
+    written,
   );
 /** Whether the label came in sight after the note was begun, and nothing was kept of it before. */
 const comesInSight = sql`(${note.lockedAt} is null and coalesce(${closedTick} > ${note.begunTick}, false))`;
@@ -81,33 +100,35 @@ const onceInSight = (then: SQLWrapper, before: SQLWrapper) => sql`case when ${co
 export const noteStore: Store<NoteDocument> = {
   async lock(tx: Tx, venueId, id) {
     const [row] = await tx
-      .select({ revision: note.revision, writes: note.writes, document: note.document, deletedAt: note.deletedAt })
+      .select(standing)
       .from(note)
       .where(and(eq(note.venueId, venueId), eq(note.id, id)))
       .for('update');
-    return row === undefined ? undefined : { revision: row.revision, writes: row.writes, document: row.document, deleted: row.deletedAt !== null };
+    return row === undefined ? undefined : asStored(row);
   },
   insert: async () => false,
   tell: tellOf,
-  async update(tx, venueId, id, { document, ...rest }) {
+  async update(tx, venueId, id, { document, ...rest }, tell) {
     const present = sorted(document);
     // The first save after the label was seen: what stood before is kept, and what comes now is a second version.
-    await tx
-      .update(note)
-      .set({
-        ...rest,
-        writes: [...rest.writes],
-        document,
-        lockedAt: onceInSight(sql`coalesce(${glass.revealedAt}, now())`, note.lockedAt),
-        lockedTick: onceInSight(closedTick, note.lockedTick),
-        blindDocument: onceInSight(note.document, note.blindDocument),
-        quality: whileOpen(sql`${present.quality}::int`, note.quality),
-        liking: whileOpen(sql`${present.liking}::int`, note.liking),
-        evidence: whileOpen(sql`${JSON.stringify(present.evidence)}::jsonb`, note.evidence),
-        search: noteSearch(document),
-        updatedAt: new Date(),
-      })
-      .from(glass)
-      .where(and(eq(note.venueId, venueId), eq(note.id, id), eq(glass.venueId, note.venueId), eq(glass.id, note.glassId)));
+    await tell([
+      tx
+        .update(note)
+        .set({
+          ...rest,
+          writes: [...rest.writes],
+          document,
+          lockedAt: onceInSight(sql`coalesce(${glass.revealedAt}, now())`, note.lockedAt),
+          lockedTick: onceInSight(closedTick, note.lockedTick),
+          blindDocument: onceInSight(note.document, note.blindDocument),
+          quality: whileOpen(sql`${present.quality}::int`, note.quality),
+          liking: whileOpen(sql`${present.liking}::int`, note.liking),
+          evidence: whileOpen(sql`${JSON.stringify(present.evidence)}::jsonb`, note.evidence),
+          search: noteSearch(document),
+          updatedAt: new Date(),
+        })
+        .from(glass)
+        .where(and(eq(note.venueId, venueId), eq(note.id, id), eq(glass.venueId, note.venueId), eq(glass.id, note.glassId))),
+    ]);
   },
 };

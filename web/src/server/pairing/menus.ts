@@ -41,12 +41,13 @@ const menuStore: Store<MenuDocument> = {
       .returning({ id: menu.id });
     return made.length > 0;
   },
-  async update(tx, venueId, id, { document, ...rest }) {
-    await tx
-      .update(menu)
-      .set({ ...rest, writes: [...rest.writes], name: document.name, document, updatedAt: new Date() })
-      .where(and(eq(menu.venueId, venueId), eq(menu.id, id)));
-  },
+  update: (tx, venueId, id, { document, ...rest }, tell) =>
+    tell([
+      tx
+        .update(menu)
+        .set({ ...rest, writes: [...rest.writes], name: document.name, document, updatedAt: new Date() })
+        .where(and(eq(menu.venueId, venueId), eq(menu.id, id))),
+    ]),
 };
 export const saveMenu = serve(contract.menu.save, (tx, actor, input, reply) => saveDocument(tx, menuStore, actor.venueId, input.id, input, reply));
 const { remove, restore } = removing('menu', menu);

@@ -51,12 +51,13 @@ const dishStore: Store<DishDocument> = {
       ).length > 0
     );
   },
-  async update(tx, venueId, id, { document, ...rest }) {
-    await tx
-      .update(dish)
-      .set({ ...rest, writes: [...rest.writes], name: document.name, document, updatedAt: new Date() })
-      .where(and(eq(dish.venueId, venueId), eq(dish.id, id)));
-  },
+  update: (tx, venueId, id, { document, ...rest }, tell) =>
+    tell([
+      tx
+        .update(dish)
+        .set({ ...rest, writes: [...rest.writes], name: document.name, document, updatedAt: new Date() })
+        .where(and(eq(dish.venueId, venueId), eq(dish.id, id))),
+    ]),
 };
 
 export const saveDish = serve(contract.dish.save, (tx, actor, input, reply) => saveDocument(tx, dishStore, actor.venueId, input.id, input, reply));

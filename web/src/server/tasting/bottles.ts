@@ -9,6 +9,7 @@ import { glass, participant, tasting, wine, type OpenedBottles } from '../../db/
 import { contract } from '../../contract';
 import { readLots, wineStore } from '../cellar/store';
 import { serve } from '../command';
+import { keep } from '../document';
 import { readFlight } from '../flight/store';
 import { Problem, notFound } from '../problem';
 import { act, type On, type Ticked } from './act';
@@ -86,9 +87,7 @@ async function leaveCellar(tx: Tx, venueId: string, { wineId, bottles }: OpenedB
   const row = await wineStore.lock(tx, venueId, wineId);
   if (row === undefined) throw notFound('wine');
   const { lots } = takeBottles(row.document.lots, bottles, formatOf(row.document.lots));
-  const revision = row.revision + 1;
-  await wineStore.update(tx, venueId, wineId, { revision, writes: row.writes, document: { ...row.document, lots } });
-  await wineStore.tell(tx, venueId, wineId, revision);
+  await keep(tx, wineStore, venueId, wineId, { revision: row.revision + 1, writes: row.writes, document: { ...row.document, lots } });
 }
 /** Closes an evening; what was opened for it is kept with it and leaves the cellar in the same act. */
 export function closeEveningWith(tx: Tx, on: On, opened: readonly OpenedBottles[]): Promise<Ticked> {
