@@ -36,7 +36,7 @@ export const changesMeant: Readonly<Record<string, Change>> = {
   },
   'grill with aubergine and tomato sauce': { out: ['raw'], into: [{ part: 'grilled' }, { part: 'aubergine' }, { part: 'tomato-sauce' }] },
   'serve with gherkin instead of sweet onion': { out: ['fruit-chutney', 'onions'], into: [{ part: 'pickles' }] },
-  'Replace béarnaise with soy and ginger glaze': { out: ['hollandaise', 'bearnaise'], into: [{ part: 'sweet-soy', grams: 40 }, { part: 'ginger' }] },
+  'Replace béarnaise with soy and ginger glaze': { out: ['hollandaise', 'bearnaise'], into: [{ part: 'sweet-soy' }, { part: 'ginger' }] },
   'replace sausage by fish': { out: ['smoked-sausage', 'sausage', 'pork-belly'], into: [{ part: 'white-fish' }] },
   'leave out chilli': { out: ['green-curry', 'red-curry', 'fresh-chilli', 'chilli-flakes', 'chilli-oil'], into: [{ part: 'coconut-curry', grams: 25 }] },
   'Leave out the chilli': { out: ['lime-chilli', 'fresh-chilli', 'chilli-flakes', 'hot-sauce'], into: [] },

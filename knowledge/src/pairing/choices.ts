@@ -38,14 +38,14 @@ export function safeChoice(parts: readonly DishPart[], { ranked }: Advice, wines
 }
 const mostTried = 12;
 
-/** From here on a wine is offered as a surprise: it goes well. */
-const goesWell = 64;
-/** The wine that goes well and is least like the best ones: of another class than the first three, and farthest from them. It never clashes. */
+/** From here on a wine is offered as a surprise: it goes, and nearly well. Own choice. */
+const goesWellEnough = 60;
+/** The wine that goes and is least like the best ones: of another class than the first three, and farthest from them. It never clashes. */
 export function surprise({ ranked }: Advice, wines: readonly PairingWine[]): Fit | undefined {
   const byId = new Map(wines.map((wine) => [wine.id, wine]));
   const first = ranked.slice(0, 3).map((fit) => byId.get(fit.wine)!);
   const classes = new Set<FitClass>(first.map(fitClass));
-  const others = ranked.slice(3).filter((fit) => fit.fit >= goesWell && fit.clash === undefined && !classes.has(fitClass(byId.get(fit.wine)!)));
+  const others = ranked.slice(3).filter((fit) => fit.fit >= goesWellEnough && fit.clash === undefined && !classes.has(fitClass(byId.get(fit.wine)!)));
   const far = (fit: Fit) => Math.min(...first.map((wine) => apart(wine, byId.get(fit.wine)!)));
   return others.reduce<Fit | undefined>((best, one) => (best === undefined || far(one) > far(best) ? one : best), undefined);
 }

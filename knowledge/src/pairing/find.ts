@@ -7,8 +7,8 @@ import type { Ingredient } from './part';
 
 /** A word as it is counted: "tomatoes" and "berries" as one. */
 const singular = (word: string): string =>
-  // Pepper is ground, peppers are eaten.
-  word === 'peppers'
+  // Pepper is ground and green a colour; peppers and greens are eaten.
+  word === 'peppers' || word === 'greens'
     ? word
     : word
         .replace(/ies$/, 'y')

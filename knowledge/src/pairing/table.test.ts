@@ -45,6 +45,27 @@ describe('what a table would laugh at', () => {
       fit(parts('white-fish', 'lemon-juice', 'steamed'), 'fine-oaked-white'),
     ),
   );
+  published('common practice', 'flesh smells of no fruit, flower or herb, and chilli of no pepper: nothing is said to be in both that is in one', () => {
+    const flesh = ['beef-steak', 'beef-brisket', 'lamb', 'venison', 'duck', 'pork', 'chicken', 'rabbit', 'wild-boar', 'salami', 'white-fish', 'salmon'];
+    const never = ['red-fruit', 'dark-fruit', 'orchard', 'stone-fruit', 'tropical', 'citrus', 'flower', 'green-herb', 'dried-herb'];
+    for (const id of flesh)
+      expect(
+        Object.keys(dishOf(parts(id)).echoes).filter((echo) => never.includes(echo)),
+        id,
+      ).toEqual([]);
+    for (const id of ['fresh-chilli', 'chilli-flakes', 'hot-sauce', 'sweet-paprika']) expect(Object.keys(dishOf(parts(id)).echoes), id).not.toContain('pepper');
+    const said = pair(parts('beef-steak', 'grilled'), 'ripe-red').reasons.find(({ id }) => id === 'echo')?.text;
+    expect(said).toBe('Both have smoke');
+  });
+  published('common practice', 'turbot bears the wood of a fine white better than sole does, in the same butter', () => {
+    const oaked = (fish: string) => fit(parts([fish, 170], ['lemon-butter', 45], 'poached'), 'fine-oaked-white');
+    expect(oaked('firm-fish') - oaked('sole')).toBeGreaterThan(3);
+  });
+  published('common practice', 'a few leaves beside grilled beef do not make it a dish that wood smothers; leaves alone are', () => {
+    const smothers = (...ids: Parameters<typeof parts>) => pair(parts(...ids), 'oaked-red').reasons.find(({ id }) => id === 'oak-smothers')?.push ?? 0;
+    expect(smothers(['beef-lean', 160], ['green-salad', 30], ['rice', 120], 'grilled')).toBeGreaterThan(-3);
+    expect(smothers(['green-salad', 90])).toBeLessThan(-20);
+  });
   published('common practice', 'a few mussels on a plate of pasta do not forbid a red; a plate of mussels does', () => {
     const red = (grams: number) => fit(parts(['pasta', 160], ['tomato-sauce', 90], ['mussels', grams]), 'sangiovese');
     expect(red(0) - red(11)).toBeLessThan(6);

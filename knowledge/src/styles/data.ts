@@ -109,7 +109,7 @@ export const generalStyles: readonly GeneralStyle[] = [
   style('dried-grape-white', 'sweet white of dried grapes', 'white', [62, 84, 0, 4, 68, 76, 84, 82, 30, 30], 'oldgold', 62, 'dried-fruit', 'honey', 'nut', 'sweet-spice'),
   style('botrytis', 'rich botrytised sweet white', 'white', [62, 88, 0, 3, 60, 78, 84, 82, 30, 26], 'oldgold', 54, 'honey', 'stone-fruit', 'nut', 'sweet-spice'),
   style('aszu', 'sharp, very sweet botrytised white', 'white', [84, 92, 0, 2, 36, 74, 86, 90, 20, 26], 'oldgold', 58, 'honey', 'dried-fruit', 'citrus', 'ginger'),
-  style('veil-fortified', 'dry fortified wine from under the veil', 'white', [38, 2, 0, 1, 77, 34, 72, 64, 4, 60], 'straw', 36, 'saline', 'nut', 'bread', 'green-herb'),
+  style('veil-fortified', 'dry fortified wine from under the veil', 'white', [38, 2, 0, 1, 77, 34, 72, 64, 4, 60], 'straw', 36, 'saline', 'nut', 'bread'),
   style('nutty-dry', 'dry nutty fortified wine', 'white', [52, 4, 0, 2, 87, 52, 84, 80, 18, 30], 'oldgold', 62, 'nut', 'sweet-spice', 'saline', 'dried-fruit'),
   style('dark-nutty-dry', 'dark dry fortified wine', 'white', [48, 8, 0, 4, 90, 66, 86, 82, 26, 30], 'brown', 66, 'nut', 'dried-fruit', 'sweet-spice'),
   style('muscat-fortified', 'sweet floral fortified white', 'white', [48, 80, 0, 2, 77, 62, 82, 58, 0, 14], 'gold', 40, 'flower', 'citrus', 'stone-fruit', 'honey'),

@@ -1,8 +1,10 @@
 import { fitRule, ramp, round, type Pair } from './pair';
 
-/** What wood drowns: raw, delicate, sharp or lemony food; butter and cream carry it. */
+/** What wood drowns: raw or sharp food, lemon, and what is delicate on a light plate; butter and cream carry it. */
 const tender = ({ d, has, dish: { echoes } }: Pair) =>
-  Math.max(has.raw, has.delicate, 0.7 * (echoes.citrus ?? 0), ramp(d.acid, 22, 62), 0.8 * has.vinegar) * (1 - 0.75 * has.cream);
+  Math.max(has.raw, has.delicate * (1 - ramp(d.weight, 44, 64)), 0.7 * (echoes.citrus ?? 0), ramp(d.acid, 22, 62), 0.8 * has.vinegar) * (1 - 0.75 * has.cream);
+/** Wood that is tasted as wood; a little is a part of the wine. */
+const woody = ({ w }: Pair) => ramp(w.oak, 22, 75);
 export const oakRules = [
   fitRule({
     id: 'oak-toast',
@@ -16,7 +18,7 @@ export const oakRules = [
   fitRule({
     id: 'oak-smothers',
     title: 'oak smothers it',
-    holds: (pair) => ({ by: pair.wood * tender(pair), args: { oak: round(pair.w.oak) } }),
+    holds: (pair) => ({ by: woody(pair) * tender(pair), args: { oak: round(pair.w.oak) } }),
     says: ({ oak }) => `Oak ${oak} smothers food that is raw, delicate, sharp or lemony`,
   }),
   fitRule({

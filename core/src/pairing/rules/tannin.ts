@@ -69,7 +69,13 @@ export const tanninRules = [
     id: 'no-grip',
     title: 'no grip for red meat',
     holds: ({ d, w, has }) => ({
-      by: has.redMeat * ramp(d.weight, 42, 74) * (1 - ramp(w.tannin, 4, 36)) * (1 - ramp(d.heat, 4, 40)),
+      // What is glazed hardens tannin: nobody misses it there, but in a wine that is sweet itself.
+      by:
+        has.redMeat *
+        ramp(d.weight, 42, 74) *
+        (1 - ramp(w.tannin, 4, 36)) *
+        (1 - ramp(d.heat, 4, 40)) *
+        (1 - ramp(d.sweetness, 18, 48) * (1 - ramp(w.sweetness, 44, 68))),
       args: { weight: round(d.weight), tannin: round(w.tannin) },
     }),
     says: ({ weight, tannin }) => `Red meat of weight ${weight} asks for grip; tannin ${tannin} has little`,
