@@ -56,6 +56,8 @@ describe('what a table would laugh at', () => {
     for (const id of ['fresh-chilli', 'chilli-flakes', 'hot-sauce', 'sweet-paprika']) expect(Object.keys(dishOf(parts(id)).echoes), id).not.toContain('pepper');
     const said = pair(parts('beef-steak', 'grilled'), 'ripe-red').reasons.find(({ id }) => id === 'echo')?.text;
     expect(said).toBe('Both have smoke');
+    const risotto = pair(parts('risotto', 'wild-mushrooms', 'white-wine-cooked'), 'alpine-white').reasons.find(({ id }) => id === 'echo')?.text;
+    expect(risotto).toBe('Both have orchard fruit and nuts');
   });
   published('common practice', 'turbot bears the wood of a fine white better than sole does, in the same butter', () => {
     const oaked = (fish: string) => fit(parts([fish, 170], ['lemon-butter', 45], 'poached'), 'fine-oaked-white');

@@ -2,6 +2,29 @@ import { listed } from '../../wine/plural';
 import type { Echo } from '../dish';
 import { fitRule, ramp, round } from './pair';
 
+/** A smell as it is said to be in both. */
+const smelt: Readonly<Record<Echo, string>> = {
+  citrus: 'citrus',
+  orchard: 'orchard fruit',
+  'stone-fruit': 'stone fruit',
+  tropical: 'tropical fruit',
+  'red-fruit': 'red fruit',
+  'dark-fruit': 'dark fruit',
+  'dried-fruit': 'dried fruit',
+  flower: 'flowers',
+  'green-herb': 'green herbs',
+  'dried-herb': 'dried herbs',
+  pepper: 'pepper',
+  'sweet-spice': 'sweet spice',
+  earth: 'earth',
+  nut: 'nuts',
+  smoke: 'smoke',
+  butter: 'butter',
+  saline: 'salt',
+  bread: 'bread',
+  honey: 'honey',
+  ginger: 'ginger',
+};
 /** What each further echo adds beside the one before. */
 const less = 0.55;
 export const echoRules = [
@@ -11,7 +34,7 @@ export const echoRules = [
     holds: ({ dish, wine }) => {
       const shared = [...new Set(wine.echoes)].filter((echo) => dish.echoes[echo] !== undefined);
       const clear = shared.reduce((sum, echo) => sum + dish.echoes[echo]!, 0);
-      return { by: 1 - less ** clear, args: { what: listed(shared.map((echo) => (echo === 'saline' ? 'salt' : echo.replace('-', ' ')))) } };
+      return { by: 1 - less ** clear, args: { what: listed(shared.map((echo) => smelt[echo])) } };
     },
     says: ({ what }) => `Both have ${what}`,
   }),
