@@ -64,10 +64,7 @@ export function stylesMeant(words: WineWords): readonly GeneralStyle[] {
   return words.places === undefined ? ofGrapes : rather(ofGrapes, (style) => metAs(style, words.places!));
 }
 
-/** "fried in oil" is fried. */
-const waysMeant = (words: string) => [
-  ...new Set(words.split(',').flatMap((word) => (cookingNamed(word) ?? cookingNamed(word.replace(/ in .*/, '')))?.id ?? [])),
-];
+const waysMeant = (words: string) => [...new Set(words.split(',').flatMap((word) => cookingNamed(word)?.id ?? []))];
 /** The parts of a dish as the tables find them, each with what is done to it, and the words they do not. */
 export function partsMeant({ parts, cooking }: Pick<DishCase, 'parts' | 'cooking'>): { readonly parts: readonly DishPart[]; readonly lost: readonly string[] } {
   const found = parts.map(({ food, grams, cooking: own }) => ({ food, grams, row: partNamed(food, grams), ways: own === undefined ? [] : waysMeant(own) }));

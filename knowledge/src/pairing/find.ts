@@ -65,5 +65,5 @@ export const ofAmount = <T extends Pick<Ingredient, 'portion'>>(rows: readonly T
 };
 /** The part of a dish a plain word names: "rye bread" is dark rye bread; undefined for one the tables do not have. */
 export const partNamed = (text: string, grams?: number): Ingredient | undefined => ofAmount(called(namedParts, text), grams);
-/** The way of cooking a plain word names: "charcoal grilled" is grilled. */
-export const cookingNamed = (text: string): WayOfCooking | undefined => called(namedWays, text)[0];
+/** The way of cooking a plain word names: "charcoal grilled" is grilled, "fried in oil" is fried. */
+export const cookingNamed = (text: string): WayOfCooking | undefined => called(namedWays, text)[0] ?? called(namedWays, text.replace(/ in .*/, ''))[0];
