@@ -1,6 +1,6 @@
 import { fork, type ChildProcess } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -29,6 +29,16 @@ const p95 = (taken: readonly number[]) => [...taken].sort((a, b) => a - b)[Math.
 const now = () => performance.timeOrigin + performance.now();
 const sleep = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
+/** Ticks of all processors so far, and of them those that were taken by others on the same host; nothing where the system does not tell. */
+function ticks(): { readonly all: number; readonly taken: number } | undefined {
+  try {
+    const counted = /^cpu +(.*)$/m.exec(readFileSync('/proc/stat', 'utf8'))![1]!.split(' ').map(Number);
+    return { all: counted.slice(0, 8).reduce((sum, one) => sum + one, 0), taken: counted[7]! };
+  } catch {
+    return undefined;
+  }
+}
+
 const child = (file: string): ChildProcess =>
   fork(path.join(import.meta.dirname, file), { execArgv: ['--import', 'tsx'], stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
 const told = <T>(from: ChildProcess): Promise<T> =>
@@ -49,6 +59,8 @@ interface Rung {
   readonly heap: number;
   /** Share of one core the generator took: near 1 it would measure itself. */
   readonly generator: number;
+  /** Share of the machine’s processors that others on its host took meanwhile: a tap is longer under way than a bare push, and meets more of it. */
+  readonly taken: number | undefined;
 }
 
 /** One rung: so many guests, a save each every ten seconds, every step fanned out to all, beside a bare server that pushes the same bytes to as many sockets. */
@@ -141,6 +153,7 @@ async function climb(guests: number, processes: number): Promise<Rung> {
     const tapped = new Map<string, number>();
     const pushed = new Map<string, number>();
     const from = now();
+    const atFirst = ticks();
     const heaps: number[] = [];
     // The bytes a guest is sent, for the bare server to push as well.
     const sample = JSON.stringify(await ask(`/tastings/${tastingId}/wall`));
@@ -160,6 +173,8 @@ async function climb(guests: number, processes: number): Promise<Rung> {
     heaps.push(await heap());
     const after = await collect();
     const elapsed = now() - from;
+    const atLast = ticks();
+    const taken = atFirst === undefined || atLast === undefined ? undefined : (atLast.taken - atFirst.taken) / (atLast.all - atFirst.all);
     const took = (channel: 'app' | 'bare', sent: ReadonlyMap<string, number>) =>
       after.flatMap(({ arrivals }) => arrivals.flatMap(([of, id, at]) => (of === channel && sent.has(id) ? [at - sent.get(id)!] : [])));
     const [app, plain] = [took('app', tapped), took('bare', pushed)];
@@ -190,7 +205,7 @@ async function climb(guests: number, processes: number): Promise<Rung> {
     const doubled = kept.filter(({ noteId, sent, refused }) => (byId.get(noteId)?.revision ?? 0) > 1 + sent - refused).length;
     const generator = Math.max(...after.map(({ cpuMs }, i) => (cpuMs - before[i]!.cpuMs) / elapsed));
     const early = heaps[Math.min(1, heaps.length - 1)]!;
-    return { guests, processes, app: p95(app), bare: p95(plain), lost, doubled, refused, heap: heaps.at(-1)! / early - 1, generator };
+    return { guests, processes, app: p95(app), bare: p95(plain), lost, doubled, refused, heap: heaps.at(-1)! / early - 1, generator, taken };
   } finally {
     for (const generator of generators) generator.kill();
     bare.kill();
@@ -218,7 +233,7 @@ export async function live(): Promise<Figure[]> {
       goal: `≤ ${most} at ${goal} guests, nothing lost, nothing doubled`,
       met: done.some((rung) => rung.guests === goal && rung.processes === 1 && stands(rung)),
       parts: done.map((rung) => ({
-        name: `${rung.guests} guests, ${rung.processes === 1 ? 'one process' : `${rung.processes} processes`}: bare ${rung.bare.toFixed(1)} ms, ratio ${(rung.app / rung.bare).toFixed(2)}; ${rung.lost} lost, ${rung.doubled} doubled, ${rung.refused} refused; heap ${(100 * rung.heap).toFixed(0)} %; generator ${(100 * rung.generator).toFixed(0)} % of a core`,
+        name: `${rung.guests} guests, ${rung.processes === 1 ? 'one process' : `${rung.processes} processes`}: bare ${rung.bare.toFixed(1)} ms, ratio ${(rung.app / rung.bare).toFixed(2)}; ${rung.lost} lost, ${rung.doubled} doubled, ${rung.refused} refused; heap ${(100 * rung.heap).toFixed(0)} %; generator ${(100 * rung.generator).toFixed(0)} % of a core${rung.taken === undefined ? '' : `; others took ${(100 * rung.taken).toFixed(1)} % of the machine`}`,
         figure: Number(rung.app.toFixed(1)),
       })),
     },

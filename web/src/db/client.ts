@@ -1,13 +1,9 @@
 import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
-import type { PgTransaction } from 'drizzle-orm/pg-core';
-import type { NodePgQueryResultHKT } from 'drizzle-orm/node-postgres';
-import type { ExtractTablesWithRelations } from 'drizzle-orm';
 import { Pool } from 'pg';
 import { preparesWhatIsAskedOften } from './prepared';
-import * as schema from './schema';
 
-export type Database = NodePgDatabase<typeof schema>;
-export type Tx = PgTransaction<NodePgQueryResultHKT, typeof schema, ExtractTablesWithRelations<typeof schema>>;
+export type Database = NodePgDatabase;
+export type Tx = Parameters<Parameters<Database['transaction']>[0]>[0];
 /** Anything a query can run on. */
 export type Reader = Database | Tx;
 
@@ -26,7 +22,8 @@ export function connections(): Connections {
     const connectionString = process.env['DATABASE_URL'];
     if (connectionString === undefined || connectionString === '') throw new Error('DATABASE_URL is not set: start Rose Compass with npm start');
     const open = (max: number) => {
-      const pool = new Pool({ connectionString, max, connectionTimeoutMillis: 10_000, idleTimeoutMillis: 30_000 });
+      // Half of them are kept though idle: who acts in a full room waits for no connection that has first to be made.
+      const pool = new Pool({ connectionString, max, min: Math.ceil(max / 2), connectionTimeoutMillis: 10_000, idleTimeoutMillis: 30_000 });
       // A connection that dies while idle is replaced at its next use; without a listener it would end the process.
       pool.on('error', () => undefined);
       // One that dies between two statements of a transaction fails the next of them; nobody needs to hear of it twice.
@@ -38,7 +35,7 @@ export function connections(): Connections {
     };
     const pool = open(10);
     const accountsPool = open(4);
-    globals.roseConnections = { pool, accountsPool, db: drizzle(pool, { schema }), accounts: drizzle(accountsPool, { schema }) };
+    globals.roseConnections = { pool, accountsPool, db: drizzle(pool), accounts: drizzle(accountsPool) };
   }
   return globals.roseConnections;
 }

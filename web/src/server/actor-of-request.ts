@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
-import { and, asc, eq, gt, isNull } from 'drizzle-orm';
+import { and, asc, eq, gt, isNull, sql } from 'drizzle-orm';
+import { built } from '../db/built';
 import { connections } from '../db/client';
 import { apiToken, member, participant, session, user } from '../db/schema';
 import { accounts } from './accounts';
@@ -9,13 +10,29 @@ import { hashCode } from './secret-code';
 
 export const venueCookie = 'rose_venue';
 
+// Asked at every request.
+const seatBehind = built((db) =>
+  db
+    .select({ venueId: participant.venueId, tastingId: participant.tastingId, participantId: participant.id, name: participant.name })
+    .from(participant)
+    .where(and(eq(participant.tokenHash, sql.placeholder('tokenHash')), isNull(participant.userId), isNull(participant.leftAt)))
+    .prepare('seat-behind'),
+);
+const membersBehind = built((db) =>
+  db
+    .select({ userId: user.id, name: user.name, email: user.email, venueId: member.venueId, role: member.role })
+    .from(session)
+    .innerJoin(user, eq(user.id, session.userId))
+    .leftJoin(member, eq(member.userId, user.id))
+    .where(and(eq(session.id, sql.placeholder('id')), gt(session.expiresAt, sql.placeholder('now'))))
+    .orderBy(asc(member.joinedAt))
+    .prepare('members-behind'),
+);
+
 /** The guest whose device holds this secret, until they leave. After the close they still read what is theirs. */
 async function guestOf(code: string): Promise<Actor> {
   const { db } = connections();
-  const [row] = await db
-    .select({ venueId: participant.venueId, tastingId: participant.tastingId, participantId: participant.id, name: participant.name })
-    .from(participant)
-    .where(and(eq(participant.tokenHash, hashCode(code)), isNull(participant.userId), isNull(participant.leftAt)));
+  const [row] = await seatBehind(db).execute({ tokenHash: hashCode(code) });
   return row === undefined ? { kind: 'anyone' } : { kind: 'guest', ...row };
 }
 
@@ -79,16 +96,7 @@ export async function whoIs(headers: Headers): Promise<Actor> {
   const guestCode = guestCodeIn(cookie);
   if (cookie === null || !cookie.includes('rose.')) return guestCode === undefined ? { kind: 'anyone' } : guestOf(guestCode);
   const id = await sessionOf(cookie);
-  const rows =
-    id === undefined
-      ? []
-      : await db
-          .select({ userId: user.id, name: user.name, email: user.email, venueId: member.venueId, role: member.role })
-          .from(session)
-          .innerJoin(user, eq(user.id, session.userId))
-          .leftJoin(member, eq(member.userId, user.id))
-          .where(and(eq(session.id, id), gt(session.expiresAt, new Date())))
-          .orderBy(asc(member.joinedAt));
+  const rows = id === undefined ? [] : await membersBehind(db).execute({ id, now: new Date().toISOString() });
   const [first] = rows;
   if (first === undefined) return guestCode === undefined ? { kind: 'anyone' } : guestOf(guestCode);
   const wanted = cookie.match(new RegExp(`${venueCookie}=([0-9a-f-]{36})`))?.[1];

@@ -2,7 +2,6 @@ import { and, asc, eq, gt, or, sql } from 'drizzle-orm';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { Pool } from 'pg';
 import { foldVersion } from '@rose/core/wine/search-folding';
-import * as schema from '../db/schema';
 import { derived, note, wine } from '../db/schema';
 import { wineSearch } from './cellar/store';
 import { noteSearch } from './note/search';
@@ -14,7 +13,7 @@ const batch = 500;
 /** Writes such columns anew where an older program wrote them; says what it does. A step that is broken off begins again at the next start. */
 export async function rewriteDerived(connectionString: string, say: (text: string) => void = () => undefined): Promise<void> {
   const pool = new Pool({ connectionString, max: 1 });
-  const db = drizzle(pool, { schema });
+  const db = drizzle(pool);
   try {
     const kept = new Map((await db.select().from(derived)).map((row) => [row.name, row.version]));
     for (const [name, version] of Object.entries(versions)) {

@@ -82,11 +82,14 @@ function invalid(error: z.ZodError): Problem {
   return new Problem(422, 'invalid', `${errors[0]!.field}: ${errors[0]!.message}`, { errors });
 }
 
+/** How many parts an address has: only operations of as many are tried for it. */
+const partsOf = (path: string): number => path.split('/').length;
 // Addresses with fewer names in them are tried first: /wines/countries before /wines/{id}.
 const compiled = [...operations]
   .sort((a, b) => a.contract.path.split('{').length - b.contract.path.split('{').length)
   .map((operation) => ({
     operation,
+    parts: partsOf(operation.contract.path),
     pattern: new RegExp(`^${operation.contract.path.replace(/[.]/g, '\\.').replace(/\{(\w+)\}/g, '(?<$1>[^/]+)')}$`),
   }));
 const biggestBody = 4_000_000;
@@ -96,8 +99,9 @@ export async function handle(request: Request, path: string): Promise<Response> 
   const started = performance.now();
   let name = 'unknown';
   try {
-    const matches = compiled.flatMap(({ operation, pattern }) => {
-      const match = pattern.exec(path);
+    const inAddress = partsOf(path);
+    const matches = compiled.flatMap(({ operation, parts, pattern }) => {
+      const match = parts === inAddress ? pattern.exec(path) : null;
       return match === null ? [] : [{ operation, params: match.groups ?? {} }];
     });
     const found = matches.find((match) => match.operation.contract.method === request.method);
