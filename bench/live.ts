@@ -39,6 +39,10 @@ function ticks(): { readonly all: number; readonly taken: number } | undefined {
   }
 }
 
+const takenBetween = (first: ReturnType<typeof ticks>, last: ReturnType<typeof ticks>) =>
+  first === undefined || last === undefined ? undefined : (last.taken - first.taken) / (last.all - first.all);
+const percent = (share: number | undefined) => (share === undefined ? '?' : (100 * share).toFixed(1));
+
 const child = (file: string): ChildProcess =>
   fork(path.join(import.meta.dirname, file), { execArgv: ['--import', 'tsx'], stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
 const told = <T>(from: ChildProcess): Promise<T> =>
@@ -61,6 +65,8 @@ interface Rung {
   readonly generator: number;
   /** Share of the machine’s processors that others on its host took meanwhile: a tap is longer under way than a bare push, and meets more of it. */
   readonly taken: number | undefined;
+  /** The same minute by minute: a neighbour’s minute is told from one of ours. */
+  readonly minutes: readonly { readonly app: number; readonly bare: number; readonly taken: number | undefined }[];
 }
 
 /** One rung: so many guests, a save each every ten seconds, every step fanned out to all, beside a bare server that pushes the same bytes to as many sockets. */
@@ -153,7 +159,7 @@ async function climb(guests: number, processes: number): Promise<Rung> {
     const tapped = new Map<string, number>();
     const pushed = new Map<string, number>();
     const from = now();
-    const atFirst = ticks();
+    const counted = [ticks()];
     const heaps: number[] = [];
     // The bytes a guest is sent, for the bare server to push as well.
     const sample = JSON.stringify(await ask(`/tastings/${tastingId}/wall`));
@@ -167,17 +173,29 @@ async function climb(guests: number, processes: number): Promise<Rung> {
       pushed.set(id, now());
       await fetch(bareAt, { method: 'POST', body: `event: state\nid: ${id}\ndata: ${sample}\n\n` });
       const minute = Math.floor((now() - from) / 60_000);
-      if (heaps.length <= minute) heaps.push(await heap());
+      if (heaps.length <= minute) {
+        if (minute > 0) counted.push(ticks());
+        heaps.push(await heap());
+      }
     }
     await sleep(1_500);
     heaps.push(await heap());
     const after = await collect();
     const elapsed = now() - from;
-    const atLast = ticks();
-    const taken = atFirst === undefined || atLast === undefined ? undefined : (atLast.taken - atFirst.taken) / (atLast.all - atFirst.all);
-    const took = (channel: 'app' | 'bare', sent: ReadonlyMap<string, number>) =>
-      after.flatMap(({ arrivals }) => arrivals.flatMap(([of, id, at]) => (of === channel && sent.has(id) ? [at - sent.get(id)!] : [])));
+    counted.push(ticks());
+    const took = (channel: 'app' | 'bare', sent: ReadonlyMap<string, number>, minute?: number) =>
+      after.flatMap(({ arrivals }) =>
+        arrivals.flatMap(([of, id, at]) => {
+          const begun = of === channel ? sent.get(id) : undefined;
+          return begun === undefined || (minute !== undefined && Math.floor((begun - from) / 60_000) !== minute) ? [] : [at - begun];
+        }),
+      );
     const [app, plain] = [took('app', tapped), took('bare', pushed)];
+    const minutes = Array.from({ length: Math.floor(elapsed / 60_000) }, (_, minute) => ({
+      app: p95(took('app', tapped, minute)),
+      bare: p95(took('bare', pushed, minute)),
+      taken: takenBetween(counted[minute], counted[minute + 1]),
+    }));
     if (app.length < guests * tapped.size * 0.98) throw new Error(`only ${app.length} of ${guests * tapped.size} states came to the sockets`);
     const ended = await Promise.all(
       generators.map((generator) => {
@@ -205,7 +223,19 @@ async function climb(guests: number, processes: number): Promise<Rung> {
     const doubled = kept.filter(({ noteId, sent, refused }) => (byId.get(noteId)?.revision ?? 0) > 1 + sent - refused).length;
     const generator = Math.max(...after.map(({ cpuMs }, i) => (cpuMs - before[i]!.cpuMs) / elapsed));
     const early = heaps[Math.min(1, heaps.length - 1)]!;
-    return { guests, processes, app: p95(app), bare: p95(plain), lost, doubled, refused, heap: heaps.at(-1)! / early - 1, generator, taken };
+    return {
+      guests,
+      processes,
+      app: p95(app),
+      bare: p95(plain),
+      lost,
+      doubled,
+      refused,
+      heap: heaps.at(-1)! / early - 1,
+      generator,
+      taken: takenBetween(counted[0], counted.at(-1)),
+      minutes,
+    };
   } finally {
     for (const generator of generators) generator.kill();
     bare.kill();
@@ -215,10 +245,28 @@ async function climb(guests: number, processes: number): Promise<Rung> {
   }
 }
 
+/** A rung in one line. */
+function inWords({ guests, processes, app, bare, lost, doubled, refused, heap, generator, taken, minutes }: Rung): string {
+  const byMinutes = minutes.map((one) => `${one.app.toFixed(0)}/${one.bare.toFixed(0)} (${percent(one.taken)})`).join(', ');
+  return [
+    `${guests} guests, ${processes === 1 ? 'one process' : `${processes} processes`}: bare ${bare.toFixed(1)} ms, ratio ${(app / bare).toFixed(2)}`,
+    `${lost} lost, ${doubled} doubled, ${refused} refused`,
+    `heap ${(100 * heap).toFixed(0)} %`,
+    `generator ${(100 * generator).toFixed(0)} % of a core`,
+    `others took ${percent(taken)} % of the machine`,
+    ...(minutes.length > 2 ? [`by minutes, app/bare ms (% taken): ${byMinutes}`] : []),
+  ].join('; ');
+}
+
 /** How many guests one evening carries: the highest rung at which a tap of the host is at all sockets as soon as it may, with nothing lost and nothing doubled. */
 export async function live(): Promise<Figure[]> {
   const done: Rung[] = [];
-  for (const { guests, processes } of rungs.filter((rung) => only.length === 0 || only.includes(rung.guests))) done.push(await climb(guests, processes));
+  for (const { guests, processes } of rungs.filter((rung) => only.length === 0 || only.includes(rung.guests))) {
+    const rung = await climb(guests, processes);
+    done.push(rung);
+    // A run takes a quarter of an hour and more: each rung is told when it is done.
+    console.error(`  ${rung.app.toFixed(1)} ms  ${inWords(rung)}`);
+  }
   const stands = (rung: Rung) => rung.app / rung.bare <= most && rung.lost === 0 && rung.doubled === 0;
   const highest = Math.max(0, ...done.filter((rung) => rung.processes === 1 && stands(rung)).map((rung) => rung.guests));
   const at = done.find((rung) => rung.guests === highest && rung.processes === 1) ?? done[0]!;
@@ -233,7 +281,7 @@ export async function live(): Promise<Figure[]> {
       goal: `≤ ${most} at ${goal} guests, nothing lost, nothing doubled`,
       met: done.some((rung) => rung.guests === goal && rung.processes === 1 && stands(rung)),
       parts: done.map((rung) => ({
-        name: `${rung.guests} guests, ${rung.processes === 1 ? 'one process' : `${rung.processes} processes`}: bare ${rung.bare.toFixed(1)} ms, ratio ${(rung.app / rung.bare).toFixed(2)}; ${rung.lost} lost, ${rung.doubled} doubled, ${rung.refused} refused; heap ${(100 * rung.heap).toFixed(0)} %; generator ${(100 * rung.generator).toFixed(0)} % of a core${rung.taken === undefined ? '' : `; others took ${(100 * rung.taken).toFixed(1)} % of the machine`}`,
+        name: inWords(rung),
         figure: Number(rung.app.toFixed(1)),
       })),
     },
