@@ -1,5 +1,5 @@
 import { asWeighed } from '@rose/core/quantity/weighed';
-import { fitOf, shownFit, type Fit, type PairingWine } from '@rose/core/pairing/dish-fit';
+import { fitBands, fitOf, shownFit, type Fit, type PairingWine } from '@rose/core/pairing/dish-fit';
 import { keysOf } from '@rose/core/wine/keys';
 import { ingredient, type DishPart } from '../pairing/index';
 import { courses, platesOf, type Course, type EverydayDish, type Narrowed } from './index';
@@ -15,6 +15,10 @@ export interface FlightFood {
 /** Points of a fit, as shown, that a course back costs, such as a starter after a main; that a second dish of one kitchen costs. Own choices. */
 const courseBack = 18;
 const sameKitchen = 2;
+/** What a point counts that a dish lacks to one that goes with its wine: no order of courses makes up for a dish that does not. Own choice. */
+const lacking = 5;
+const goes = shownFit(fitBands.find(({ id }) => id === 'fair')!.least);
+const worthOf = (shown: number): number => shown - lacking * Math.max(0, goes - shown);
 /** Dishes a course that are looked at for a wine, and menus that are followed on. */
 const looked = 8;
 const followed = 80;
@@ -51,7 +55,7 @@ export function foodForFlight(wines: readonly PairingWine[], narrow: Narrowed = 
         .map((one): Menu => {
           const back = last === undefined ? 0 : Math.max(0, rankOf.get(last.course)! - rankOf.get(one.dish.course)!);
           const again = food.filter(({ dish }) => dish.cuisine === one.dish.cuisine).length;
-          return { food: [...food, one], worth: worth + shownFit(one.fit.fit) - courseBack * back - sameKitchen * again };
+          return { food: [...food, one], worth: worth + worthOf(shownFit(one.fit.fit)) - courseBack * back - sameKitchen * again };
         });
     });
     if (next.length === 0) break;
