@@ -1,8 +1,8 @@
 import { asWeighed } from '@rose/core/quantity/weighed';
-import { fitBands, fitOf, shownFit, type Fit, type PairingWine } from '@rose/core/pairing/dish-fit';
+import { fitOf, shownFit, type Fit, type PairingWine } from '@rose/core/pairing/dish-fit';
 import { keysOf } from '@rose/core/wine/keys';
 import { ingredient, type DishPart } from '../pairing/index';
-import { courses, platesOf, type Course, type EverydayDish, type Narrowed } from './index';
+import { courses, goesFrom, platesOf, type Course, type EverydayDish, type Narrowed } from './index';
 
 /** A dish beside a wine of a flight. */
 export interface FlightFood {
@@ -17,7 +17,7 @@ const courseBack = 18;
 const sameKitchen = 2;
 /** What a point counts that a dish lacks to one that goes with its wine: no order of courses makes up for a dish that does not. Own choice. */
 const lacking = 5;
-const goes = shownFit(fitBands.find(({ id }) => id === 'fair')!.least);
+const goes = shownFit(goesFrom);
 const worthOf = (shown: number): number => shown - lacking * Math.max(0, goes - shown);
 /** Dishes a course that are looked at for a wine, and menus that are followed on. */
 const looked = 8;

@@ -119,7 +119,7 @@ export const platesOf = (narrow: Narrowed): readonly Plate[] => narrowed(plates(
 /** How many a course, of cheeses, and to avoid. */
 const mostOf = { course: 3, cheese: 2, avoid: 3, fridge: 8 } as const;
 /** From here a pair goes. */
-const goesFrom = fitBands.find(({ id }) => id === 'fair')!.least;
+export const goesFrom = fitBands.find(({ id }) => id === 'fair')!.least;
 
 /** What to eat with a wine: dishes by course that are worth offering, no two of one base, best first; cheeses; and what to stay away from with the mistake behind it. */
 export function foodFor(wine: PairingWine, narrow: Narrowed = {}): FoodFor {

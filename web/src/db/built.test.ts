@@ -14,7 +14,7 @@ afterAll(() => drop());
 describe('a query that is asked all the time', () => {
   it('is built once for what it runs on, asked with other values each time, and within a transaction sees what that one wrote', async () => {
     let times = 0;
-    const nameOf = built((db: Reader) => {
+    const nameOf = built((db) => {
       times += 1;
       return db
         .select({ name: venue.name })
